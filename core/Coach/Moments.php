@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Coach;
+
+/** How strongly each side of a spot pulls. */
+final readonly class Moments
+{
+    public function __construct(public float $left, public float $right) {}
+
+    /** |L − R| / (L + R): 0 when level, 1 when all is on one side; 0 when nothing pulls. */
+    public function imbalance(): float
+    {
+        $sum = $this->left + $this->right;
+
+        return $sum > 0.0 ? abs($this->left - $this->right) / $sum : 0.0;
+    }
+
+    public function lighterSide(): string
+    {
+        return $this->left <= $this->right ? 'left' : 'right';
+    }
+}

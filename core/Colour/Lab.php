@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Colour;
+
+/**
+ * A colour in CIELAB, white D65.
+ *
+ * sRGB is made linear (IEC 61966-2-1), taken to XYZ by the matrix of that standard in
+ * the digits of CSS Color 4 (W3C), and to Lab by CIE 15:2004 with its exact fractions.
+ */
+final readonly class Lab
+{
+    /** White of CSS Color 4: x = 0.3127, y = 0.3290. */
+    private const WHITE_X = 0.3127 / 0.3290;
+    private const WHITE_Z = (1 - 0.3127 - 0.3290) / 0.3290;
+    private const EPSILON = 216 / 24389;
+    private const KAPPA = 24389 / 27;
+
+    /** @param float $lightness 0 to 100 */
+    public function __construct(public float $lightness, public float $a, public float $b) {}
+
+    public static function of(Srgb $colour): self
+    {
+        $r = self::linear($colour->red);
+        $g = self::linear($colour->green);
+        $b = self::linear($colour->blue);
+        $x = self::response((506752 / 1228815 * $r + 87881 / 245763 * $g + 12673 / 70218 * $b) / self::WHITE_X);
+        $y = self::response(87098 / 409605 * $r + 175762 / 245763 * $g + 12673 / 175545 * $b);
+        $z = self::response((7918 / 409605 * $r + 87881 / 737289 * $g + 1001167 / 1053270 * $b) / self::WHITE_Z);
+
+        return new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
+    }
+
+    public function chroma(): float
+    {
+        return hypot($this->a, $this->b);
+    }
+
+    private static function linear(int $channel): float
+    {
+        $value = $channel / 255;
+
+        return $value <= 0.04045 ? $value / 12.92 : (($value + 0.055) / 1.055) ** 2.4;
+    }
+
+    private static function response(float $ratio): float
+    {
+        return $ratio > self::EPSILON ? $ratio ** (1 / 3) : (self::KAPPA * $ratio + 16) / 116;
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Draft;
+
+use BrightCupboard\Core\Coach\Spot;
+use BrightCupboard\Core\Colour\Ciede2000;
+use BrightCupboard\Core\Colour\Lab;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\LengthText;
+use BrightCupboard\Core\Stock\Piece;
+
+/**
+ * Answers a need from the home before anything is bought: what meets it, then what comes nearest.
+ *
+ * Each thing asked for that a piece misses costs points: another kind 40, each inch off in height 6,
+ * each inch too wide 8, colour 1 per CIEDE2000 beyond 10, another texture 20, too few free units 15.
+ */
+final readonly class NeedAnswers
+{
+    private const PRESENTABLE = 40;
+
+    public function __construct(private LengthText $lengths, private Suitability $suitability = new Suitability()) {}
+
+    /**
+     * @param list<Available> $available
+     *
+     * @return list<NeedAnswer> best first; ties by name, then id
+     */
+    public function find(Wanted $wanted, Spot $spot, array $available, int $most): array
+    {
+        $answers = [];
+        foreach ($available as $offer) {
+            if (null !== $this->suitability->objection($offer->piece, $spot) || null !== $this->suitability->sizeObjection($offer->piece, $spot)) {
+                continue;
+            }
+            [$points, $misses] = $this->misses($wanted, $offer);
+            if ($points <= 100 - self::PRESENTABLE) {
+                $answers[] = new NeedAnswer($offer, (int) round(100 - $points), $misses);
+            }
+        }
+        usort($answers, static fn(NeedAnswer $a, NeedAnswer $b): int => [$b->score, $a->available->piece->name, $a->available->piece->id] <=> [$a->score, $b->available->piece->name, $b->available->piece->id]);
+
+        return \array_slice($answers, 0, $most);
+    }
+
+    /** @return array{float, list<string>} */
+    private function misses(Wanted $wanted, Available $offer): array
+    {
+        $piece = $offer->piece;
+        $points = 0.0;
+        $said = [];
+        if (null !== $wanted->kind && $piece->kind !== $wanted->kind) {
+            $points += 40;
+            $said[] = sprintf('a %s, not a %s', $piece->kind->value, $wanted->kind->value);
+        }
+        foreach ($this->sizeMisses($wanted, $piece) as [$inches, $cost, $sentence]) {
+            $points += $inches * $cost;
+            $said[] = $sentence;
+        }
+        if (null !== $wanted->colour) {
+            $distance = (new Ciede2000())->between(Lab::of($wanted->colour), Lab::of($piece->colours[0]->colour));
+            $points += max(0.0, $distance - 10);
+            if ($distance > 10) {
+                $said[] = sprintf('colour %d off', (int) round($distance));
+            }
+        }
+        if (null !== $wanted->texture && !\in_array($wanted->texture, $piece->textures(), true)) {
+            $points += 20;
+            $said[] = 'not ' . $wanted->texture->value;
+        }
+        if ($offer->free < $wanted->count) {
+            $points += 15;
+            $said[] = sprintf('only %d free of %d', $offer->free, $wanted->count);
+        }
+
+        return [$points, $said];
+    }
+
+    /** @return list<array{float, int, string}> inches off, points an inch, the sentence */
+    private function sizeMisses(Wanted $wanted, Piece $piece): array
+    {
+        $misses = [];
+        $height = $piece->size->height->tenths();
+        if (null !== $wanted->leastHeight && $height < $wanted->leastHeight->tenths()) {
+            $misses[] = $this->off($wanted->leastHeight->tenths() - $height, 6, '%s short');
+        }
+        if (null !== $wanted->mostHeight && $height > $wanted->mostHeight->tenths()) {
+            $misses[] = $this->off($height - $wanted->mostHeight->tenths(), 6, '%s too tall');
+        }
+        if (null !== $wanted->mostWidth && $piece->size->width->tenths() > $wanted->mostWidth->tenths()) {
+            $misses[] = $this->off($piece->size->width->tenths() - $wanted->mostWidth->tenths(), 8, '%s too wide');
+        }
+
+        return $misses;
+    }
+
+    /** @return array{float, int, string} */
+    private function off(int $tenths, int $cost, string $sentence): array
+    {
+        $length = Length::ofTenths($tenths);
+
+        return [$length->inInches(), $cost, sprintf($sentence, $this->lengths->write($length))];
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Look;
+
+/** The ribbon nearest to one colour, how far off it is (CIEDE2000), and the score 0 to 1 that this earns. */
+final readonly class ColourAnswer
+{
+    public function __construct(public string $hex, public int $ribbon, public float $distance, public float $score, public bool $rests) {}
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Look;
+
+use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Stock\Finish;
+use BrightCupboard\Core\Stock\Texture;
+
+/** What a swap should look like: ribbons, textures, what rests, mood and balance. */
+final readonly class Look
+{
+    private const MOST_RIBBONS = 8;
+
+    /**
+     * @param list<Ribbon>  $ribbons         one to eight, shares summing to 100 %
+     * @param list<Texture> $textures        wanted; empty when any will do
+     * @param list<Srgb>    $restingColours
+     * @param list<Finish>  $restingFinishes
+     * @param int           $mood            0 airy to 100 layered
+     */
+    public function __construct(
+        public string $name,
+        public array $ribbons,
+        public array $textures,
+        public array $restingColours,
+        public array $restingFinishes,
+        public int $mood,
+        public BalanceSchool $balance,
+    ) {
+        if ([] === $ribbons || \count($ribbons) > self::MOST_RIBBONS) {
+            throw InvalidLook::ribbonCount(\count($ribbons), self::MOST_RIBBONS);
+        }
+        $sum = array_sum(array_map(static fn(Ribbon $ribbon): int => $ribbon->percent, $ribbons));
+        if (100 !== $sum) {
+            throw InvalidLook::sharesDoNotSum($sum);
+        }
+        if ($mood < 0 || $mood > 100) {
+            throw InvalidLook::mood($mood);
+        }
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Measure;
+
+use BrightCupboard\Core\CoreException;
+
+/** A length or weight that cannot be taken: the sentence names the value and the limit. */
+final class InvalidMeasure extends \DomainException implements CoreException
+{
+    public static function notFinite(string $what): self
+    {
+        return new self(sprintf('A %s must be an ordinary number.', $what));
+    }
+
+    public static function negative(string $what, float $value, string $unit): self
+    {
+        return new self(sprintf('A %s cannot be negative, got %s %s.', $what, self::plain($value), $unit));
+    }
+
+    public static function tooMuch(string $what, float $value, string $unit, string $limit): self
+    {
+        return new self(sprintf('A %s can be at most %s, got %s %s.', $what, $limit, self::plain($value), $unit));
+    }
+
+    public static function unreadable(string $what, string $text, string $example): self
+    {
+        return new self(sprintf('“%s” is not a %s. Write it like %s.', mb_strimwidth($text, 0, 40, '…'), $what, $example));
+    }
+
+    private static function plain(float $value): string
+    {
+        return rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Money;
+
+/**
+ * An amount in whole minor units (cents, pence) of the home's own currency.
+ *
+ * Sums are exact; the only rounding is in share(), half up.
+ */
+final readonly class Money
+{
+    private const MAX_MINOR = 100_000_000;
+
+    private function __construct(public int $minor) {}
+
+    public static function ofMinor(int $minor): self
+    {
+        return new self($minor);
+    }
+
+    public static function zero(): self
+    {
+        return new self(0);
+    }
+
+    /** Reads "12", "12.5", "12.50", "12,50", "$12.50" or "1,250.00"; never negative, at most 1,000,000. */
+    public static function read(string $text): self
+    {
+        $plain = preg_replace('/[\s$€£]/u', '', $text) ?? '';
+        if (str_starts_with($plain, '-')) {
+            throw InvalidMoney::negative($text);
+        }
+        $plain = preg_replace('/,(?=\d{3}(\D|$))/', '', $plain) ?? '';
+        if (1 !== preg_match('/^(\d{1,9})(?:[.,](\d{1,2}))?$/', $plain, $match)) {
+            throw InvalidMoney::unreadable($text);
+        }
+        $minor = (int) $match[1] * 100 + (int) str_pad($match[2] ?? '', 2, '0');
+
+        return $minor > self::MAX_MINOR ? throw InvalidMoney::tooMuch() : new self($minor);
+    }
+
+    public function plus(self $other): self
+    {
+        return new self($this->minor + $other->minor);
+    }
+
+    public function minus(self $other): self
+    {
+        return new self($this->minor - $other->minor);
+    }
+
+    public function times(int $count): self
+    {
+        return new self($this->minor * $count);
+    }
+
+    /** This amount times part / whole, rounded half up to the minor unit. */
+    public function share(int $part, int $whole): self
+    {
+        return new self((int) floor((2 * $this->minor * $part + $whole) / (2 * $whole)));
+    }
+
+    public function isMoreThan(self $other): bool
+    {
+        return $this->minor > $other->minor;
+    }
+
+    /** @param iterable<self> $amounts */
+    public static function sum(iterable $amounts): self
+    {
+        $minor = 0;
+        foreach ($amounts as $amount) {
+            $minor += $amount->minor;
+        }
+
+        return new self($minor);
+    }
+}

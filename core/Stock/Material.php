@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Stock;
+
+/** What a piece is made of; it decides the texture family and whether a flame may come near. */
+enum Material: string
+{
+    case Reed = 'reed';
+    case Jute = 'jute';
+    case Wood = 'wood';
+    case Clay = 'clay';
+    case Stoneware = 'stoneware';
+    case Porcelain = 'porcelain';
+    case Stone = 'stone';
+    case Brass = 'brass';
+    case Iron = 'iron';
+    case Tin = 'tin';
+    case Glass = 'glass';
+    case FauxGreenery = 'faux greenery';
+    case FreshGreenery = 'fresh greenery';
+    case Dried = 'dried stems';
+    case Cotton = 'cotton';
+    case Linen = 'linen';
+    case Wool = 'wool';
+    case Velvet = 'velvet';
+    case Paper = 'paper';
+    case Wax = 'wax';
+    case Plastic = 'plastic';
+
+    public function texture(): Texture
+    {
+        return match ($this) {
+            self::Reed, self::Jute => Texture::Woven,
+            self::Wood => Texture::Wood,
+            self::Clay, self::Stoneware, self::Porcelain, self::Stone, self::Plastic => Texture::Clay,
+            self::Brass, self::Iron, self::Tin => Texture::Metal,
+            self::Glass => Texture::Glass,
+            self::FauxGreenery, self::FreshGreenery => Texture::Greenery,
+            self::Dried => Texture::Dried,
+            self::Cotton, self::Linen, self::Wool, self::Velvet => Texture::Textile,
+            self::Paper => Texture::Paper,
+            self::Wax => Texture::Wax,
+        };
+    }
+
+    /** Whether an open flame must keep its distance (NFPA candle safety: anything that can burn). */
+    public function burns(): bool
+    {
+        return match ($this) {
+            self::Clay, self::Stoneware, self::Porcelain, self::Stone, self::Brass, self::Iron, self::Tin, self::Glass, self::Wax => false,
+            default => true,
+        };
+    }
+
+    /** How much of a face it hides, 0 to 1: glass lets the wall through, branches half of it. */
+    public function solidity(): float
+    {
+        return match ($this) {
+            self::Glass => 0.2,
+            self::FauxGreenery, self::FreshGreenery, self::Dried => 0.6,
+            default => 1.0,
+        };
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Stock;
+
+use BrightCupboard\Core\Colour\ColourShare;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\Size;
+use BrightCupboard\Core\Measure\Weight;
+
+/** One kind of owned decor thing, with a count: five alike candlesticks are one piece, count 5. */
+final readonly class Piece
+{
+    public const MOST = 999;
+
+    /**
+     * @param list<ColourShare> $colours   one to five, summing to 100 %
+     * @param list<Material>    $materials
+     * @param list<Season>      $seasons   empty for a staple
+     * @param list<Hazard>      $hazards
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public PieceKind $kind,
+        public int $count,
+        public Size $size,
+        public Weight $weight,
+        public array $colours,
+        public array $materials,
+        public Finish $finish,
+        public array $seasons,
+        public array $hazards,
+    ) {
+        if ($count < 1 || $count > self::MOST) {
+            throw InvalidStock::count($count, self::MOST);
+        }
+        if (0 === $size->width->tenths() || 0 === $size->height->tenths()) {
+            throw InvalidStock::flat($name);
+        }
+        ColourShare::complete($colours);
+    }
+
+    /** Used all year, taking a new accent each season. */
+    public function isStaple(): bool
+    {
+        return [] === $this->seasons;
+    }
+
+    public function serves(Season $season): bool
+    {
+        return $this->isStaple() || \in_array($season, $this->seasons, true);
+    }
+
+    /** @return list<Texture> each family once, in the order of the materials */
+    public function textures(): array
+    {
+        $families = [];
+        foreach ($this->materials as $material) {
+            $families[$material->texture()->value] = $material->texture();
+        }
+
+        return array_values($families);
+    }
+
+    public function burns(): bool
+    {
+        foreach ($this->materials as $material) {
+            if ($material->burns()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function hasFlame(): bool
+    {
+        return \in_array(Hazard::OpenFlame, $this->hazards, true);
+    }
+
+    public function isBreakable(): bool
+    {
+        return \in_array(Hazard::Breakable, $this->hazards, true);
+    }
+
+    /** Face seen from the front, one unit, in square inches. */
+    public function faceArea(): float
+    {
+        return $this->size->width->inInches() * $this->size->height->inInches();
+    }
+
+    public function height(): Length
+    {
+        return $this->size->height;
+    }
+}

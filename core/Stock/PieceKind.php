@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Stock;
+
+/** The plain word for what a thing is; each has a silhouette. */
+enum PieceKind: string
+{
+    case Arrangement = 'arrangement';
+    case Basket = 'basket';
+    case Beads = 'beads';
+    case Bell = 'bell';
+    case Boat = 'boat';
+    case Books = 'books';
+    case Bowl = 'bowl';
+    case Box = 'box';
+    case Bunch = 'bunch';
+    case Candlestick = 'candlestick';
+    case CandleGroup = 'candle group';
+    case Cone = 'cone';
+    case Crock = 'crock';
+    case Cushion = 'cushion';
+    case Garland = 'garland';
+    case Gourd = 'gourd';
+    case Hare = 'hare';
+    case Heron = 'heron';
+    case Hooks = 'hooks';
+    case House = 'little house';
+    case Jar = 'jar';
+    case Jug = 'jug';
+    case Lantern = 'lantern';
+    case Lights = 'lights';
+    case Mirror = 'mirror';
+    case Picture = 'picture';
+    case Pillar = 'pillar candle';
+    case Plate = 'plate';
+    case Pumpkin = 'pumpkin';
+    case Ribbon = 'ribbon';
+    case Runner = 'runner';
+    case Star = 'star';
+    case Stocking = 'stocking';
+    case StormGlass = 'storm glass';
+    case Throw = 'throw';
+    case Tray = 'tray';
+    case Tree = 'tree';
+    case Vase = 'vase';
+    case Wreath = 'wreath';
+
+    /** Kinds that lie, lean or run under the others, so they neither make a height level nor count in a group. */
+    public function isGround(): bool
+    {
+        return \in_array($this, [self::Tray, self::Runner, self::Garland, self::Lights, self::Beads, self::Ribbon, self::Hooks], true);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Stock;
+
+/** A place, and which spot or tote it is where that matters. */
+final readonly class Place
+{
+    private function __construct(public PlaceKind $kind, public ?string $id) {}
+
+    public static function spot(string $id): self
+    {
+        return new self(PlaceKind::Spot, $id);
+    }
+
+    public static function tote(string $id): self
+    {
+        return new self(PlaceKind::Tote, $id);
+    }
+
+    public static function of(PlaceKind $kind, ?string $id = null): self
+    {
+        return $kind->isNamed() === (null !== $id) ? new self($kind, $id)
+            : throw new \LogicException(sprintf('The place "%s" %s.', $kind->value, $kind->isNamed() ? 'must say which one' : 'has no further name'));
+    }
+
+    /** Stable text form, such as "spot:01HX…" or "table"; of() of it gives the same place. */
+    public function key(): string
+    {
+        return null === $this->id ? $this->kind->value : $this->kind->value . ':' . $this->id;
+    }
+
+    public static function ofKey(string $key): self
+    {
+        $parts = explode(':', $key, 2);
+
+        return self::of(PlaceKind::from($parts[0]), $parts[1] ?? null);
+    }
+}

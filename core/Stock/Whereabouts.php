@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Stock;
+
+/** Where every unit is: so many of each piece at each place. Units are moved, never made or lost. */
+final readonly class Whereabouts
+{
+    /** @param array<string, array<string, int>> $units pieceId => place key => count above 0 */
+    public function __construct(public array $units) {}
+
+    public function at(string $pieceId, Place $place): int
+    {
+        return $this->units[$pieceId][$place->key()] ?? 0;
+    }
+
+    /** @return array<string, int> place key => count */
+    public function of(string $pieceId): array
+    {
+        return $this->units[$pieceId] ?? [];
+    }
+
+    public function count(string $pieceId): int
+    {
+        return array_sum($this->of($pieceId));
+    }
+
+    public function allows(Move $move): bool
+    {
+        return $this->at($move->pieceId, $move->from) >= $move->count;
+    }
+
+    /** The whereabouts after a move. */
+    public function after(Move $move): self
+    {
+        if (!$this->allows($move)) {
+            throw InvalidStock::notThere($move->pieceId, $move->count, $this->at($move->pieceId, $move->from), $move->from->key());
+        }
+        $units = $this->units;
+        $row = $units[$move->pieceId];
+        $row[$move->from->key()] -= $move->count;
+        $row[$move->to->key()] = ($row[$move->to->key()] ?? 0) + $move->count;
+        $units[$move->pieceId] = array_filter($row, static fn(int $count): bool => $count > 0);
+
+        return new self($units);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Swap;
+
+use BrightCupboard\Core\Stock\Piece;
+
+/**
+ * Proposes a tote for what goes to rest: its own if it fits, else the fullest one that still takes it.
+ *
+ * A tote takes boxes up to 85 % of its inner volume (common practice: the rest is padding), and only
+ * pieces that go in by their measures. Working state: the free litres of each tote.
+ */
+final class TotePacker
+{
+    private const FILL = 0.85;
+
+    /** @var array<string, float> litres left, by tote id */
+    private array $free = [];
+    /** @var array<string, StoredTote> */
+    private array $totes = [];
+
+    /**
+     * @param list<StoredTote>     $totes   in the order ties are broken
+     * @param array<string, float> $content litres that stay in each tote, by tote id
+     */
+    public function __construct(array $totes, array $content)
+    {
+        foreach ($totes as $tote) {
+            $this->totes[$tote->id] = $tote;
+            $this->free[$tote->id] = $tote->inside->litres() * self::FILL - ($content[$tote->id] ?? 0.0);
+        }
+    }
+
+    /** The id of the tote, its room now taken; null when no tote has room. */
+    public function toteFor(Piece $piece, int $units, ?string $ownTote): ?string
+    {
+        $litres = $piece->size->litres() * $units;
+        $fits = fn(string $id): bool => $this->free[$id] >= $litres && $piece->size->fitsInto($this->totes[$id]->inside);
+        if (null !== $ownTote && isset($this->totes[$ownTote]) && $fits($ownTote)) {
+            $this->free[$ownTote] -= $litres;
+
+            return $ownTote;
+        }
+        $best = null;
+        foreach (array_keys($this->totes) as $id) {
+            if ($fits($id) && (null === $best || $this->free[$id] < $this->free[$best])) {
+                $best = $id;
+            }
+        }
+        if (null !== $best) {
+            $this->free[$best] -= $litres;
+        }
+
+        return $best;
+    }
+}
