@@ -34,7 +34,7 @@ final readonly class LengthText
                 throw $this->unreadable($text);
             }
             $millimetres += $this->amount($match, $text) * self::MM_PER_UNIT[$match[6] ?? $this->unit->value];
-            $offset += \strlen($match[0] ?? ' ');
+            $offset += \strlen($match[0]);
         }
 
         return Length::ofMillimetres($millimetres);

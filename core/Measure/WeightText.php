@@ -21,13 +21,13 @@ final readonly class WeightText
     {
         $plain = trim(str_replace(['lbs', 'pounds', 'pound'], 'lb', mb_strtolower($text)));
         $found = preg_match_all('/\G\s*(-?\d+(?:[.,]\d+)?)\s*(kg|g|oz|lb)?\s*/', $plain, $parts, \PREG_SET_ORDER | \PREG_UNMATCHED_AS_NULL);
-        if (0 === (int) $found || implode('', array_map(static fn(array $part): string => $part[0] ?? '', $parts)) !== $plain || \strlen($plain) > 40) {
+        if (0 === (int) $found || implode('', array_map(static fn(array $part): string => $part[0], $parts)) !== $plain || \strlen($plain) > 40) {
             throw InvalidMeasure::unreadable('weight', $text, LengthUnit::Inch === $this->unit ? '4 lb or 12 oz' : '350 g or 1.2 kg');
         }
         $grams = 0.0;
         foreach ($parts as $part) {
             $unit = $part[2] ?? (LengthUnit::Inch === $this->unit ? 'lb' : 'kg');
-            $grams += (float) str_replace(',', '.', $part[1] ?? '0') * self::GRAMS_PER_UNIT[$unit];
+            $grams += (float) str_replace(',', '.', $part[1]) * self::GRAMS_PER_UNIT[$unit];
         }
 
         return abs($grams) > 1e9 ? throw InvalidMeasure::tooMuch('weight', $grams, 'g', '500 kg') : Weight::ofGrams((int) round($grams));

@@ -23,7 +23,6 @@ final readonly class Lanes
     /** @param list<DayTask> $tasks in sheet order, each after those it needs */
     public function schedule(array $tasks): Schedule
     {
-        /** @var non-empty-array<int, int> $free */
         $free = array_fill(0, $this->people, 0);
         $end = [];
         $slots = [];
@@ -32,7 +31,7 @@ final readonly class Lanes
             $best = null;
             foreach ($waiting as $i => $task) {
                 $ready = max([0, ...array_map(static fn(string $key): int => $end[$key] ?? \PHP_INT_MAX, $task->after)]);
-                $start = max($ready, 2 === min($task->hands, $this->people) ? max($free) : min($free));
+                $start = max($ready, 2 === min($task->hands, $this->people) ? max([0, ...$free]) : $this->soonest($free));
                 if (null === $best || $start < $best[1]) {
                     $best = [$i, $start];
                 }
@@ -40,7 +39,7 @@ final readonly class Lanes
             [$i, $start] = $best;
             $task = $waiting[$i];
             unset($waiting[$i]);
-            $lane = (int) array_search(min($free), $free, true);
+            $lane = (int) array_search($this->soonest($free), $free, true);
             $isForBoth = 2 === min($task->hands, $this->people);
             $until = $start + $task->minutes;
             $end[$task->key] = $until;
@@ -50,6 +49,14 @@ final readonly class Lanes
         $work = array_sum(array_map(fn(DayTask $task): int => $task->minutes * min($task->hands, $this->people), $tasks));
 
         return new Schedule($slots, [] === $end ? 0 : max($end), $this->longestChain($tasks), intdiv($work + $this->people - 1, $this->people));
+    }
+
+    /** @param array<int, int> $free minute at which each lane is free */
+    private function soonest(array $free): int
+    {
+        sort($free);
+
+        return $free[0] ?? 0;
     }
 
     /** @param list<DayTask> $tasks */

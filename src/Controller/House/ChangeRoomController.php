@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Controller\House;
+
+use App\Entity\Home;
+use App\Entity\Room;
+use App\Http\Body;
+use App\Input\RoomInput;
+use App\UseCase\House\KeepRoom;
+use App\View\House\RoomView;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[AsController]
+final readonly class ChangeRoomController
+{
+    public function __construct(private KeepRoom $keep) {}
+
+    #[Route('/api/homes/{home}/rooms/{room}', methods: ['PUT'])]
+    public function __invoke(Home $home, Room $room, #[Body] RoomInput $input): RoomView
+    {
+        return ($this->keep)($home, $room, $input);
+    }
+}

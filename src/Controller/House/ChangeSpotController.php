@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Controller\House;
+
+use App\Entity\Home;
+use App\Entity\Spot;
+use App\Http\Body;
+use App\Input\SpotInput;
+use App\UseCase\House\KeepSpot;
+use App\View\House\SpotView;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[AsController]
+final readonly class ChangeSpotController
+{
+    public function __construct(private KeepSpot $keep) {}
+
+    #[Route('/api/homes/{home}/spots/{spot}', methods: ['PUT'])]
+    public function __invoke(Home $home, Spot $spot, #[Body] SpotInput $input): SpotView
+    {
+        return ($this->keep)($home, $spot, $input);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Entity;
+
+use BrightCupboard\Core\Money\Money;
+
+/** What is written down about a piece beside its measurements. */
+final readonly class PieceRecord
+{
+    public function __construct(
+        public string $shape,
+        public string $pattern,
+        public string $origin,
+        public Money $costEach,
+        public Money $replacementEach,
+        public ?\DateTimeImmutable $cameOn,
+        public string $care,
+    ) {}
+}

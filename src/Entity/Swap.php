@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Entity;
+
+use BrightCupboard\Core\Money\Money;
+use BrightCupboard\Core\Stock\Season;
+use Doctrine\ORM\Mapping as ORM;
+
+/** The change from one season's dressing to the next, over the whole home. */
+#[ORM\Entity]
+class Swap implements OfHome
+{
+    use Identified;
+    use Versioned;
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $closedAt = null;
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $sheetBuiltAt = null;
+    /** Fingerprint of the plan the day sheet was built from. */
+    #[ORM\Column(length: 40, nullable: true)]
+    private ?string $sheetPlan = null;
+    #[ORM\Column]
+    private int $budget = 0;
+    #[ORM\Column]
+    private int $giftCard = 0;
+    #[ORM\Column]
+    private int $people = 1;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false)]
+        private Home $home,
+        #[ORM\Column(length: 80)]
+        private string $name,
+        #[ORM\Column(length: 10)]
+        private Season $season,
+        #[ORM\Column(type: 'date_immutable')]
+        private \DateTimeImmutable $swapDay,
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false)]
+        private Look $look,
+        #[ORM\ManyToOne]
+        private ?Swap $from = null,
+    ) {
+        $this->identify();
+    }
+
+    public function describe(string $name, Season $season, \DateTimeImmutable $swapDay, Money $budget, Money $giftCard): void
+    {
+        [$this->name, $this->season, $this->swapDay] = [$name, $season, $swapDay];
+        [$this->budget, $this->giftCard] = [$budget->minor, $giftCard->minor];
+    }
+
+    public function wear(Look $look): void
+    {
+        $this->look = $look;
+    }
+
+    public function shareAmong(int $people): void
+    {
+        $this->people = $people;
+    }
+
+    public function sheetBuilt(\DateTimeImmutable $at, string $plan): void
+    {
+        [$this->sheetBuiltAt, $this->sheetPlan] = [$at, $plan];
+    }
+
+    public function close(\DateTimeImmutable $at): void
+    {
+        $this->closedAt = $at;
+    }
+
+    public function home(): Home
+    {
+        return $this->home;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function season(): Season
+    {
+        return $this->season;
+    }
+
+    public function swapDay(): \DateTimeImmutable
+    {
+        return $this->swapDay;
+    }
+
+    public function from(): ?Swap
+    {
+        return $this->from;
+    }
+
+    public function look(): Look
+    {
+        return $this->look;
+    }
+
+    public function people(): int
+    {
+        return $this->people;
+    }
+
+    public function budget(): Money
+    {
+        return Money::ofMinor($this->budget);
+    }
+
+    public function giftCard(): Money
+    {
+        return Money::ofMinor($this->giftCard);
+    }
+
+    public function closedAt(): ?\DateTimeImmutable
+    {
+        return $this->closedAt;
+    }
+
+    public function sheetBuiltAt(): ?\DateTimeImmutable
+    {
+        return $this->sheetBuiltAt;
+    }
+
+    public function sheetPlan(): ?string
+    {
+        return $this->sheetPlan;
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Entity;
+
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\Size;
+use BrightCupboard\Core\Swap\StoredTote;
+use Doctrine\ORM\Mapping as ORM;
+
+/** A storage box, basket or bag with a code and a place. */
+#[ORM\Entity]
+class Tote implements Removable
+{
+    use Identified;
+    use SoftlyRemoved;
+    use Versioned;
+
+    #[ORM\Column]
+    private int $width = 0;
+    #[ORM\Column]
+    private int $depth = 0;
+    #[ORM\Column]
+    private int $height = 0;
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false)]
+        private Home $home,
+        #[ORM\Column(length: 20)]
+        private string $code,
+        #[ORM\Column(length: 80)]
+        private string $place,
+        Size $inside,
+    ) {
+        $this->identify();
+        $this->describe($code, $place, $inside);
+    }
+
+    public function describe(string $code, string $place, Size $inside): void
+    {
+        [$this->code, $this->place] = [$code, $place];
+        [$this->width, $this->depth, $this->height] = [$inside->width->tenths(), $inside->depth->tenths(), $inside->height->tenths()];
+    }
+
+    public function stored(): StoredTote
+    {
+        return new StoredTote($this->id, $this->code, $this->place, new Size(Length::ofTenths($this->width), Length::ofTenths($this->depth), Length::ofTenths($this->height)));
+    }
+
+    public function home(): Home
+    {
+        return $this->home;
+    }
+
+    public function code(): string
+    {
+        return $this->code;
+    }
+
+    public function place(): string
+    {
+        return $this->place;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Input;
+
+use BrightCupboard\Core\Look\BalanceSchool;
+use BrightCupboard\Core\Stock\Finish;
+use BrightCupboard\Core\Stock\Texture;
+use Symfony\Component\Validator\Constraints as Assert;
+
+final readonly class LookInput
+{
+    /**
+     * @param list<RibbonInput> $ribbons
+     * @param list<Texture>     $textures
+     * @param list<string>      $restingColours
+     * @param list<Finish>      $restingFinishes
+     */
+    public function __construct(
+        #[Name]
+        public string $name,
+        #[Assert\Valid]
+        public array $ribbons,
+        public array $textures,
+        #[Assert\Count(max: 8, maxMessage: 'At most {{ limit }} colours can rest.')]
+        public array $restingColours,
+        public array $restingFinishes,
+        public int $mood,
+        public BalanceSchool $balance,
+        public ?int $version = null,
+    ) {}
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Input;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** Units of a piece go from one place to another; places as keys such as "tote:…", "spot:…", "lent". */
+final readonly class MoveInput
+{
+    public function __construct(
+        #[Assert\Range(min: 1, max: 999, notInRangeMessage: 'Move from {{ min }} to {{ max }} units.')]
+        public int $count,
+        public string $from,
+        public string $to,
+    ) {}
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repository;
+
+use App\Entity\Home;
+use App\Entity\Look;
+use App\Entity\Room;
+use App\Entity\Spot;
+use App\Entity\Swap;
+use App\Entity\Tote;
+use BrightCupboard\Core\Stock\Place;
+use BrightCupboard\Core\Stock\PlaceKind;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** The small things of a home: rooms, spots, totes, looks and swaps. */
+final readonly class HouseRepository
+{
+    public function __construct(private EntityManagerInterface $entities) {}
+
+    /** @return list<Room> on the walk through the house */
+    public function rooms(Home $home): array
+    {
+        return array_values($this->entities->getRepository(Room::class)->findBy(['home' => $home, 'removedAt' => null], ['round' => 'ASC', 'name' => 'ASC', 'id' => 'ASC']));
+    }
+
+    /** @return list<Spot> by room on the walk, focal spots first */
+    public function spots(Home $home): array
+    {
+        /** @var list<Spot> $spots */
+        $spots = $this->entities->createQuery('SELECT s, r FROM App\Entity\Spot s JOIN s.room r WHERE r.home = :home AND s.removedAt IS NULL AND r.removedAt IS NULL ORDER BY r.round, r.id, s.focalRank, s.id')
+            ->setParameter('home', $home)->getResult();
+
+        return $spots;
+    }
+
+    public function spot(Home $home, string $id): ?Spot
+    {
+        $spot = $this->entities->find(Spot::class, $id);
+
+        return null !== $spot && $spot->home() === $home && !$spot->isRemoved() ? $spot : null;
+    }
+
+    /** @return list<Tote> by code */
+    public function totes(Home $home): array
+    {
+        return array_values($this->entities->getRepository(Tote::class)->findBy(['home' => $home, 'removedAt' => null], ['code' => 'ASC', 'id' => 'ASC']));
+    }
+
+    public function tote(Home $home, string $id): ?Tote
+    {
+        $tote = $this->entities->find(Tote::class, $id);
+
+        return null !== $tote && $tote->home() === $home && !$tote->isRemoved() ? $tote : null;
+    }
+
+    /** @return list<Look> by age */
+    public function looks(Home $home): array
+    {
+        return array_values($this->entities->getRepository(Look::class)->findBy(['home' => $home, 'removedAt' => null], ['id' => 'ASC']));
+    }
+
+    /** @return list<Swap> newest first */
+    public function swaps(Home $home): array
+    {
+        return array_values($this->entities->getRepository(Swap::class)->findBy(['home' => $home], ['swapDay' => 'DESC', 'id' => 'DESC']));
+    }
+
+    /** What a place is called, in words. */
+    public function placeName(Place $place): string
+    {
+        return match ($place->kind) {
+            PlaceKind::Spot => $this->entities->find(Spot::class, $place->id ?? '')?->name() ?? 'a spot that is gone',
+            PlaceKind::Tote => 'tote ' . ($this->entities->find(Tote::class, $place->id ?? '')?->code() ?? 'that is gone'),
+            PlaceKind::Table => 'the table',
+            PlaceKind::Arrived => 'the haul by the door',
+            PlaceKind::Loose => 'loose in store',
+            PlaceKind::Lent => 'lent out',
+            PlaceKind::Lost => 'lost',
+            PlaceKind::Parted => 'what has left the home',
+        };
+    }
+}

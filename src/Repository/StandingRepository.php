@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repository;
+
+use App\Entity\Home;
+use App\Entity\Piece;
+use App\Entity\Standing;
+use BrightCupboard\Core\Stock\Place;
+use BrightCupboard\Core\Stock\Whereabouts;
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** Where every unit of a home is. */
+final readonly class StandingRepository
+{
+    public function __construct(private Connection $db, private EntityManagerInterface $entities) {}
+
+    public function whereabouts(Home $home): Whereabouts
+    {
+        /** @var list<array{piece_id: string, place: string, count: int|string}> $rows */
+        $rows = $this->db->fetchAllAssociative('SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0 ORDER BY s.piece_id, s.place', [$home->id()]);
+        $units = [];
+        foreach ($rows as $row) {
+            $units[$row['piece_id']][$row['place']] = (int) $row['count'];
+        }
+
+        return new Whereabouts($units);
+    }
+
+    public function ofPiece(Piece $piece): Whereabouts
+    {
+        $units = [];
+        foreach ($this->entities->getRepository(Standing::class)->findBy(['piece' => $piece], ['place' => 'ASC']) as $standing) {
+            $units[$standing->place()->key()] = $standing->count();
+        }
+
+        return new Whereabouts([$piece->id() => array_filter($units, static fn(int $count): bool => $count > 0)]);
+    }
+
+    public function at(Piece $piece, Place $place): ?Standing
+    {
+        return $this->entities->find(Standing::class, ['piece' => $piece->id(), 'place' => $place->key()]);
+    }
+
+    /** How many units of pieces that are still owned are at a place. */
+    public function unitsAt(Place $place): int
+    {
+        $count = $this->db->fetchOne('SELECT COALESCE(SUM(s.count), 0) FROM standing s JOIN piece p ON p.id = s.piece_id WHERE s.place = ? AND p.removed_at IS NULL', [$place->key()]);
+
+        return \is_numeric($count) ? (int) $count : 0;
+    }
+}

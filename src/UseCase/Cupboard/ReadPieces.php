@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Cupboard;
+
+use App\Entity\Home;
+use App\Repository\Catalogue;
+use App\Repository\HistoryRepository;
+use App\Repository\StandingRepository;
+use App\View\Cupboard\PiecePage;
+use App\View\Cupboard\PieceView;
+
+final readonly class ReadPieces
+{
+    private const LARGEST_WINDOW = 1000;
+
+    public function __construct(private Catalogue $catalogue, private StandingRepository $standing, private HistoryRepository $history) {}
+
+    public function __invoke(Home $home, int $offset, int $limit): PiecePage
+    {
+        $now = $this->standing->whereabouts($home);
+        $history = $this->history->of($home, null);
+        $pieces = [];
+        foreach ($this->catalogue->of($home, max(0, $offset), max(1, min(self::LARGEST_WINDOW, $limit))) as $id => $entry) {
+            $pieces[] = PieceView::of($entry, $now, $history[$id] ?? null);
+        }
+
+        return new PiecePage($this->catalogue->count($home), $offset, $pieces);
+    }
+}

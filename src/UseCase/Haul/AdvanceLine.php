@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Haul;
+
+use App\Entity\HaulLine;
+use App\Entity\HaulWay;
+use App\Entity\Person;
+use App\Entity\Piece;
+use App\Entity\PieceRecord;
+use App\Http\Conflict;
+use App\Input\LineStateInput;
+use App\Repository\PlacementRepository;
+use App\Repository\StandingRepository;
+use App\Time\Now;
+use App\UseCase\Cupboard\StockBook;
+use App\UseCase\Plan\OpenSwap;
+use App\UseCase\SameVersion;
+use App\View\Haul\LineView;
+use BrightCupboard\Core\Colour\ColourShare;
+use BrightCupboard\Core\Measure\Size;
+use BrightCupboard\Core\Measure\Weight;
+use BrightCupboard\Core\Money\LineState;
+use BrightCupboard\Core\Stock\Finish;
+use BrightCupboard\Core\Stock\Move;
+use BrightCupboard\Core\Stock\Piece as CorePiece;
+use BrightCupboard\Core\Stock\Place;
+use BrightCupboard\Core\Stock\PlaceKind;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** Moves a haul line on: what is got becomes a piece in the cupboard, what is returned leaves it again. */
+final readonly class AdvanceLine
+{
+    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private StandingRepository $standing, private PlacementRepository $placements, private Now $now) {}
+
+    public function __invoke(HaulLine $line, LineStateInput $input, Person $by): LineView
+    {
+        OpenSwap::require($line->swap());
+        SameVersion::check($input->version, $line->version(), 'This line', LineView::of($line));
+        if (!\in_array($input->state, $line->state()->next(), true)) {
+            throw new Conflict(sprintf('%s is %s; from there it cannot become %s.', $line->name(), $line->state()->value, $input->state->value), LineView::of($line));
+        }
+        $this->entities->wrapInTransaction(function () use ($line, $input, $by): void {
+            if (LineState::Got === $input->state) {
+                $this->get($line, $by->name());
+            }
+            if (LineState::Returned === $input->state) {
+                $this->giveBack($line, $by->name());
+            }
+            $line->goOnTo($input->state);
+        });
+
+        return LineView::of($line);
+    }
+
+    private function get(HaulLine $line, string $by): void
+    {
+        [$price, $thing, $swap] = [$line->price(), $line->thing(), $line->swap()];
+        $units = $price->packs * $line->packSize();
+        $piece = new Piece($swap->home());
+        $piece->describe(
+            new CorePiece($piece->id(), $line->name(), $thing->kind, min($units, CorePiece::MOST), new Size($thing->width, $thing->width, $thing->height), Weight::ofGrams(0), [new ColourShare($thing->colour, 100)], [], Finish::Plain, [$swap->season()], []),
+            new PieceRecord('', '', HaulWay::Buy === $line->way() ? 'bought' : ($line->way()->value === 'make' ? 'made' : 'borrowed'), $price->perPiece, $line->packPrice()->share(1, $line->packSize()), $this->now->today(), ''),
+        );
+        $piece->gotFor($swap->id());
+        $line->became($piece->id());
+        $this->entities->persist($piece);
+        $this->book->bringIn($piece, $piece->count(), Place::of(PlaceKind::Arrived), $by, 'got for ' . $swap->name());
+    }
+
+    private function giveBack(HaulLine $line, string $by): void
+    {
+        $piece = $this->entities->find(Piece::class, $line->becamePiece() ?? '');
+        if (null === $piece) {
+            return;
+        }
+        $planned = $this->placements->ofPiece($line->swap(), $piece);
+        if ([] !== $planned) {
+            throw new Conflict(sprintf('%s is planned for %s. Take it off there before it goes back.', $piece->name(), $planned[0]->spot()->name()));
+        }
+        foreach ($this->standing->ofPiece($piece)->of($piece->id()) as $key => $units) {
+            $this->book->move($piece, new Move($piece->id(), $units, Place::ofKey($key), Place::of(PlaceKind::Parted)), $by, 'returned');
+        }
+        $piece->remove(($this->now)());
+    }
+}

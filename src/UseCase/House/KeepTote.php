@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\House;
+
+use App\Entity\Home;
+use App\Entity\Tote;
+use App\Http\Fields;
+use App\Http\InvalidInput;
+use App\Input\ToteInput;
+use App\Repository\HouseRepository;
+use App\UseCase\SameVersion;
+use App\View\House\ToteView;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\Size;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** Makes a tote or changes one. */
+final readonly class KeepTote
+{
+    public function __construct(private EntityManagerInterface $entities, private HouseRepository $house) {}
+
+    public function __invoke(Home $home, ?Tote $tote, ToteInput $input): ToteView
+    {
+        $inside = $this->inside($home, $input);
+        $code = trim($input->code);
+        foreach ($this->house->totes($home) as $other) {
+            if ($other !== $tote && 0 === strcasecmp($other->code(), $code)) {
+                throw InvalidInput::at('code', sprintf('There is already a tote %s, in the %s. Give this one another code.', $other->code(), $other->place()));
+            }
+        }
+        if (null === $tote) {
+            $tote = new Tote($home, $code, trim($input->place), $inside);
+            $this->entities->persist($tote);
+        } else {
+            SameVersion::check($input->version, $tote->version(), 'This tote', ToteView::of($tote));
+            $tote->describe($code, trim($input->place), $inside);
+        }
+        $this->entities->flush();
+
+        return ToteView::of($tote);
+    }
+
+    private function inside(Home $home, ToteInput $input): Size
+    {
+        $fields = new Fields();
+        $sides = [];
+        foreach (['width' => $input->width, 'depth' => $input->depth, 'height' => $input->height] as $field => $text) {
+            $sides[] = $side = $fields->read($field, static fn(): Length => $home->lengths()->read($text), Length::ofTenths(1));
+            if (0 === $side->tenths()) {
+                $fields->refuse($field, 'The inside of a tote needs all three measures above 0, so that its room can be worked out.');
+            }
+        }
+        $fields->complete();
+
+        return new Size($sides[0], $sides[1], $sides[2]);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Look;
+
+use App\Entity\Swap;
+use App\Input\LookInput;
+use App\Repository\Catalogue;
+use App\Repository\PlanRepository;
+use App\View\Look\PieceAnswerView;
+use App\View\Look\StockAnswerView;
+use BrightCupboard\Core\Look\FitMeter;
+use BrightCupboard\Core\Look\FitVerdict;
+use BrightCupboard\Core\Look\RibbonShares;
+
+/** What the whole stock says to a look that may not be saved yet. */
+final readonly class AnswerLook
+{
+    public function __construct(private Catalogue $catalogue, private PlanRepository $plan) {}
+
+    public function __invoke(Swap $swap, LookInput $input): StockAnswerView
+    {
+        $look = LookReader::read($input);
+        $meter = new FitMeter($look, $swap->season());
+        $placed = $this->plan->placed($swap);
+        $answers = $standing = [];
+        $counts = [FitVerdict::In->value => 0, FitVerdict::Near->value => 0, FitVerdict::Outside->value => 0];
+        foreach ($this->catalogue->of($swap->home()) as $id => $entry) {
+            $answers[] = $answer = PieceAnswerView::of($meter->fit($entry->piece));
+            ++$counts[$answer->verdict->value];
+            if (isset($placed[$id])) {
+                $standing[] = [$entry->piece, array_sum($placed[$id])];
+            }
+        }
+
+        return new StockAnswerView($counts[FitVerdict::In->value], $counts[FitVerdict::Near->value], $counts[FitVerdict::Outside->value], $answers, (new RibbonShares($look, $meter))->of($standing));
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Plan;
+
+use App\Entity\Need;
+use App\Entity\Note;
+use App\Entity\SheetTask;
+use App\Entity\Swap;
+use App\Repository\HouseRepository;
+use App\Time\Now;
+use App\UseCase\Haul\ReadHaul;
+use App\View\Plan\StationsView;
+use BrightCupboard\Core\Look\FitVerdict;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** The live figures of the six stations. */
+final readonly class ReadStations
+{
+    public function __construct(private SwapReader $read, private HouseRepository $house, private ReadHaul $haul, private EntityManagerInterface $entities, private Now $now) {}
+
+    public function __invoke(Swap $swap): StationsView
+    {
+        $state = ($this->read)($swap);
+        $inLook = $decided = 0;
+        foreach ($state->catalogue as $id => $entry) {
+            $inLook += FitVerdict::In === $state->meter->fit($entry->piece)->verdict ? 1 : 0;
+            $decided += null === $state->choice($id) ? 0 : 1;
+        }
+        $dressed = [];
+        foreach ($state->placed as $spots) {
+            $dressed += $spots;
+        }
+        $tasks = $this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap]);
+        $needs = $this->entities->getRepository(Need::class)->count(['swap' => $swap, 'removedAt' => null, 'filledBy' => null]);
+        $notes = $this->entities->getRepository(Note::class)->count(['swap' => $swap, 'removedAt' => null]);
+        $today = $this->now->today();
+
+        return new StationsView($inLook, \count($state->catalogue), $decided, \count($dressed), \count($this->house->spots($swap->home())), $needs, $this->haul->purse($swap)->free->minor, \count(array_filter($tasks, static fn(SheetTask $task): bool => $task->isDone())), \count($tasks), $notes, (int) $today->diff($swap->swapDay())->format('%r%a'), $today->format('Y-m-d'));
+    }
+}

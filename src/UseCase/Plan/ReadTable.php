@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Plan;
+
+use App\Entity\Swap;
+use App\View\Plan\TableRowView;
+use App\View\Plan\TableView;
+use BrightCupboard\Core\Swap\SuggestChoice;
+
+/** Every piece with what is decided, what is suggested and why. */
+final readonly class ReadTable
+{
+    public function __construct(private SwapReader $read) {}
+
+    public function __invoke(Swap $swap): TableView
+    {
+        $state = ($this->read)($swap);
+        $suggest = new SuggestChoice($swap->season());
+        $rows = [];
+        $decided = 0;
+        foreach ($state->catalogue as $id => $entry) {
+            $fit = $state->meter->fit($entry->piece);
+            $spot = $state->spotNow($id);
+            $suggestion = $suggest->suggest($entry->piece, $fit, $spot, $state->historyOf($id));
+            $decision = $state->decisions[$id] ?? null;
+            $decided += null === $decision?->choice ? 0 : 1;
+            $rows[] = new TableRowView($id, null !== $spot, $decision?->choice, $decision->by ?? '', $decision->version ?? 0, $suggestion->choice, $suggestion->reason, $fit->score, $fit->verdict, $fit->ribbon, array_sum($state->placed[$id] ?? []));
+        }
+
+        return new TableView($decided, $rows);
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Settle;
+
+use App\Entity\Piece;
+use App\Entity\SheetTask;
+use App\Entity\Spot;
+use App\Entity\Swap;
+use App\Entity\Wear;
+use App\Http\Conflict;
+use App\Input\CloseInput;
+use App\Time\Now;
+use App\UseCase\Day\DayPlan;
+use App\UseCase\Plan\OpenSwap;
+use App\UseCase\Plan\SwapReader;
+use App\View\Settle\SettleView;
+use BrightCupboard\Core\Stock\Place;
+use BrightCupboard\Core\Stock\PlaceKind;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** Closes a swap: what stands is counted as worn, and the next swap starts from here. */
+final readonly class CloseSwap
+{
+    public function __construct(private EntityManagerInterface $entities, private SwapReader $state, private ReadSettle $read, private DayPlan $plan, private Now $now) {}
+
+    public function __invoke(Swap $swap, CloseInput $input): SettleView
+    {
+        OpenSwap::require($swap);
+        $this->entities->wrapInTransaction(function () use ($swap, $input): void {
+            if (!$input->leaveOpen) {
+                $this->refuseOpenTasks($swap);
+            }
+            $state = ($this->state)($swap);
+            foreach (array_keys($state->catalogue) as $id) {
+                foreach ($state->now->of($id) as $key => $units) {
+                    $place = Place::ofKey($key);
+                    $piece = $this->entities->find(Piece::class, $id);
+                    $spot = PlaceKind::Spot === $place->kind ? $this->entities->find(Spot::class, $place->id ?? '') : null;
+                    if (null !== $piece && null !== $spot) {
+                        $this->entities->persist(new Wear($swap, $piece, $spot, $units));
+                    }
+                }
+            }
+            $swap->close(($this->now)());
+        });
+
+        return ($this->read)($swap);
+    }
+
+    private function refuseOpenTasks(Swap $swap): void
+    {
+        $open = array_filter($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap], ['ordinal' => 'ASC']), static fn(SheetTask $task): bool => !$task->isDone());
+        if ([] !== $open) {
+            $first = reset($open);
+            throw new Conflict(sprintf('%d %s of the day sheet %s still open, first “%s: %s”. Tick them, or close and leave things as they stand.', \count($open), 1 === \count($open) ? 'task' : 'tasks', 1 === \count($open) ? 'is' : 'are', $first->task()->phase->value, $first->task()->title));
+        }
+        $moves = \count($this->plan->plan($this->plan->state($swap))->moves);
+        if ($moves > 0) {
+            throw new Conflict(sprintf('The plan still wants %d %s moved, and no open task does it. Work the day sheet out again, or close and leave things as they stand.', $moves, 1 === $moves ? 'piece' : 'pieces'));
+        }
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Settle;
+
+use App\Entity\Home;
+use App\Repository\Catalogue;
+use App\Repository\HistoryRepository;
+use App\Repository\HouseRepository;
+use App\UseCase\Haul\ReadHaul;
+use App\View\Settle\IdleView;
+use App\View\Settle\LedgerView;
+use App\View\Settle\SeasonView;
+use BrightCupboard\Core\Money\SeasonSum;
+
+/** The seasons side by side, and what has not stood anywhere for long. */
+final readonly class ReadLedger
+{
+    private const IDLE_FROM = 2;
+    private const MOST_IDLE = 40;
+
+    public function __construct(private HouseRepository $house, private ReadHaul $haul, private UsedPieces $used, private Catalogue $catalogue, private HistoryRepository $history) {}
+
+    public function __invoke(Home $home): LedgerView
+    {
+        $seasons = [];
+        foreach ($this->house->swaps($home) as $swap) {
+            $sum = new SeasonSum($swap->budget(), $this->haul->purse($swap)->spent, $this->used->of($swap));
+            $seasons[] = new SeasonView($swap->id(), $swap->name(), $swap->swapDay()->format('Y-m-d'), null !== $swap->closedAt(), $sum->budget->minor, $sum->spent->minor, $sum->reusedUnits, $sum->newUnits, $sum->reusedValue->minor, $sum->newValue->minor);
+        }
+
+        return new LedgerView($seasons, $this->idle($home));
+    }
+
+    /** @return list<IdleView> */
+    private function idle(Home $home): array
+    {
+        $history = $this->history->of($home, null);
+        $idle = [];
+        foreach ($this->catalogue->of($home) as $id => $entry) {
+            $since = ($history[$id] ?? null)?->seasonsIdle;
+            if (null === $since || $since >= self::IDLE_FROM) {
+                $idle[] = new IdleView($id, $since, $entry->record->costEach->times($entry->piece->count)->minor);
+            }
+        }
+        usort($idle, static fn(IdleView $a, IdleView $b): int => [$b->idle ?? \PHP_INT_MAX, $b->cost, $a->piece] <=> [$a->idle ?? \PHP_INT_MAX, $a->cost, $b->piece]);
+
+        return \array_slice($idle, 0, self::MOST_IDLE);
+    }
+}

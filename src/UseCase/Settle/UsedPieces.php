@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Settle;
+
+use App\Entity\Swap;
+use App\UseCase\Plan\SwapReader;
+use App\UseCase\Plan\SwapState;
+use BrightCupboard\Core\Money\UsedPiece;
+use Doctrine\DBAL\Connection;
+
+/** The pieces that stood in a swap: those counted when it was closed, or those standing now. */
+final readonly class UsedPieces
+{
+    public function __construct(private Connection $db, private SwapReader $read) {}
+
+    /** @return list<UsedPiece> dearest by season first */
+    public function of(Swap $swap): array
+    {
+        $state = ($this->read)($swap);
+        $isClosed = null !== $swap->closedAt();
+        $used = [];
+        foreach ($isClosed ? $this->worn($swap) : $this->planned($state) as $id => $units) {
+            $entry = $state->catalogue[$id] ?? null;
+            if (null !== $entry) {
+                $replacement = 0 === $entry->record->replacementEach->minor ? $entry->record->costEach : $entry->record->replacementEach;
+                $used[] = new UsedPiece($entry->piece->name, $units, $entry->gotFor === $swap->id(), $entry->record->costEach, $replacement, $state->historyOf($id)->seasonsWorn + ($isClosed ? 0 : 1));
+            }
+        }
+        usort($used, static fn(UsedPiece $a, UsedPiece $b): int => [$b->costPerSeason()->minor, $a->name] <=> [$a->costPerSeason()->minor, $b->name]);
+
+        return $used;
+    }
+
+    /** @return array<string, int> */
+    private function worn(Swap $swap): array
+    {
+        /** @var list<array{piece_id: string, units: int|string}> $rows */
+        $rows = $this->db->fetchAllAssociative('SELECT piece_id, SUM(units) AS units FROM wear WHERE swap_id = ? GROUP BY piece_id ORDER BY piece_id', [$swap->id()]);
+
+        return array_map(static fn(array $row): int => (int) $row['units'], array_column($rows, null, 'piece_id'));
+    }
+
+    /** @return array<string, int> */
+    private function planned(SwapState $state): array
+    {
+        return array_map(static fn(array $spots): int => array_sum($spots), $state->placed);
+    }
+}

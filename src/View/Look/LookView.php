@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Look;
+
+use App\Entity\Look;
+use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Look\BalanceSchool;
+use BrightCupboard\Core\Look\Ribbon;
+use BrightCupboard\Core\Stock\Finish;
+use BrightCupboard\Core\Stock\Texture;
+
+final readonly class LookView
+{
+    /**
+     * @param list<RibbonView> $ribbons
+     * @param list<Texture>    $textures
+     * @param list<string>     $restingColours
+     * @param list<Finish>     $restingFinishes
+     */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public array $ribbons,
+        public array $textures,
+        public array $restingColours,
+        public array $restingFinishes,
+        public int $mood,
+        public BalanceSchool $balance,
+        public int $version,
+    ) {}
+
+    public static function of(Look $look): self
+    {
+        $l = $look->look();
+
+        return new self(
+            $look->id(),
+            $l->name,
+            array_map(static fn(Ribbon $ribbon): RibbonView => new RibbonView($ribbon->name, $ribbon->colour->hex(), $ribbon->role, $ribbon->percent), $l->ribbons),
+            $l->textures,
+            array_map(static fn(Srgb $colour): string => $colour->hex(), $l->restingColours),
+            $l->restingFinishes,
+            $l->mood,
+            $l->balance,
+            $look->version(),
+        );
+    }
+}

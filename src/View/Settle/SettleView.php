@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Settle;
+
+use BrightCupboard\Core\Money\Money;
+
+/** How a season came out. Money in minor units. */
+final readonly class SettleView
+{
+    /**
+     * @param list<NoteView>      $notes
+     * @param list<UsedPieceView> $used
+     */
+    public function __construct(
+        public bool $isClosed,
+        public int $openTasks,
+        public int $budget,
+        public int $spent,
+        public int $reusedUnits,
+        public int $newUnits,
+        public int $reusedValue,
+        public int $newValue,
+        public ?float $reuseShare,
+        public array $used,
+        public array $notes,
+    ) {}
+}
