@@ -7,13 +7,18 @@ namespace App\Migrations;
 use Doctrine\DBAL\Schema\Schema;
 use Doctrine\Migrations\AbstractMigration;
 
-/**
- */
+/** The first schema; later changes stand in migrations of their own. */
 final class Version20261124000000 extends AbstractMigration
 {
     public function getDescription(): string
     {
         return 'Everything the first release stores.';
+    }
+
+    /** Tables are made one by one: the write lock is taken by src/Sqlite, which the migrations' own transaction does not know of. */
+    public function isTransactional(): bool
+    {
+        return false;
     }
 
     public function up(Schema $schema): void

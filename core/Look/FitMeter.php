@@ -28,7 +28,7 @@ final class FitMeter
     private const RESTING_COLOUR_FACTOR = 0.5;
     private const RESTING_FINISH_FACTOR = 0.6;
     private const TEXTURE_POINTS = 4;
-    private const OFF_SEASON_POINTS = 8;
+    private const OFF_SEASON_POINTS = 15;
 
     private readonly Ciede2000 $difference;
     /** @var list<Lab> */
@@ -124,7 +124,7 @@ final class FitMeter
         }
         if (null !== $this->season && !$piece->serves($this->season)) {
             $score -= self::OFF_SEASON_POINTS;
-            $notes[] = sprintf('8 down, not a piece for %s', $this->season->value);
+            $notes[] = sprintf('%d down, not a piece for %s', self::OFF_SEASON_POINTS, $this->season->value);
         }
 
         return [$score, $notes];

@@ -33,7 +33,7 @@ final readonly class ProblemListener
             return;
         }
         $status = match (true) {
-            $error instanceof InvalidInput, $error instanceof CoreException => 422,
+            $error instanceof InvalidInput, $error instanceof CoreException, $error instanceof ExtraAttributesException => 422,
             $error instanceof Conflict, $error instanceof OptimisticLockException => 409,
             $error instanceof HttpExceptionInterface => $error->getStatusCode(),
             default => 500,
@@ -64,6 +64,16 @@ final readonly class ProblemListener
         };
     }
 
+    /** The serializer's own words name types; people are told what to do instead. */
+    private static function plain(string $message): string
+    {
+        return match (true) {
+            str_contains($message, 'enumeration') => 'Choose one of those offered.',
+            str_starts_with($message, 'This value should be of type') => 'This is missing or not of the kind expected here.',
+            default => $message,
+        };
+    }
+
     private function isOurs(\Throwable $error): bool
     {
         return !str_contains($error->getMessage(), 'route') && !str_contains($error->getMessage(), '\\');
@@ -79,13 +89,13 @@ final readonly class ProblemListener
         if ($cause instanceof ValidationFailedException) {
             $violations = [];
             foreach ($cause->getViolations() as $violation) {
-                $violations[] = new Violation($violation->getPropertyPath(), (string) $violation->getMessage());
+                $violations[] = new Violation($violation->getPropertyPath(), self::plain((string) $violation->getMessage()));
             }
 
             return $violations;
         }
-        if ($cause instanceof ExtraAttributesException) {
-            return array_map(static fn(string $name): Violation => new Violation($name, sprintf('There is no field “%s” here.', mb_strimwidth($name, 0, 40, '…'))), array_values($cause->getExtraAttributes()));
+        if ($error instanceof ExtraAttributesException) {
+            return array_map(static fn(string $name): Violation => new Violation($name, sprintf('There is no field “%s” here.', mb_strimwidth($name, 0, 40, '…'))), array_values($error->getExtraAttributes()));
         }
 
         return [];

@@ -11,7 +11,7 @@ use Symfony\Component\Validator\Constraints\Compound;
 #[\Attribute]
 final class Name extends Compound
 {
-    /** @param array<string, mixed> $options */
+    /** @param array<mixed> $options */
     protected function getConstraints(array $options): array
     {
         return [
