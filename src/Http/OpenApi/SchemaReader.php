@@ -13,6 +13,8 @@ final class SchemaReader
 {
     /** @var array<string, OA\Schema> */
     private array $schemas = [];
+    /** @var array<string, class-string> */
+    private array $classes = [];
 
     public function __construct(private readonly PropertyInfoExtractorInterface $properties) {}
 
@@ -20,6 +22,10 @@ final class SchemaReader
     public function nameOf(string $class): string
     {
         $name = str_replace(['View', 'Input'], ['', 'Input'], (new \ReflectionClass($class))->getShortName());
+        $this->classes[$name] ??= $class;
+        if ($this->classes[$name] !== $class) {
+            throw new \LogicException(sprintf('%s and %s would both be called %s in the API.', $class, $this->classes[$name], $name));
+        }
         if (!isset($this->schemas[$name])) {
             $this->schemas[$name] = new OA\Schema(['schema' => $name]);
             is_subclass_of($class, \BackedEnum::class) ? $this->fillEnum($this->schemas[$name], $class) : $this->fill($this->schemas[$name], $class);

@@ -11,7 +11,7 @@ use App\Repository\HouseRepository;
 use App\UseCase\Haul\ReadHaul;
 use App\View\Settle\IdleView;
 use App\View\Settle\LedgerView;
-use App\View\Settle\SeasonView;
+use App\View\Settle\SeasonRowView;
 use BrightCupboard\Core\Money\SeasonSum;
 
 /** The seasons side by side, and what has not stood anywhere for long. */
@@ -27,7 +27,7 @@ final readonly class ReadLedger
         $seasons = [];
         foreach ($this->house->swaps($home) as $swap) {
             $sum = new SeasonSum($swap->budget(), $this->haul->purse($swap)->spent, $this->used->of($swap));
-            $seasons[] = new SeasonView($swap->id(), $swap->name(), $swap->swapDay()->format('Y-m-d'), null !== $swap->closedAt(), $sum->budget->minor, $sum->spent->minor, $sum->reusedUnits, $sum->newUnits, $sum->reusedValue->minor, $sum->newValue->minor);
+            $seasons[] = new SeasonRowView($swap->id(), $swap->name(), $swap->swapDay()->format('Y-m-d'), null !== $swap->closedAt(), $sum->budget->minor, $sum->spent->minor, $sum->reusedUnits, $sum->newUnits, $sum->reusedValue->minor, $sum->newValue->minor);
         }
 
         return new LedgerView($seasons, $this->idle($home));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Settle;
 
-final readonly class SeasonView
+final readonly class SeasonRowView
 {
     public function __construct(public string $swap, public string $name, public string $swapDay, public bool $isClosed, public int $budget, public int $spent, public int $reusedUnits, public int $newUnits, public int $reusedValue, public int $newValue) {}
 }

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Browser\Support;
+
+use Symfony\Component\Process\Process;
+
+/** The demo on a database of its own, served by PHP's own server on a free port. The clock is pinned. */
+final class DemoServer
+{
+    public const DAY = '2026-11-13';
+
+    private ?Process $process = null;
+    private readonly string $database;
+    public readonly string $url;
+    private readonly int $port;
+
+    public function __construct()
+    {
+        $this->database = sys_get_temp_dir() . '/bright-cupboard-' . getmypid() . '.db';
+        $this->port = $this->freePort();
+        $this->url = 'http://127.0.0.1:' . $this->port;
+    }
+
+    public function start(): void
+    {
+        array_map(unlink(...), glob($this->database . '*') ?: []);
+        $this->console('doctrine:migrations:migrate', '--no-interaction');
+        $this->console('app:demo');
+        $options = ['-d', 'variables_order=EGPCS', '-d', 'opcache.enable_cli=1', '-d', 'memory_limit=512M'];
+        $this->process = new Process(['php', ...$options, '-S', '127.0.0.1:' . $this->port, '-t', 'public', 'public/router.php'], self::root(), $this->environment());
+        $this->process->setTimeout(null)->start();
+        for ($try = 0; $try < 100; ++$try) {
+            if (false !== @file_get_contents($this->url . '/api/welcome')) {
+                return;
+            }
+            usleep(50_000);
+        }
+        throw new \RuntimeException('The demo did not start: ' . $this->process->getErrorOutput());
+    }
+
+    public function stop(): void
+    {
+        $this->process?->stop(2);
+        array_map(unlink(...), glob($this->database . '*') ?: []);
+    }
+
+    /** Stops answering, as when the signal is gone; resume() brings it back. */
+    public function pause(): void
+    {
+        $this->process?->stop(2);
+    }
+
+    public function resume(): void
+    {
+        $this->process = $this->process?->restart();
+        for ($try = 0; $try < 100 && false === @file_get_contents($this->url . '/api/welcome'); ++$try) {
+            usleep(50_000);
+        }
+    }
+
+    public static function root(): string
+    {
+        return \dirname(__DIR__, 3);
+    }
+
+    private function console(string ...$command): void
+    {
+        (new Process(['php', 'bin/console', ...$command], self::root(), $this->environment()))->setTimeout(120)->mustRun();
+    }
+
+    /** @return array<string, string> */
+    private function environment(): array
+    {
+        return ['APP_ENV' => 'prod', 'DEMO' => '1', 'PINNED_DAY' => self::DAY, 'DATABASE_URL' => 'sqlite:///' . $this->database, 'PHP_CLI_SERVER_WORKERS' => '3'];
+    }
+
+    private function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('No port is free.');
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+
+        return $port;
+    }
+}

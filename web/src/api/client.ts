@@ -1,0 +1,57 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+export type Problem = components['schemas']['Problem'];
+
+/** A refusal in the user's words: what is wrong, field by field, and how things are now where two people changed the same thing. */
+export class ProblemError extends Error {
+  readonly problem: Problem;
+
+  constructor(problem: Problem) {
+    super(problem.detail);
+    this.problem = problem;
+  }
+
+  field(name: string): string | undefined {
+    return this.problem.violations.find((v) => v.field === name)?.message;
+  }
+}
+
+/** The server could not be reached: nothing was sent, nothing is lost. */
+export class OfflineError extends Error {}
+
+let csrf = '';
+
+export function keepCsrf(token: string): void {
+  csrf = token;
+}
+
+const client = createClient<paths>({ baseUrl: '' });
+client.use({
+  onRequest({ request }) {
+    if (request.method !== 'GET') request.headers.set('X-CSRF-Token', csrf);
+    return request;
+  },
+});
+
+export const api = client;
+
+type Answer<T> = { data?: T; error?: unknown; response: Response };
+
+/** The data of an answer, or a thrown ProblemError or OfflineError. */
+export async function take<T>(answer: Promise<Answer<T>>): Promise<T> {
+  const { data, error, response } = await answer.catch((cause: unknown) => {
+    if (cause instanceof DOMException) throw cause;
+    throw new OfflineError('No connection to the cupboard. What you see is kept; try again when it is back.');
+  });
+  if (response.ok) return data as T;
+  throw new ProblemError(
+    isProblem(error)
+      ? error
+      : { type: '', title: '', status: response.status, detail: 'The cupboard gave no sensible answer. Try again.', violations: [] },
+  );
+}
+
+function isProblem(error: unknown): error is Problem {
+  return typeof error === 'object' && error !== null && 'detail' in error && 'violations' in error;
+}

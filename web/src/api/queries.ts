@@ -1,0 +1,98 @@
+import { queryOptions } from '@tanstack/react-query';
+import { api, keepCsrf, take } from './client';
+import type { Piece } from './types';
+
+const WINDOW = 1000;
+
+export const meQuery = () =>
+  queryOptions({
+    queryKey: ['me'],
+    queryFn: async ({ signal }) => {
+      const me = await take(api.GET('/api/me', { signal }));
+      keepCsrf(me.csrf);
+      return me;
+    },
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
+export const houseQuery = (home: string) =>
+  queryOptions({
+    queryKey: ['home', home, 'house'],
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/house', { params: { path: { home } }, signal })),
+  });
+
+/** The whole stock, fetched window by window. */
+export const piecesQuery = (home: string) =>
+  queryOptions({
+    queryKey: ['home', home, 'pieces'],
+    queryFn: async ({ signal }): Promise<Piece[]> => {
+      const window = (offset: number) =>
+        take(api.GET('/api/homes/{home}/pieces', { params: { path: { home }, query: { offset, limit: WINDOW } }, signal }));
+      const first = await window(0);
+      const offsets = Array.from({ length: Math.ceil(first.total / WINDOW) - 1 }, (_, i) => (i + 1) * WINDOW);
+      const others = await Promise.all(offsets.map(window));
+      return [first, ...others].flatMap((page) => page.pieces);
+    },
+  });
+
+export const movementsQuery = (home: string, piece: string) =>
+  queryOptions({
+    queryKey: ['home', home, 'movements', piece],
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/pieces/{piece}/movements', { params: { path: { home, piece } }, signal })),
+  });
+
+export const ledgerQuery = (home: string) =>
+  queryOptions({
+    queryKey: ['home', home, 'ledger'],
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/ledger', { params: { path: { home } }, signal })),
+  });
+
+const swapKey = (home: string, swap: string, what: string) => ['home', home, 'swap', swap, what] as const;
+
+export const stationsQuery = (home: string, swap: string) =>
+  queryOptions({
+    queryKey: swapKey(home, swap, 'stations'),
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/stations', { params: { path: { home, swap } }, signal })),
+  });
+
+export const tableQuery = (home: string, swap: string) =>
+  queryOptions({
+    queryKey: swapKey(home, swap, 'table'),
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/table', { params: { path: { home, swap } }, signal })),
+  });
+
+export const roomsQuery = (home: string, swap: string) =>
+  queryOptions({
+    queryKey: swapKey(home, swap, 'rooms'),
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/spots', { params: { path: { home, swap } }, signal })),
+  });
+
+export const dressingQuery = (home: string, swap: string, spot: string) =>
+  queryOptions({
+    queryKey: [...swapKey(home, swap, 'dressing'), spot],
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/spots/{spot}', { params: { path: { home, swap, spot } }, signal })),
+  });
+
+export const haulQuery = (home: string, swap: string) =>
+  queryOptions({
+    queryKey: swapKey(home, swap, 'haul'),
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/haul', { params: { path: { home, swap } }, signal })),
+  });
+
+export const dayQuery = (home: string, swap: string) =>
+  queryOptions({
+    queryKey: swapKey(home, swap, 'day'),
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/day', { params: { path: { home, swap } }, signal })),
+  });
+
+export const settleQuery = (home: string, swap: string) =>
+  queryOptions({
+    queryKey: swapKey(home, swap, 'settle'),
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/settle', { params: { path: { home, swap } }, signal })),
+  });
+
+export const fitQuery = (home: string, swap: string, piece: string) =>
+  queryOptions({
+    queryKey: [...swapKey(home, swap, 'fit'), piece],
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/pieces/{piece}/fit', { params: { path: { home, swap, piece } }, signal })),
+  });

@@ -1,0 +1,118 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, take } from '../../api/client';
+import { useHouse, usePlaces, useRefresh, useWriting } from '../../api/home';
+import { movementsQuery } from '../../api/queries';
+import type { Piece } from '../../api/types';
+import { useNotices } from '../../lib/notices';
+import { counted, writeDay } from '../../lib/text';
+import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
+import { Dialog } from '../../ui/Dialog';
+import { MoveDialog } from './MoveDialog';
+
+/** The piece in hand: what it is, where each unit is, what can be done with it. */
+export function PieceStrip({ piece, onEdit, onCopy }: { piece: Piece; onEdit: () => void; onCopy: () => void }) {
+  const house = useHouse();
+  const write = useWriting();
+  const place = usePlaces();
+  const refresh = useRefresh();
+  const notices = useNotices();
+  const [shown, setShown] = useState<'move' | 'history' | null>(null);
+  const path = { home: house.home.id, piece: piece.id };
+  const remove = useMutation({
+    mutationFn: () => take(api.DELETE('/api/homes/{home}/pieces/{piece}', { params: { path } })),
+    onSuccess: async () => {
+      notices.done(`${piece.name} taken out of the cupboard`, async () => {
+        await take(api.POST('/api/homes/{home}/pieces/{piece}/restore', { params: { path } }));
+        await refresh();
+      });
+      await refresh();
+    },
+    onError: (error) => notices.problem(error),
+  });
+  const scale = 70 / Math.max(shownHeight(piece), (piece.width / 254) * 0.8);
+  return (
+    <section
+      aria-label="The piece in hand"
+      className="flex min-h-[96px] items-center gap-6 border-t border-line bg-card px-[22px] py-2 max-md:mb-12 max-md:flex-wrap max-md:gap-2 max-md:px-3"
+    >
+      <svg width="96" height="84" className="flex-none max-md:hidden" aria-hidden="true">
+        <Silhouette piece={piece} scale={scale} x={48} y={80} />
+      </svg>
+      <div className="w-[240px]">
+        <h2 className="truncate text-[17px]/[22px]" dir="auto">
+          {piece.name} {piece.count > 1 && `×${piece.count}`}
+        </h2>
+        <p>
+          {write.size(piece)}
+          {piece.weight > 0 && `, ${write.weight(piece.weight)}`}
+        </p>
+        <p className="note">
+          {[piece.kind, ...piece.materials].join(', ')}; {piece.seasons.length === 0 ? 'staple' : piece.seasons.join(', ')}
+        </p>
+      </div>
+      <div className="min-w-[180px] flex-1">
+        <p className="font-semibold text-ink-2">Where</p>
+        {piece.places.map((at) => (
+          <p key={at.place}>
+            {at.count} {place(at.place)}
+          </p>
+        ))}
+      </div>
+      <div className="min-w-[170px]">
+        <p className="note">
+          {piece.costEach > 0 ? `${write.money(piece.costEach)} each` : 'cost nothing'}
+          {piece.origin && `, ${piece.origin}`}
+          {piece.cameOn && `, ${piece.cameOn.slice(0, 4)}`}
+          <br />
+          {piece.worn === 0 ? 'never out in a closed season' : `out ${counted(piece.worn, 'season')}`}
+          {piece.hazards.length > 0 && (
+            <>
+              <br />
+              {piece.hazards.join(', ')}
+            </>
+          )}
+        </p>
+      </div>
+      <div className="flex flex-wrap gap-1.5">
+        <button type="button" className="btn" onClick={onEdit}>
+          Change
+        </button>
+        <button type="button" className="btn" onClick={() => setShown('move')}>
+          Move units
+        </button>
+        <button type="button" className="btn" onClick={onCopy}>
+          Copy
+        </button>
+        <button type="button" className="btn" onClick={() => setShown('history')}>
+          History
+        </button>
+        <button type="button" className="btn" onClick={() => remove.mutate()}>
+          Delete
+        </button>
+      </div>
+      {shown === 'move' && <MoveDialog piece={piece} onClose={() => setShown(null)} />}
+      {shown === 'history' && <History piece={piece} onClose={() => setShown(null)} />}
+    </section>
+  );
+}
+
+function History({ piece, onClose }: { piece: Piece; onClose: () => void }) {
+  const house = useHouse();
+  const place = usePlaces();
+  const movements = useQuery(movementsQuery(house.home.id, piece.id));
+  return (
+    <Dialog title={`Where ${piece.name} has been`} isOpen onClose={onClose}>
+      <ul className="rows">
+        {movements.data?.movements.map((one) => (
+          <li key={one.at + one.from + one.to} className="py-1.5">
+            <b>{writeDay(one.at)}</b> {one.count} from {place(one.from)} to {place(one.to)}
+            <span className="note block">
+              {one.cause}, {one.by}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </Dialog>
+  );
+}

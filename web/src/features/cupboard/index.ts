@@ -1,0 +1,1 @@
+export { CupboardPage } from './CupboardPage';

@@ -1,0 +1,77 @@
+import type { Home, Piece, PieceInput } from '../../api/types';
+import { writeLength, writeWeight } from '../../lib/measure';
+import { moneyField } from '../../lib/text';
+
+/** What the form of a piece starts from: the piece itself, a copy of another, or next to nothing. */
+export function pieceDraft(piece: Piece | undefined, unit: Home['unit'], place: string): PieceInput {
+  if (!piece) {
+    return {
+      name: '',
+      kind: 'vase',
+      count: 1,
+      width: '',
+      depth: '',
+      height: '',
+      weight: '',
+      colours: [{ hex: '#EDE4D3', percent: 100 }],
+      materials: [],
+      finish: 'plain',
+      seasons: [],
+      hazards: [],
+      shape: '',
+      pattern: '',
+      origin: '',
+      costEach: '',
+      replacementEach: '',
+      cameOn: '',
+      care: '',
+      place,
+    };
+  }
+  return {
+    name: piece.name,
+    kind: piece.kind,
+    count: piece.count,
+    width: writeLength(piece.width, unit),
+    depth: writeLength(piece.depth, unit),
+    height: writeLength(piece.height, unit),
+    weight: piece.weight === 0 ? '' : writeWeight(piece.weight, unit),
+    colours: piece.colours.map((colour) => ({ ...colour })),
+    materials: [...piece.materials],
+    finish: piece.finish,
+    seasons: [...piece.seasons],
+    hazards: [...piece.hazards],
+    shape: piece.shape,
+    pattern: piece.pattern,
+    origin: piece.origin,
+    costEach: moneyField(piece.costEach),
+    replacementEach: moneyField(piece.replacementEach),
+    cameOn: piece.cameOn ?? '',
+    care: piece.care,
+    place,
+  };
+}
+
+/** Shapes that some kinds can take; the first is the usual one. */
+export const SHAPES: Partial<Record<Piece['kind'], readonly string[]>> = {
+  vase: ['bottle', 'urn', 'cylinder', 'bud', 'gourd', 'ginger', 'moon', 'tall'],
+  wreath: ['fir', 'leaf', 'round'],
+  garland: ['fir', 'leaf'],
+  bunch: ['leaf', 'wheat', 'berry', 'euc', 'juniper', 'twig'],
+  arrangement: ['leaf', 'wheat', 'berry', 'euc', 'juniper', 'twig'],
+  picture: ['abstract', 'ferry', 'leaf', 'moon'],
+  mirror: ['square', 'arch', 'round', 'oval'],
+  tray: ['round', 'rect'],
+  bowl: ['empty', 'fruit', 'cones'],
+  basket: ['plain', 'handle'],
+  tree: ['plain', 'pot'],
+  candlestick: ['turned', 'block'],
+};
+
+export const PATTERNS: Partial<Record<Piece['kind'], readonly string[]>> = {
+  cushion: ['stripe', 'check', 'sprig'],
+  throw: ['stripe', 'check'],
+  vase: ['rib', 'band', 'speck'],
+  plate: ['sprig'],
+  cone: ['rings'],
+};

@@ -1,0 +1,42 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, take } from '../../api/client';
+import { useHouse, useRefresh, useSwap } from '../../api/home';
+import { dayQuery, piecesQuery } from '../../api/queries';
+import { useNotices } from '../../lib/notices';
+import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
+import { DayView } from './DayView';
+
+export function DayPage() {
+  const house = useHouse();
+  const current = useSwap();
+  const queries = useQueryClient();
+  const refresh = useRefresh();
+  const notices = useNotices();
+  const home = house.home.id;
+  const swap = current?.swap.id ?? '';
+  const pieces = useQuery(piecesQuery(home));
+  const day = useQuery({ ...dayQuery(home, swap), enabled: current !== null });
+  const build = useMutation({
+    mutationFn: (people: number) => take(api.POST('/api/homes/{home}/swaps/{swap}/day', { params: { path: { home, swap } }, body: { people } })),
+    onSuccess: (built) => {
+      queries.setQueryData(dayQuery(home, swap).queryKey, built);
+      void refresh('stations', 'settle', 'house');
+    },
+    onError: (error) => notices.problem(error),
+  });
+  if (!current) return <EmptyLedge>No swap yet. Begin one under Swaps.</EmptyLedge>;
+  const error = pieces.error ?? day.error;
+  if (error && !day.data) return <ErrorLedge error={error} onRetry={() => void Promise.all([pieces.refetch(), day.refetch()])} />;
+  if (!pieces.data || !day.data) return <LoadingLedges />;
+  return (
+    <DayView
+      key={swap}
+      day={day.data}
+      pieces={pieces.data}
+      swap={current.swap}
+      onBuild={(people) => build.mutate(people)}
+      isBuilding={build.isPending}
+      isClosed={current.isClosed}
+    />
+  );
+}

@@ -1,0 +1,1 @@
+export { DayPage } from './DayPage';

@@ -1,0 +1,1 @@
+export { HaulPage } from './HaulPage';

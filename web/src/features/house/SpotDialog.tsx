@@ -1,0 +1,199 @@
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, take } from '../../api/client';
+import { useHouse, useRefresh } from '../../api/home';
+import type { Spot, SpotInput } from '../../api/types';
+import { SEEN_FROM, SPOT_HAZARDS, SPOT_KINDS } from '../../api/words';
+import { writeLength } from '../../lib/measure';
+import { useNotices } from '../../lib/notices';
+import { Dialog } from '../../ui/Dialog';
+import { Choices, Field, FormErrors } from '../../ui/Field';
+
+type Props = { spot?: Spot; room: string; onClose: () => void };
+
+/** A spot and its measures. */
+export function SpotDialog({ spot, room, onClose }: Props) {
+  const house = useHouse();
+  const refresh = useRefresh();
+  const notices = useNotices();
+  const home = house.home.id;
+  const write = (tenths: number | null | undefined) => (tenths === null || tenths === undefined ? '' : writeLength(tenths, house.home.unit));
+  const [draft, setDraft] = useState<SpotInput>(() => ({
+    room,
+    name: spot?.name ?? '',
+    kind: spot?.kind ?? 'mantel',
+    width: write(spot?.width),
+    depth: write(spot?.depth),
+    ledgeHeight: write(spot?.ledgeHeight),
+    clearHeight: write(spot?.clearHeight),
+    seenFrom: spot?.seenFrom ?? 'front',
+    keepClear: spot?.keepClear.map((zone) => ({ from: write(zone.from), to: write(zone.to), reason: zone.reason })) ?? [],
+    wall: spot?.wall ?? '#F6F4EE',
+    hazards: spot?.hazards ?? [],
+    focalRank: spot?.focalRank ?? 10,
+  }));
+  const set = (part: Partial<SpotInput>) => setDraft({ ...draft, ...part });
+  const save = useMutation({
+    mutationFn: () =>
+      spot
+        ? take(api.PUT('/api/homes/{home}/spots/{spot}', { params: { path: { home, spot: spot.id } }, body: { ...draft, version: spot.version } }))
+        : take(api.POST('/api/homes/{home}/spots', { params: { path: { home } }, body: draft })),
+    onSuccess: async () => {
+      await refresh();
+      onClose();
+    },
+  });
+  const remove = useMutation({
+    mutationFn: (one: Spot) => take(api.DELETE('/api/homes/{home}/spots/{spot}', { params: { path: { home, spot: one.id } } })),
+    onSuccess: async (_nothing, one) => {
+      notices.done(`${one.name} taken away`, async () => {
+        await take(api.POST('/api/homes/{home}/spots/{spot}/restore', { params: { path: { home, spot: one.id } } }));
+        await refresh();
+      });
+      await refresh();
+      onClose();
+    },
+  });
+  return (
+    <Dialog title={spot ? `Change ${spot.name}` : 'New spot'} isOpen onClose={onClose} isWide>
+      <form
+        className="grid gap-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          save.mutate();
+        }}
+      >
+        <FormErrors error={save.error ?? remove.error}>
+          <Measures draft={draft} set={set} />
+          <Choices label="What is near" words={SPOT_HAZARDS} chosen={draft.hazards} onChange={(hazards) => set({ hazards })} />
+          <KeepClearFields zones={draft.keepClear} onChange={(keepClear) => set({ keepClear })} />
+          <div className="flex gap-2">
+            <button type="submit" className="btn btn-main" disabled={save.isPending}>
+              Save
+            </button>
+            {spot && (
+              <button type="button" className="btn" onClick={() => remove.mutate(spot)}>
+                Delete
+              </button>
+            )}
+          </div>
+        </FormErrors>
+      </form>
+    </Dialog>
+  );
+}
+
+type PartProps = { draft: SpotInput; set: (part: Partial<SpotInput>) => void };
+
+const LENGTHS = [
+  ['width', 'Width', ''],
+  ['depth', 'Depth', ''],
+  ['ledgeHeight', 'Height of the ledge', 'from the floor'],
+  ['clearHeight', 'Clear height above', 'empty when nothing hangs above'],
+] as const;
+
+function Measures({ draft, set }: PartProps) {
+  const house = useHouse();
+  return (
+    <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
+      <Field label="Name" name="name" className="col-span-2">
+        {(control) => <input {...control} value={draft.name} dir="auto" onChange={(event) => set({ name: event.target.value })} />}
+      </Field>
+      <Field label="Kind" name="kind">
+        {(control) => (
+          <select
+            {...control}
+            value={draft.kind}
+            onChange={(event) => set({ kind: SPOT_KINDS.find((kind) => kind === event.target.value) ?? 'shelf' })}
+          >
+            {SPOT_KINDS.map((kind) => (
+              <option key={kind}>{kind}</option>
+            ))}
+          </select>
+        )}
+      </Field>
+      <Field label="Room" name="room">
+        {(control) => (
+          <select {...control} value={draft.room} onChange={(event) => set({ room: event.target.value })}>
+            {house.rooms.map((room) => (
+              <option key={room.id} value={room.id}>
+                {room.name}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      {LENGTHS.map(([name, label, hint]) => (
+        <Field key={name} label={label} name={name} {...(hint ? { hint } : {})}>
+          {(control) => (
+            <input
+              {...control}
+              value={draft[name]}
+              placeholder={house.home.unit === 'in' ? '48 in' : '120 cm'}
+              onChange={(event) => set({ [name]: event.target.value })}
+            />
+          )}
+        </Field>
+      ))}
+      <Field label="Seen from" name="seenFrom">
+        {(control) => (
+          <select
+            {...control}
+            value={draft.seenFrom}
+            onChange={(event) => set({ seenFrom: SEEN_FROM.find((one) => one === event.target.value) ?? 'front' })}
+          >
+            {SEEN_FROM.map((one) => (
+              <option key={one}>{one}</option>
+            ))}
+          </select>
+        )}
+      </Field>
+      <Field label="Wall" name="wall">
+        {(control) => <input {...control} type="color" value={draft.wall} onChange={(event) => set({ wall: event.target.value })} />}
+      </Field>
+      <Field label="Focal order" name="focalRank" hint="1 is dressed first">
+        {(control) => (
+          <input {...control} type="number" value={draft.focalRank} onChange={(event) => set({ focalRank: Number(event.target.value) })} />
+        )}
+      </Field>
+    </div>
+  );
+}
+
+type Zone = SpotInput['keepClear'][number];
+
+function KeepClearFields({ zones, onChange }: { zones: readonly Zone[]; onChange: (zones: Zone[]) => void }) {
+  const set = (index: number, part: Partial<Zone>) => onChange(zones.map((zone, i) => (i === index ? { ...zone, ...part } : zone)));
+  return (
+    <fieldset>
+      <legend className="font-semibold text-ink-2">Stretches that must stay clear, from the left end</legend>
+      {zones.map((zone, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a stretch is its place in the list; all of it is edited here
+        <div key={i} className="mt-1 flex flex-wrap items-end gap-2">
+          <Field label="From" name={`keepClear[${i}]`} className="w-24">
+            {(control) => <input {...control} value={zone.from} onChange={(event) => set(i, { from: event.target.value })} />}
+          </Field>
+          <Field label="To" name={`keepClear[${i}].to`} className="w-24">
+            {(control) => <input {...control} value={zone.to} onChange={(event) => set(i, { to: event.target.value })} />}
+          </Field>
+          <Field label="Why" name={`keepClear[${i}].reason`} className="flex-1">
+            {(control) => (
+              <input
+                {...control}
+                value={zone.reason}
+                placeholder="the mirror, the kettle"
+                onChange={(event) => set(i, { reason: event.target.value })}
+              />
+            )}
+          </Field>
+          <button type="button" className="btn" onClick={() => onChange(zones.filter((_, j) => j !== i))}>
+            Remove
+          </button>
+        </div>
+      ))}
+      <button type="button" className="btn mt-2" onClick={() => onChange([...zones, { from: '', to: '', reason: '' }])}>
+        Keep a stretch clear
+      </button>
+    </fieldset>
+  );
+}

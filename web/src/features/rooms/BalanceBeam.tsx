@@ -1,0 +1,40 @@
+const MOST_TILT = 7;
+
+/** The beam, tilted by how strongly each side pulls. */
+export function BalanceBeam({ left, right }: { left: number; right: number }) {
+  const sum = left + right;
+  const lean = sum > 0 ? (right - left) / sum : 0;
+  const relative = Math.max(left, right) || 1;
+  return (
+    <svg
+      viewBox="0 0 700 44"
+      className="block w-full"
+      role="img"
+      aria-label={`Left pulls ${Math.round((left / relative) * 100)}, right ${Math.round((right / relative) * 100)}`}
+    >
+      <g style={{ transform: `rotate(${lean * MOST_TILT}deg)`, transformOrigin: '350px 24px', transition: 'transform 300ms' }}>
+        <path d="M60 24H640" stroke="#1F2421" strokeWidth="4" />
+        {[left, right].map((weight, side) => {
+          const size = 8 + 14 * (weight / relative);
+          return (
+            <rect
+              key={side === 0 ? 'left' : 'right'}
+              x={(side === 0 ? 170 : 530) - size / 2}
+              y={22 - size}
+              width={size}
+              height={size}
+              fill="#8C918B"
+            />
+          );
+        })}
+      </g>
+      <path d="m350 26 14 16h-28Z" fill="#1E4D45" />
+      <text x="60" y="42" fontSize="12" fontWeight="600">
+        Left {Math.round((left / relative) * 100)}
+      </text>
+      <text x="640" y="42" fontSize="12" fontWeight="600" textAnchor="end">
+        Right {Math.round((right / relative) * 100)}
+      </text>
+    </svg>
+  );
+}

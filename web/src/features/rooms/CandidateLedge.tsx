@@ -1,0 +1,58 @@
+import type { Dressing, Piece } from '../../api/types';
+import { counted } from '../../lib/text';
+import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
+
+type Props = { dressing: Dressing; pieces: ReadonlyMap<string, Piece>; onStand: (piece: string) => void; isClosed: boolean };
+
+const SLOT = 112;
+
+/** Owned pieces that could stand here, best first, each with its reasons and what it does to the balance. */
+export function CandidateLedge({ dressing, pieces, onStand, isClosed }: Props) {
+  const found = dressing.candidates.flatMap((candidate) => {
+    const piece = pieces.get(candidate.piece);
+    return piece ? [{ candidate, piece }] : [];
+  });
+  const tallest = Math.max(8, ...found.map(({ piece }) => shownHeight(piece)));
+  const widest = Math.max(8, ...found.map(({ piece }) => piece.width / 254));
+  const scale = Math.min(84 / tallest, (SLOT * 0.94) / widest, 6);
+  const left = dressing.leftOut.map((one) => `${one.pieces} ${one.reason}`).join(', ');
+  return (
+    <section aria-label="Who could stand here" className="no-print bg-wall pt-2" data-testid="candidates">
+      <p className="px-2">
+        <b className="panel-title">Could stand here</b> {counted(dressing.suitable, 'owned piece')} would fit, best first.
+        {left && <span className="note"> Left out: {left}.</span>}
+      </p>
+      {found.length === 0 && (
+        <p className="px-2 py-6">Nothing owned and free fits here. Write down what is missing, and the haul will look further.</p>
+      )}
+      <div className="flex overflow-x-auto px-2 pb-3">
+        {found.map(({ candidate, piece }, i) => (
+          <button
+            key={candidate.piece}
+            type="button"
+            disabled={isClosed}
+            onClick={() => onStand(candidate.piece)}
+            className="group flex-none text-center"
+            style={{ width: SLOT }}
+            title={candidate.reasons.join('. ')}
+            data-testid={`candidate-${piece.name}`}
+          >
+            <span className="relative block">
+              <span className="absolute top-1 left-1 font-display text-[17px] font-semibold text-ink-3">{i < 9 ? i + 1 : ''}</span>
+              <svg width={SLOT} height="92" aria-hidden="true" className="block overflow-visible">
+                <Silhouette piece={piece} scale={scale} x={SLOT / 2} y={91} />
+              </svg>
+            </span>
+            <span className="ledge block truncate px-1 text-[12px]/[17px] font-semibold">{piece.name}</span>
+            <span className="tagcard mx-1 mt-1 block px-1 py-1 text-[12px]/[15px] group-hover:bg-yolk-soft">
+              <b>{candidate.score}</b> · {candidate.where}
+              <br />
+              beam {candidate.imbalanceBefore} → <b>{candidate.imbalanceAfter} %</b>
+              <span className="note mt-0.5 block">{candidate.reasons[1]}</span>
+            </span>
+          </button>
+        ))}
+      </div>
+    </section>
+  );
+}

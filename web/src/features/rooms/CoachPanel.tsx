@@ -1,0 +1,77 @@
+import type { Finding, Need } from '../../api/types';
+import { Triangle } from '../../lib/notices';
+import { counted } from '../../lib/text';
+
+type Props = { findings: readonly Finding[]; school: string; needs: readonly Need[]; onPoint: (placement: string) => void };
+
+/** What the coach says: what cannot be and what to look at again with figure and aim, then what is good. */
+export function CoachPanel({ findings, school, needs, onPoint }: Props) {
+  const open = findings.filter((one) => one.verdict !== 'good');
+  const good = findings.filter((one) => one.verdict === 'good');
+  const wanted = needs.filter((need) => need.filledBy === null);
+  return (
+    <aside aria-label="Coach" className="border-l border-line bg-card px-4 py-3 max-xl:col-span-2 max-xl:border-t" data-testid="coach">
+      <div className="flex items-baseline justify-between">
+        <h2 className="text-[19px]/[24px]">Coach</h2>
+        <span className="note">
+          {good.length} of {findings.length} met, {school}
+        </span>
+      </div>
+      {findings.length === 0 && <p className="mt-2">Nothing stands here yet. Start with one large piece, a little off the middle or right on it.</p>}
+      <ul className="rows mt-2">
+        {open.map((finding) => (
+          <li key={finding.code} className="flex gap-2 py-2.5">
+            <Triangle />
+            <div className="min-w-0 flex-1">
+              <h3 className="text-[14px]/[18px]">
+                {finding.title} <span className="font-text text-[12px] font-normal text-ink-2">{finding.verdict}</span>
+              </h3>
+              <p>
+                <b>{finding.figure}</b>
+                <span className="text-ink-2">, want {finding.aim}</span>
+              </p>
+              {finding.band && <BandDrawing {...finding.band} />}
+              <p className="mt-1 bg-wall px-2 py-1.5">{finding.reason}</p>
+              {finding.placements[0] !== undefined && (
+                <button type="button" className="link mt-1" onClick={() => onPoint(finding.placements[0] ?? '')}>
+                  Show which
+                </button>
+              )}
+            </div>
+          </li>
+        ))}
+        {good.map((finding) => (
+          <li key={finding.code} className="grid grid-cols-[18px_92px_1fr] gap-1.5 py-1.5">
+            <svg width="15" height="15" viewBox="0 0 15 15" aria-label="good" role="img" className="mt-0.5">
+              <circle cx="7.5" cy="7.5" r="7.5" fill="#1E4D45" />
+              <path d="m4 7.6 2.4 2.4L11 5.2" fill="none" stroke="#fff" strokeWidth="1.7" strokeLinecap="round" />
+            </svg>
+            <b>{finding.title}</b>
+            <span className="text-ink-2">{finding.figure}</span>
+          </li>
+        ))}
+      </ul>
+      {wanted.length > 0 && (
+        <section className="mt-3 border-t border-line pt-2">
+          <h3 className="text-[14px]/[18px]">{counted(wanted.length, 'gap')} written down</h3>
+          <ul>
+            {wanted.map((need) => (
+              <li key={need.id}>◌ {need.text}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </aside>
+  );
+}
+
+function BandDrawing({ value, low, high }: { value: number; low: number; high: number }) {
+  const at = (share: number) => Math.max(0, Math.min(1, share)) * 220 + 4;
+  return (
+    <svg width="228" height="20" viewBox="0 0 228 20" aria-hidden="true" className="my-1">
+      <rect x="4" y="8" width="220" height="6" fill="#ECE8DE" />
+      <rect x={at(low)} y="8" width={Math.max(2, at(high) - at(low))} height="6" fill="#1E4D45" />
+      <path d={`M${at(value) - 5} 0h10l-5 8ZM${at(value)} 8v8`} fill="#1F2421" stroke="#1F2421" />
+    </svg>
+  );
+}

@@ -1,0 +1,147 @@
+import type { Piece, Placement, Spot } from '../../api/types';
+import { type Frame, inch } from './frame';
+
+/** Wall, clear height and the stretches that must stay usable. */
+export function BackWall({ spot, frame }: { spot: Spot; frame: Frame }) {
+  const [left, right] = [frame.x(0), frame.x(inch(spot.width))];
+  const clear = spot.clearHeight === null ? null : frame.y(inch(spot.clearHeight));
+  return (
+    <g>
+      <defs>
+        <pattern id="keep-clear" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <path d="M0 0V7" stroke="#1F2421" strokeWidth="1.1" opacity=".38" />
+        </pattern>
+      </defs>
+      <rect x={left} y={frame.ledgeY - frame.wallHeight} width={right - left} height={frame.wallHeight} fill={spot.wall} />
+      {clear !== null && clear > frame.ledgeY - frame.wallHeight && (
+        <g>
+          <rect
+            x={left}
+            y={frame.ledgeY - frame.wallHeight}
+            width={right - left}
+            height={clear - frame.ledgeY + frame.wallHeight}
+            fill="#1F2421"
+            opacity=".1"
+          />
+          <path d={`M${left} ${clear}H${right}`} stroke="#1F2421" strokeDasharray="2 3" />
+          <text x={left + 6} y={clear - 5} fontSize="12" fontWeight="600">
+            {inch(spot.clearHeight ?? 0)} in clear
+          </text>
+        </g>
+      )}
+      {spot.keepClear.map((zone) => {
+        const x = frame.x(inch(zone.from));
+        const width = frame.x(inch(zone.to)) - x;
+        return (
+          <g key={zone.from}>
+            <rect
+              x={x}
+              y={frame.ledgeY - frame.wallHeight}
+              width={width}
+              height={frame.wallHeight}
+              fill="url(#keep-clear)"
+              stroke="#1F2421"
+              strokeDasharray="4 3"
+              strokeOpacity=".5"
+            />
+            <text x={x + width / 2} y={frame.ledgeY - frame.wallHeight - 6} textAnchor="middle" fontSize="12">
+              keep clear: {zone.reason}
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+/** Ledge front with its ruler, and the ruler of heights on the left. */
+export function Rulers({ spot, frame }: { spot: Spot; frame: Frame }) {
+  const width = inch(spot.width);
+  const step = width > 90 ? 12 : width > 40 ? 8 : 4;
+  const along = Array.from({ length: Math.floor(width / step) + 1 }, (_, i) => i * step);
+  const up = Array.from({ length: Math.floor(frame.wallHeight / frame.scale / 6) + 1 }, (_, i) => i * 6);
+  return (
+    <g fontSize="12" fill="#47504B">
+      <rect x={frame.x(0) - 6} y={frame.ledgeY} width={width * frame.scale + 12} height="22" fill="#E8E3D8" />
+      <path d={`M${frame.x(0) - 6} ${frame.ledgeY}H${frame.x(width) + 6}`} stroke="#fff" strokeWidth="2" />
+      <path d={`M${frame.x(0) - 6} ${frame.ledgeY + 22}H${frame.x(width) + 6}`} stroke="#C4BEAF" strokeWidth="1.5" />
+      {along.map((at) => (
+        <g key={at}>
+          <path d={`M${frame.x(at)} ${frame.ledgeY + 1}v5`} stroke="#47504B" />
+          <text x={frame.x(at)} y={frame.ledgeY + 17} textAnchor="middle">
+            {at}
+          </text>
+        </g>
+      ))}
+      <path d={`M${frame.x(width / 2)} ${frame.ledgeY + 22}l5 7h-10Z`} fill="#1F2421" />
+      {up.map((at) => (
+        <g key={at}>
+          <path d={`M${frame.x(0) - 10} ${frame.y(at)}h6`} stroke="#47504B" />
+          <text x={frame.x(0) - 14} y={frame.y(at) + 4} textAnchor="end">
+            {at}
+          </text>
+        </g>
+      ))}
+    </g>
+  );
+}
+
+type LanesProps = {
+  placements: readonly Placement[];
+  pieces: ReadonlyMap<string, Piece>;
+  frame: Frame;
+  spot: Spot;
+  leftOf: (placement: Placement) => number;
+  chosen: string | null;
+};
+
+/** The ledge from above, as three lanes from the wall to the front. */
+export function Lanes({ placements, pieces, frame, spot, leftOf, chosen }: LanesProps) {
+  const top = frame.ledgeY + 32;
+  return (
+    <g fontSize="12">
+      {(['back', 'middle', 'front'] as const).map((layer, lane) => (
+        <g key={layer}>
+          <text x={frame.x(0) - 8} y={top + lane * 17 + 11} textAnchor="end" fill="#47504B">
+            {layer}
+          </text>
+          <path d={`M${frame.x(0)} ${top + lane * 17 + 15.5}H${frame.x(inch(spot.width))}`} stroke="#DCD7CA" />
+          {placements
+            .filter((one) => one.layer === layer)
+            .map((one) => {
+              const piece = pieces.get(one.piece);
+              const width = inch(piece?.width ?? 0) * one.count * frame.scale;
+              const hex = piece?.colours[0]?.hex ?? '#CCCCC4';
+              return (
+                <g key={one.id}>
+                  <rect
+                    x={frame.x(leftOf(one))}
+                    y={top + lane * 17}
+                    width={width}
+                    height="14"
+                    rx="2"
+                    fill={hex}
+                    stroke={one.id === chosen ? '#1F2421' : '#A39C8C'}
+                    strokeWidth={one.id === chosen ? 2 : 0.7}
+                  />
+                  {width > 52 && (
+                    <text
+                      x={frame.x(leftOf(one)) + width / 2}
+                      y={top + lane * 17 + 11}
+                      textAnchor="middle"
+                      fontSize="11"
+                      stroke="#fff"
+                      strokeWidth="2.6"
+                      paintOrder="stroke"
+                    >
+                      {(piece?.name ?? '').slice(0, Math.floor(width / 6.2))}
+                    </text>
+                  )}
+                </g>
+              );
+            })}
+        </g>
+      ))}
+    </g>
+  );
+}

@@ -1,0 +1,65 @@
+import { Link } from 'react-router';
+import { useHouse, useSwap } from '../../api/home';
+import type { components } from '../../api/schema';
+import type { Spot } from '../../api/types';
+
+export type SpotState = components['schemas']['SpotState'];
+
+/** The spots of the house by room, each with how far it is; the next focal points on top. */
+export function SpotList({ spot, states }: { spot: Spot; states: readonly SpotState[] }) {
+  const house = useHouse();
+  const current = useSwap();
+  const state = new Map(states.map((one) => [one.spot, one]));
+  const link = (one: Spot) => `/homes/${house.home.id}/swaps/${current?.swap.id}/rooms/${one.id}`;
+  const bare = states
+    .filter((one) => one.placements === 0)
+    .slice(0, 3)
+    .flatMap((one) => house.spots.find((other) => other.id === one.spot) ?? []);
+  return (
+    <nav aria-label="Spots" className="no-print overflow-y-auto py-3 pl-[22px] max-md:px-3 xl:max-h-[calc(100vh-96px)]">
+      {bare.length > 0 && (
+        <section className="mb-3">
+          <h3 className="text-[14px]/[20px]">Next focal points</h3>
+          <ul>
+            {bare.map((one) => (
+              <li key={one.id}>
+                <Link to={link(one)} className="block truncate py-1 hover:underline">
+                  {one.name}
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <div className="max-md:flex max-md:gap-4 max-md:overflow-x-auto">
+        {house.rooms.map((room) => (
+          <section key={room.id} className="mb-2 max-md:min-w-40">
+            <h3 className="text-[14px]/[20px]">{room.name}</h3>
+            <ul className="rows">
+              {house.spots
+                .filter((one) => one.room === room.id)
+                .map((one) => {
+                  const is = state.get(one.id);
+                  return (
+                    <li key={one.id}>
+                      <Link
+                        to={link(one)}
+                        aria-current={one.id === spot.id ? 'page' : undefined}
+                        className="flex justify-between gap-2 px-1.5 py-1 hover:bg-yolk-soft aria-[current=page]:bg-yolk aria-[current=page]:font-semibold"
+                      >
+                        <span className="truncate">{one.name}</span>
+                        <span className="flex-none text-[12px]">
+                          {is?.needs ? '◌ ' : ''}
+                          {is && is.placements > 0 ? `${is.good}/${is.checks}` : 'bare'}
+                        </span>
+                      </Link>
+                    </li>
+                  );
+                })}
+            </ul>
+          </section>
+        ))}
+      </div>
+    </nav>
+  );
+}

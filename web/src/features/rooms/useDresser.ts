@@ -1,0 +1,90 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { api, take } from '../../api/client';
+import { useRefresh } from '../../api/home';
+import { dressingQuery } from '../../api/queries';
+import type { Dressing, Placement } from '../../api/types';
+import { useNotices } from '../../lib/notices';
+
+type Stand = Pick<Placement, 'count' | 'left' | 'layer' | 'raise'>;
+
+/** Stands pieces on one spot, moves them and takes them off: drawn at once, judged by the coach a moment later, undone with one key. */
+export function useDresser(home: string, swap: string, spot: string, nameOf: (piece: string) => string) {
+  const queries = useQueryClient();
+  const refresh = useRefresh();
+  const notices = useNotices();
+  const key = dressingQuery(home, swap, spot).queryKey;
+  const path = { home, swap };
+  const now = () => queries.getQueryData<Dressing>(key);
+  const keep = (dressing: Dressing) => {
+    queries.setQueryData(key, dressing);
+    void refresh('stations', 'rooms', 'table', 'day', 'haul');
+  };
+  const fail = (error: unknown) => {
+    notices.problem(error);
+    void queries.invalidateQueries({ queryKey: key });
+  };
+  const change = useMutation({
+    mutationFn: ({ id, stand }: { id: string; stand: Stand }) => {
+      const placement = now()?.placements.find((one) => one.id === id);
+      return take(
+        api.PUT('/api/homes/{home}/swaps/{swap}/placements/{placement}', {
+          params: { path: { ...path, placement: id } },
+          body: { ...stand, piece: placement?.piece ?? '', spot, version: placement?.version ?? 0 },
+        }),
+      );
+    },
+    scope: { id: `dresser-${spot}` },
+    onMutate: ({ id, stand }) => {
+      queries.setQueryData<Dressing>(
+        key,
+        (dressing) => dressing && { ...dressing, placements: dressing.placements.map((one) => (one.id === id ? { ...one, ...stand } : one)) },
+      );
+    },
+    onSuccess: keep,
+    onError: fail,
+  });
+  const add = useMutation({
+    mutationFn: ({ piece, stand }: { piece: string; stand?: Stand }) =>
+      take(
+        api.POST('/api/homes/{home}/swaps/{swap}/placements', {
+          params: { path },
+          body: { piece, spot, count: stand?.count ?? 1, left: stand?.left ?? null, layer: stand?.layer ?? null, raise: stand?.raise ?? 0 },
+        }),
+      ),
+    onSuccess: keep,
+    onError: fail,
+  });
+  const remove = useMutation({
+    mutationFn: (id: string) =>
+      take(api.DELETE('/api/homes/{home}/swaps/{swap}/placements/{placement}', { params: { path: { ...path, placement: id } } })),
+    onMutate: (id) => {
+      queries.setQueryData<Dressing>(key, (dressing) => dressing && { ...dressing, placements: dressing.placements.filter((one) => one.id !== id) });
+    },
+    onSuccess: keep,
+    onError: fail,
+  });
+  return {
+    move: (placement: Placement, stand: Partial<Stand>) => {
+      const before: Stand = { count: placement.count, left: placement.left, layer: placement.layer, raise: placement.raise };
+      change.mutate(
+        { id: placement.id, stand: { ...before, ...stand } },
+        { onSuccess: () => notices.done(`${nameOf(placement.piece)} moved`, () => change.mutateAsync({ id: placement.id, stand: before })) },
+      );
+    },
+    add: (piece: string) =>
+      add.mutate(
+        { piece },
+        {
+          onSuccess: (dressing) => {
+            const placed = dressing.placements.find((one) => one.piece === piece);
+            notices.done(`${nameOf(piece)} stands here`, async () => placed && remove.mutateAsync(placed.id));
+          },
+        },
+      ),
+    takeOff: (placement: Placement) =>
+      remove.mutate(placement.id, {
+        onSuccess: () => notices.done(`${nameOf(placement.piece)} taken off`, () => add.mutateAsync({ piece: placement.piece, stand: placement })),
+      }),
+    isBusy: add.isPending || remove.isPending,
+  };
+}

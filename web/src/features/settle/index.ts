@@ -1,0 +1,1 @@
+export { SettlePage } from './SettlePage';

@@ -1,0 +1,31 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Navigate } from 'react-router';
+import { ProblemError } from '../../api/client';
+import { houseQuery, meQuery } from '../../api/queries';
+import { NewHomeDialog } from '../../frame/NewHomeDialog';
+import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
+
+/** Goes where the work is: the table of the running swap, or the house of a home that has none. */
+export function FirstPage() {
+  const me = useQuery(meQuery());
+  const first = me.data?.homes[0];
+  const house = useQuery({ ...houseQuery(first?.id ?? ''), enabled: first !== undefined });
+  const [isAdding, setAdding] = useState(false);
+  if (me.error instanceof ProblemError && me.error.problem.status === 401) return <Navigate to="/sign-in" replace />;
+  if (me.error) return <ErrorLedge error={me.error} onRetry={() => void me.refetch()} />;
+  if (me.data && !first) {
+    return (
+      <EmptyLedge>
+        <p>No home yet. Open one, then enter a room and count one cupboard.</p>
+        <button type="button" className="btn btn-main mt-3" onClick={() => setAdding(true)}>
+          Open a home
+        </button>
+        <NewHomeDialog isOpen={isAdding} onClose={() => setAdding(false)} />
+      </EmptyLedge>
+    );
+  }
+  if (!first || !house.data) return <LoadingLedges />;
+  const running = house.data.swaps.find((swap) => swap.closedAt === null);
+  return <Navigate to={running ? `/homes/${first.id}/swaps/${running.id}/table` : `/homes/${first.id}/house`} replace />;
+}

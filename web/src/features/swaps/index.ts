@@ -1,0 +1,2 @@
+export { FirstPage } from './FirstPage';
+export { SwapsPage } from './SwapsPage';

@@ -1,0 +1,107 @@
+import { useMemo, useState } from 'react';
+import { useHouse, useSwap } from '../../api/home';
+import type { Choice, Piece, Table, TableRow } from '../../api/types';
+import { useKeys } from '../../lib/useKeys';
+import { Shelves } from '../../shelves/Shelves';
+import { ChoiceMark, FitMark } from './ChoiceMark';
+import { emptyFilter, type Filter, matches, TableFilter } from './TableFilter';
+import { TableStrip } from './TableStrip';
+import { tableGroups } from './tableGroups';
+import { useDecide } from './useDecide';
+
+const KEYS: Record<string, Choice> = { s: 'stay', m: 'move', b: 'bring', r: 'rest', p: 'part' };
+
+/** Everything out now and everything in store, on one table; decided piece by piece, by key, by pointer or many at once. */
+export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: Table }) {
+  const house = useHouse();
+  const current = useSwap();
+  const [filter, setFilter] = useState<Filter>(emptyFilter);
+  const [active, setActive] = useState<string | null>(null);
+  const [taken, setTaken] = useState<ReadonlySet<string>>(new Set());
+  const byId = useMemo(() => new Map(pieces.map((piece) => [piece.id, piece])), [pieces]);
+  const rows = useMemo(() => new Map(table.rows.map((row) => [row.piece, row])), [table]);
+  const shown = useMemo(() => pieces.filter((piece) => matches(piece, rows.get(piece.id), filter)), [pieces, rows, filter]);
+  const groups = useMemo(() => tableGroups(shown, rows, house), [shown, rows, house]);
+  const order = useMemo(() => groups.flatMap((group) => group.items.map((item) => item.id)), [groups]);
+  const decideNow = useDecide(house.home.id, current?.swap.id ?? '', (id) => byId.get(id)?.name ?? '');
+  const ribbons = current?.look.ribbons ?? [];
+
+  const chosen = taken.size > 0 ? [...taken] : active ? [active] : [];
+  const decide = (choice: Choice | null) => !current?.isClosed && decideNow(chosen.map((piece) => ({ piece, choice })));
+  const accept = () => decideNow(chosen.map((piece) => ({ piece, choice: rows.get(piece)?.suggestion ?? null })));
+  const sure = table.rows.filter((row) => row.choice === null && row.score >= 80);
+  const nextUndecided = () => {
+    const from = active ? order.indexOf(active) : -1;
+    const next = [...order.slice(from + 1), ...order.slice(0, from + 1)].find((id) => rows.get(id)?.choice === null);
+    if (next) setActive(next);
+  };
+  useKeys({
+    ...Object.fromEntries(Object.entries(KEYS).map(([key, choice]) => [key, () => decide(choice)])),
+    u: () => decide(null),
+    n: nextUndecided,
+    a: () => !current?.isClosed && accept(),
+  });
+  const toggle = (id: string) => {
+    const next = new Set(taken);
+    if (!next.delete(id)) next.add(id);
+    setTaken(next);
+    setActive(id);
+  };
+  const activate = (id: string, isAdding: boolean) => {
+    setActive(id);
+    setTaken(isAdding ? new Set([...taken, ...(active ? [active] : []), id]) : new Set());
+  };
+  const describe = (id: string) => {
+    const [piece, row] = [byId.get(id), rows.get(id)];
+    return piece && row
+      ? `${piece.name}, ${row.isOut ? 'out now' : 'in store'}, ${row.choice ?? `not decided, ${row.suggestion} suggested`}, fit ${row.score}`
+      : '';
+  };
+
+  return (
+    <div className="flex h-[calc(100vh-96px)] flex-col max-md:h-[calc(100vh-116px)]">
+      <TableFilter
+        filter={filter}
+        onChange={setFilter}
+        shown={shown.length}
+        all={pieces.length}
+        rows={table.rows}
+        sure={sure.length}
+        onAcceptSure={() => decideNow(sure.map((row) => ({ piece: row.piece, choice: row.suggestion })))}
+        isClosed={current?.isClosed ?? true}
+      />
+      <div className="min-h-0 flex-1">
+        <Shelves
+          label="Everything out now, then everything in store"
+          groups={groups}
+          active={active}
+          selected={taken}
+          onActivate={activate}
+          onToggle={toggle}
+          describe={describe}
+          tag={(id) => <Tag row={rows.get(id)} hex={ribbons[rows.get(id)?.ribbon ?? 0]?.hex ?? '#fff'} />}
+        />
+      </div>
+      <TableStrip
+        piece={active ? byId.get(active) : undefined}
+        row={active ? rows.get(active) : undefined}
+        taken={taken.size}
+        onDecide={decide}
+        onNext={nextUndecided}
+        isClosed={current?.isClosed ?? true}
+      />
+    </div>
+  );
+}
+
+function Tag({ row, hex }: { row: TableRow | undefined; hex: string }) {
+  return (
+    row && (
+      <span key={row.choice} className={`hangtag ${row.choice ? 'swing' : ''}`}>
+        <ChoiceMark choice={row.choice ?? row.suggestion} isSuggested={row.choice === null} />
+        <FitMark hex={hex} isOutside={row.verdict === 'outside'} />
+        {row.score}
+      </span>
+    )
+  );
+}

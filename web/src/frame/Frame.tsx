@@ -1,0 +1,47 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { Navigate, Outlet, useMatch, useParams } from 'react-router';
+import { ProblemError } from '../api/client';
+import { HouseContext } from '../api/home';
+import { houseQuery, meQuery } from '../api/queries';
+import { useKeys } from '../lib/useKeys';
+import { ErrorLedge, LoadingLedges } from '../ui/States';
+import { Finder } from './Finder';
+import { KeyMap } from './KeyMap';
+import { StationShelf } from './StationShelf';
+import { Stile } from './Stile';
+
+/** The joinery round every page: the stile with its drawers on the left, the station shelf on top. */
+export function Frame() {
+  const { home = '' } = useParams();
+  const me = useQuery(meQuery());
+  const house = useQuery({ ...houseQuery(home), enabled: me.isSuccess });
+  const isInSwap = useMatch('/homes/:home/swaps/:swap/*') !== null;
+  const [shown, setShown] = useState<'keys' | 'finder' | null>(null);
+  useKeys({ '?': () => setShown('keys'), '/': () => setShown('finder') });
+  useEffect(() => {
+    document.title = house.data ? `${house.data.home.name} · Bright Cupboard` : 'Bright Cupboard';
+  }, [house.data]);
+
+  if (me.error instanceof ProblemError && me.error.problem.status === 401) return <Navigate to="/sign-in" replace />;
+  const error = me.error ?? house.error;
+  if (error) return <ErrorLedge error={error} onRetry={() => void (me.error ? me.refetch() : house.refetch())} />;
+  if (!me.data || !house.data) return <LoadingLedges />;
+
+  return (
+    <HouseContext value={house.data}>
+      <a href="#page" className="absolute -top-20 left-24 z-50 bg-card p-2 focus:top-2">
+        Skip to the page
+      </a>
+      <Stile me={me.data} />
+      <div className="min-h-screen md:pl-[88px] print:pl-0">
+        <StationShelf isOpen={isInSwap} onFind={() => setShown('finder')} />
+        <main id="page" tabIndex={-1} className="outline-none">
+          <Outlet />
+        </main>
+      </div>
+      <KeyMap isOpen={shown === 'keys'} onClose={() => setShown(null)} />
+      <Finder isOpen={shown === 'finder'} onClose={() => setShown(null)} />
+    </HouseContext>
+  );
+}

@@ -1,0 +1,69 @@
+import { Dialog } from '../ui/Dialog';
+
+const KEYS: readonly { where: string; keys: readonly [string, string][] }[] = [
+  {
+    where: 'Everywhere',
+    keys: [
+      ['?', 'this sheet'],
+      ['/', 'find a piece, tote or spot'],
+      ['Ctrl Z', 'undo the last thing'],
+      ['Tab', 'next control; shelves are one stop'],
+    ],
+  },
+  {
+    where: 'Shelves (Table, Cupboard)',
+    keys: [
+      ['← →', 'along the shelf'],
+      ['↑ ↓', 'to the shelf above or below'],
+      ['Space', 'take several'],
+      ['Home End', 'first, last'],
+    ],
+  },
+  {
+    where: 'Table',
+    keys: [
+      ['S M B R P', 'stay, move, bring, rest, part'],
+      ['U', 'take a decision back'],
+      ['A', 'accept the suggestion'],
+      ['N', 'next undecided'],
+      ['W', 'why this figure'],
+    ],
+  },
+  {
+    where: 'Rooms',
+    keys: [
+      ['← →', 'move along the ledge by 1 in (Shift: a quarter)'],
+      ['↑ ↓', 'layer back or front'],
+      ['R  Shift R', 'raise or lower by 1 in'],
+      ['+ −', 'one more, one fewer'],
+      ['Del', 'take off'],
+      ['1 to 9', 'stand the candidate of that number'],
+    ],
+  },
+  { where: 'Look', keys: [['← →', 'on a ribbon’s edge: narrower, wider']] },
+];
+
+/** All keys on one sheet. */
+export function KeyMap({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
+  return (
+    <Dialog title="Keys" isOpen={isOpen} onClose={onClose} isWide>
+      <div className="grid gap-5 sm:grid-cols-2">
+        {KEYS.map((group) => (
+          <section key={group.where}>
+            <h3 className="mb-1 text-[15px]">{group.where}</h3>
+            <dl className="grid grid-cols-[110px_1fr] gap-y-1">
+              {group.keys.map(([key, what]) => (
+                <div key={key} className="contents">
+                  <dt>
+                    <kbd>{key}</kbd>
+                  </dt>
+                  <dd>{what}</dd>
+                </div>
+              ))}
+            </dl>
+          </section>
+        ))}
+      </div>
+    </Dialog>
+  );
+}

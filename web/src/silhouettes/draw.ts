@@ -1,0 +1,90 @@
+import type { components } from '../api/schema';
+import type { Draw, Drawn, Form } from './form';
+import { rng } from './geometry';
+import { candleGroup, candlestick, lantern, lights, pillar, stormGlass } from './kinds/candles';
+import { boat, hare, heron, house } from './kinds/figures';
+import { bunch, garland, gourd, pumpkin, tree, wreath } from './kinds/greenery';
+import { beads, bell, books, cone, hooks, mirror, picture, star } from './kinds/keepsakes';
+import { cushion, ribbon, runner, stocking, throwFold } from './kinds/textiles';
+import { arrangement, basket, bowl, box, crock, jar, jug, plate, tote, tray, vase } from './kinds/vessels';
+
+export type PieceKind = components['schemas']['PieceKind'];
+
+const KINDS: Record<PieceKind | 'tote', Draw> = {
+  arrangement,
+  basket,
+  beads,
+  bell,
+  boat,
+  books,
+  bowl,
+  box,
+  bunch,
+  candlestick,
+  cone,
+  crock,
+  cushion,
+  garland,
+  gourd,
+  hare,
+  heron,
+  hooks,
+  jar,
+  jug,
+  lantern,
+  lights,
+  mirror,
+  picture,
+  plate,
+  pumpkin,
+  ribbon,
+  runner,
+  star,
+  stocking,
+  tray,
+  tree,
+  vase,
+  wreath,
+  tote,
+  'candle group': candleGroup,
+  'little house': house,
+  'pillar candle': pillar,
+  'storm glass': stormGlass,
+  throw: throwFold,
+};
+
+/** Share of its width on which a kind touches the ledge, for the contact shadow. */
+export const FOOT: Partial<Record<PieceKind, number>> = {
+  wreath: 0.14,
+  plate: 0.2,
+  tray: 0.2,
+  star: 0.12,
+  bunch: 0.08,
+  arrangement: 0.2,
+  heron: 0.3,
+  tree: 0.18,
+  lights: 0.26,
+  beads: 0.3,
+  boat: 0.2,
+  ribbon: 0.24,
+  candlestick: 0.4,
+  vase: 0.36,
+  jug: 0.3,
+  bowl: 0.22,
+  gourd: 0.34,
+  pumpkin: 0.4,
+};
+
+const remembered = new Map<string, Drawn>();
+const MOST_REMEMBERED = 4000;
+
+/** Draws one unit; the same kind, form, scale and seed always give the same drawing. */
+export function draw(kind: PieceKind | 'tote', form: Form, scale: number, seed: string): Drawn {
+  const key = `${kind}|${JSON.stringify(form)}|${scale}|${seed}`;
+  const known = remembered.get(key);
+  if (known) return known;
+  if (remembered.size > MOST_REMEMBERED) remembered.clear();
+  const drawn = KINDS[kind](form, scale, rng(seed));
+  remembered.set(key, drawn);
+  return drawn;
+}
