@@ -7,6 +7,7 @@ namespace BrightCupboard\Core\Draft;
 use BrightCupboard\Core\Coach\Spot;
 use BrightCupboard\Core\Colour\Ciede2000;
 use BrightCupboard\Core\Colour\Lab;
+use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Stock\Piece;
@@ -60,10 +61,10 @@ final readonly class NeedAnswers
             $said[] = $sentence;
         }
         if (null !== $wanted->colour) {
-            $distance = (new Ciede2000())->between(Lab::of($wanted->colour), Lab::of($piece->colours[0]->colour));
-            $points += max(0.0, $distance - 10);
-            if ($distance > 10) {
-                $said[] = sprintf('colour %d off', (int) round($distance));
+            $off = $this->colourOff($wanted->colour, $piece);
+            $points += $off;
+            if ($off >= 1) {
+                $said[] = sprintf('colour %d off', (int) round($off));
             }
         }
         if (null !== $wanted->texture && !\in_array($wanted->texture, $piece->textures(), true)) {
@@ -76,6 +77,18 @@ final readonly class NeedAnswers
         }
 
         return [$points, $said];
+    }
+
+    /** How far the colours of a piece are beyond CIEDE2000 10 from the one wanted, weighed by their shares. */
+    private function colourOff(Srgb $wanted, Piece $piece): float
+    {
+        $difference = new Ciede2000();
+        $off = 0.0;
+        foreach ($piece->colours as $share) {
+            $off += $share->percent / 100 * max(0.0, $difference->between(Lab::of($wanted), Lab::of($share->colour)) - 10);
+        }
+
+        return $off;
     }
 
     /** @return list<array{float, int, string}> inches off, points an inch, the sentence */

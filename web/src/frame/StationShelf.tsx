@@ -36,7 +36,7 @@ export function StationShelf({ isOpen, onFind }: { isOpen: boolean; onFind: () =
               `, ${days === 0 ? 'today' : days > 0 ? `in ${counted(days, 'day')}` : `${counted(-days, 'day')} ago`}`}
           </p>
         </div>
-        <nav aria-label="Stations of the swap" className="relative flex min-w-0 flex-1 self-stretch max-md:overflow-x-auto">
+        <nav aria-label="Stations of the swap" className="relative flex min-w-0 flex-1 self-stretch max-md:basis-full max-md:overflow-x-auto">
           {figures.map((one) => (
             <NavLink
               key={one.station}

@@ -67,8 +67,8 @@ export function Stile({ me }: { me: Me }) {
             className="drawer block flex-1 bg-[#23574E] p-1 text-center shadow-[inset_0_1px_0_#3A7166,inset_0_-2px_0_#143A34,0_0_0_1px_#12332E] md:h-[78px] md:w-[72px] md:flex-none aria-[current=page]:md:translate-x-1.5"
           >
             <span className="block bg-[#F7F4EA] px-0.5 py-1 text-ink shadow-[0_0_0_1px_#0F2C27,0_0_0_2.5px_#CFC7B4] md:m-1">
-              <b className="block text-[12px]/[15px]">{drawer.name}</b>
-              <span className="hidden text-[12px]/[15px] text-ink-2 md:block">{drawer.figure}</span>
+              <b className="block text-[12px]/[15px] [font-stretch:82%]">{drawer.name}</b>
+              <span className="hidden whitespace-nowrap text-[12px]/[15px] text-ink-2 [font-stretch:76%] md:block">{drawer.figure}</span>
             </span>
             <i className="mx-auto mt-1.5 hidden size-3 rounded-full bg-[#D9D2C0] shadow md:block" />
           </NavLink>

@@ -1,6 +1,9 @@
 /** "1 piece", "3 pieces". */
 export const counted = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`;
 
+/** "bunch" → "bunches"; of words that have several, the last one. */
+export const plural = (word: string): string => (/(ch|sh|s|x)$/.test(word) ? `${word}es` : `${word}s`);
+
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Money in minor units, as "$12" when whole and "$12.50" when not. */

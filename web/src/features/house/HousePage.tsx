@@ -38,7 +38,7 @@ export function HousePage() {
               New spot
             </button>
           </div>
-          <div className="mt-1 flex flex-wrap gap-x-6 gap-y-4">
+          <div className="mt-1 flex flex-wrap items-start gap-x-6 gap-y-4">
             {house.spots
               .filter((each) => each.room === one.id)
               .map((each) => (

@@ -6,6 +6,7 @@ import { withShare } from './shares';
 type Props = { ribbons: readonly Ribbon[]; placed: readonly number[]; onChange: (ribbons: Ribbon[]) => void };
 
 const HEM = 216;
+const PER_PERCENT = 3.6;
 const MOST = 8;
 
 /** The ribbons of a look on a rod: width is the share wanted, the thin one beside it how much is placed so far. */
@@ -16,7 +17,7 @@ export function RibbonRod({ ribbons, placed, onChange }: Props) {
   return (
     <div className="relative mt-4">
       <div className="absolute inset-x-0 top-[5px] h-[7px] rounded bg-gradient-to-b from-[#b9bbb6] to-[#7c807b]" aria-hidden="true" />
-      <div className="flex flex-wrap gap-x-3 gap-y-6">
+      <div className="flex flex-wrap gap-x-1.5 gap-y-6">
         {ribbons.map((ribbon, i) => (
           <RibbonOnRod
             // biome-ignore lint/suspicious/noArrayIndexKey: a ribbon is its place on the rod; its name and colour are edited here
@@ -37,7 +38,7 @@ export function RibbonRod({ ribbons, placed, onChange }: Props) {
           />
         ))}
         {ribbons.length < MOST && (
-          <button type="button" onClick={add} className="mt-4 h-[90px] w-[70px] border border-dashed border-ink-3 text-ink-2">
+          <button type="button" onClick={add} className="mt-4 h-[64px] w-[58px] border border-dashed border-ink-3 text-ink-2">
             + ribbon
           </button>
         )}
@@ -56,7 +57,7 @@ type OneProps = {
 
 function RibbonOnRod({ ribbon, actual, onShare, onChange, onRemove }: OneProps) {
   const start = useRef<{ x: number; percent: number } | null>(null);
-  const width = Math.max(42, ribbon.percent * 4);
+  const width = Math.max(42, ribbon.percent * PER_PERCENT);
   const handleKey = (event: KeyboardEvent) => {
     const step = event.shiftKey ? 5 : 1;
     if (event.key === 'ArrowRight' || event.key === 'ArrowUp') onShare(ribbon.percent + step);
@@ -64,11 +65,11 @@ function RibbonOnRod({ ribbon, actual, onShare, onChange, onRemove }: OneProps) 
     else return;
     event.preventDefault();
   };
-  const handleMove = (event: PointerEvent) => start.current && onShare(start.current.percent + (event.clientX - start.current.x) / 4);
+  const handleMove = (event: PointerEvent) => start.current && onShare(start.current.percent + (event.clientX - start.current.x) / PER_PERCENT);
   const thin = actual === null ? 0 : Math.min(1.25, actual / (ribbon.percent / 100)) * HEM;
   const off = actual === null ? null : Math.round(actual * 100) - ribbon.percent;
   return (
-    <div>
+    <div style={{ minWidth: 112 }}>
       <div className="flex items-start gap-1.5">
         <div className="relative" style={{ width, height: HEM }}>
           <svg width={width} height={HEM} className="absolute inset-0" aria-hidden="true">
@@ -109,7 +110,7 @@ function RibbonOnRod({ ribbon, actual, onShare, onChange, onRemove }: OneProps) 
           </svg>
         )}
       </div>
-      <div className={`grid gap-1 ${actual === null ? 'mt-2' : '-mt-12'}`} style={{ width: Math.max(96, width) }}>
+      <div className={`grid gap-1 ${actual === null ? 'mt-2' : '-mt-12'}`} style={{ width: Math.max(104, width) }}>
         <input
           aria-label="Name of the ribbon"
           value={ribbon.name}

@@ -1,4 +1,4 @@
-const MOST_TILT = 7;
+const MOST_TILT = 2.6;
 
 /** The beam, tilted by how strongly each side pulls. */
 export function BalanceBeam({ left, right }: { left: number; right: number }) {
@@ -7,7 +7,7 @@ export function BalanceBeam({ left, right }: { left: number; right: number }) {
   const relative = Math.max(left, right) || 1;
   return (
     <svg
-      viewBox="0 0 700 44"
+      viewBox="0 -4 700 52"
       className="block w-full"
       role="img"
       aria-label={`Left pulls ${Math.round((left / relative) * 100)}, right ${Math.round((right / relative) * 100)}`}
@@ -29,10 +29,10 @@ export function BalanceBeam({ left, right }: { left: number; right: number }) {
         })}
       </g>
       <path d="m350 26 14 16h-28Z" fill="#1E4D45" />
-      <text x="60" y="42" fontSize="12" fontWeight="600">
+      <text x="44" y="47" fontSize="12" fontWeight="600">
         Left {Math.round((left / relative) * 100)}
       </text>
-      <text x="640" y="42" fontSize="12" fontWeight="600" textAnchor="end">
+      <text x="656" y="47" fontSize="12" fontWeight="600" textAnchor="end">
         Right {Math.round((right / relative) * 100)}
       </text>
     </svg>

@@ -32,7 +32,7 @@ export function CandidateLedge({ dressing, pieces, onStand, isClosed }: Props) {
             type="button"
             disabled={isClosed}
             onClick={() => onStand(candidate.piece)}
-            className="group flex-none text-center"
+            className="group flex flex-none flex-col justify-start text-center"
             style={{ width: SLOT }}
             title={candidate.reasons.join('. ')}
             data-testid={`candidate-${piece.name}`}

@@ -53,7 +53,7 @@ export function Elevation({ spot, dressing, pieces, chosen, onChoose, onMove, is
       <svg
         ref={svg}
         viewBox={`0 0 ${frame.viewWidth} ${frame.viewHeight}`}
-        className="block max-h-[46vh] w-full min-w-[560px]"
+        className="block max-h-[43vh] w-full min-w-[560px]"
         role="group"
         aria-label={`${spot.name} from the front, ${dressing.placements.length} placed`}
         data-testid="elevation"

@@ -41,7 +41,7 @@ export function TableFilter({ filter, onChange, shown, all, rows, sure, onAccept
       <input
         aria-label="Show pieces by name, kind, material or season"
         list="textures"
-        className="w-44"
+        className="w-52"
         placeholder={`Show all ${all} pieces`}
         value={filter.text}
         onChange={(event) => set({ text: event.target.value })}
