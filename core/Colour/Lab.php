@@ -30,7 +30,10 @@ final readonly class Lab
         $y = self::response(87098 / 409605 * $r + 175762 / 245763 * $g + 12673 / 175545 * $b);
         $z = self::response((7918 / 409605 * $r + 87881 / 737289 * $g + 1001167 / 1053270 * $b) / self::WHITE_Z);
 
-        return new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
+        // A grey has no hue: without this the last digits of its three equal responses would make one up.
+        return $colour->red === $colour->green && $colour->green === $colour->blue
+            ? new self(116 * $y - 16, 0.0, 0.0)
+            : new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
     }
 
     public function chroma(): float

@@ -15,6 +15,8 @@ use BrightCupboard\Core\Stock\Piece;
 final class TotePacker
 {
     private const FILL = 0.85;
+    /** Litres; a box that fits exactly must not fail by the last digit of a float. */
+    private const TOLERANCE = 1e-6;
 
     /** @var array<string, float> litres left, by tote id */
     private array $free = [];
@@ -37,7 +39,7 @@ final class TotePacker
     public function toteFor(Piece $piece, int $units, ?string $ownTote): ?string
     {
         $litres = $piece->size->litres() * $units;
-        $fits = fn(string $id): bool => $this->free[$id] >= $litres && $piece->size->fitsInto($this->totes[$id]->inside);
+        $fits = fn(string $id): bool => $this->free[$id] + self::TOLERANCE >= $litres && $piece->size->fitsInto($this->totes[$id]->inside);
         if (null !== $ownTote && isset($this->totes[$ownTote]) && $fits($ownTote)) {
             $this->free[$ownTote] -= $litres;
 

@@ -56,7 +56,7 @@ final class DemoFiles
             $file->setFlags(\SplFileObject::READ_CSV | \SplFileObject::SKIP_EMPTY | \SplFileObject::READ_AHEAD | \SplFileObject::DROP_NEW_LINE);
             $lines = array_values(array_filter(iterator_to_array($file), \is_array(...)));
             $heads = array_map(strval(...), array_shift($lines) ?? []);
-            $this->rows = array_map(static fn (array $line): array => array_combine($heads, array_map(strval(...), $line)), $lines);
+            $this->rows = array_map(static fn(array $line): array => array_combine($heads, array_map(strval(...), $line)), $lines);
         }
 
         return $this->rows;
@@ -77,7 +77,7 @@ final class DemoFiles
     /** @param array<string, string> $row */
     public function piece(array $row, string $id): Piece
     {
-        $words = static fn (string $list, string $by): array => '' === $list || '' === $by ? [] : explode($by, $list);
+        $words = static fn(string $list, string $by): array => '' === $list || '' === $by ? [] : explode($by, $list);
 
         return new Piece(
             $id,
@@ -117,7 +117,7 @@ final class DemoFiles
             Length::ofInches($spot->number('ledge')),
             $spot->isNull('clear') ? null : Length::ofInches($spot->number('clear')),
             SeenFrom::from($spot->text('seen')),
-            array_map(static fn (DemoValues $zone): KeepClear => new KeepClear(Length::ofInches($zone->number('0')), Length::ofInches($zone->number('1')), $zone->text('2')), $spot->list('keepClear')),
+            array_map(static fn(DemoValues $zone): KeepClear => new KeepClear(Length::ofInches($zone->number('0')), Length::ofInches($zone->number('1')), $zone->text('2')), $spot->list('keepClear')),
             Srgb::ofHex($spot->text('wall')),
             array_map(SpotHazard::from(...), $spot->texts('hazards')),
         );
@@ -127,7 +127,7 @@ final class DemoFiles
     {
         return new Look(
             $look->text('name'),
-            array_map(fn (DemoValues $r): Ribbon => new Ribbon($r->text('0'), $this->colour($r->text('1')), RibbonRole::from($r->text('2')), $r->whole('3')), $look->list('ribbons')),
+            array_map(fn(DemoValues $r): Ribbon => new Ribbon($r->text('0'), $this->colour($r->text('1')), RibbonRole::from($r->text('2')), $r->whole('3')), $look->list('ribbons')),
             array_map(Texture::from(...), $look->texts('textures')),
             array_map($this->colour(...), $look->texts('restColours')),
             array_map(Finish::from(...), $look->texts('restFinishes')),

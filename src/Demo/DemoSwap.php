@@ -45,12 +45,12 @@ final readonly class DemoSwap
     {
         $r = $files->house();
         $day = $today->modify(sprintf('+%d days', $r->whole('running.inDays')));
-        $money = static fn (string $path): string => number_format($r->whole($path) / 100, 2, '.', '');
+        $money = static fn(string $path): string => number_format($r->whole($path) / 100, 2, '.', '');
         $view = ($this->begin)($home, new SwapInput($r->text('running.name'), Season::from($r->text('running.season')), $day->format('Y-m-d'), $money('running.budget'), $money('running.giftCard'), $stored->look($r->text('running.look'))->id()));
         $swap = $this->entities->find(Swap::class, $view->id) ?? throw new \LogicException('A swap that was begun is there.');
         $swap->shareAmong($r->whole('running.people'));
         foreach (['stay' => Choice::Stay, 'rest' => Choice::Rest, 'part' => Choice::Part] as $list => $choice) {
-            $decisions = array_map(static fn (string $name): DecisionInput => new DecisionInput($stored->pieces()[$name]->id(), $choice, 0), $r->texts('running.' . $list));
+            $decisions = array_map(static fn(string $name): DecisionInput => new DecisionInput($stored->pieces()[$name]->id(), $choice, 0), $r->texts('running.' . $list));
             if ([] !== $decisions) {
                 ($this->decide)($swap, new DecisionsInput($decisions), $by);
             }
@@ -67,7 +67,7 @@ final readonly class DemoSwap
 
     private function place(Swap $swap, DemoHome $stored, DemoValues $p, Person $by): void
     {
-        $tenths = static fn (string $at): int => (int) round($p->number($at) * Length::TENTHS_PER_INCH);
+        $tenths = static fn(string $at): int => (int) round($p->number($at) * Length::TENTHS_PER_INCH);
         $piece = $stored->pieces()[$p->text('0')];
         foreach ($this->entities->getRepository(Placement::class)->findBy(['swap' => $swap, 'piece' => $piece]) as $stay) {
             $this->entities->remove($stay);
@@ -81,7 +81,7 @@ final readonly class DemoSwap
     {
         $ids = [];
         foreach ($r->list('running.needs') as $n) {
-            $inches = static fn (string $at): string => $n->isNull($at) ? '' : $n->text($at) . ' in';
+            $inches = static fn(string $at): string => $n->isNull($at) ? '' : $n->text($at) . ' in';
             $colour = $n->isNull('6') ? '' : $files->colour($n->text('6'))->hex();
             $ids[] = ($this->writeNeed)($swap, new NeedInput($stored->spots()[$n->text('0')]->id(), $n->text('1'), PieceKind::tryFrom($n->text('2')), $inches('3'), $inches('4'), $inches('5'), $colour, Texture::tryFrom($n->text('7')), $n->whole('8')))->id;
         }

@@ -37,19 +37,19 @@ final readonly class DemoValues
     /** @return list<self> */
     public function list(string $path): array
     {
-        return array_map(static fn (mixed $item): self => new self((array) $item), array_values((array) $this->at($path)));
+        return array_map(static fn(mixed $item): self => new self((array) $item), array_values((array) $this->at($path)));
     }
 
     /** @return list<string> */
     public function texts(string $path): array
     {
-        return array_map(static fn (mixed $item): string => \is_scalar($item) ? (string) $item : '', array_values((array) $this->at($path)));
+        return array_map(static fn(mixed $item): string => \is_scalar($item) ? (string) $item : '', array_values((array) $this->at($path)));
     }
 
     /** @return list<float> */
     public function numbers(string $path): array
     {
-        return array_map(static fn (mixed $item): float => \is_numeric($item) ? (float) $item : 0.0, array_values((array) $this->at($path)));
+        return array_map(static fn(mixed $item): float => \is_numeric($item) ? (float) $item : 0.0, array_values((array) $this->at($path)));
     }
 
     private function at(string $path): mixed

@@ -12,6 +12,6 @@ final class Body extends MapRequestPayload
 {
     public function __construct()
     {
-        parent::__construct(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false]);
+        parent::__construct(acceptFormat: 'json', serializationContext: ['allow_extra_attributes' => false, 'require_all_properties' => true]);
     }
 }

@@ -67,11 +67,9 @@ final readonly class ProblemListener
     /** The serializer's own words name types; people are told what to do instead. */
     private static function plain(string $message): string
     {
-        return match (true) {
-            str_contains($message, 'enumeration') => 'Choose one of those offered.',
-            str_starts_with($message, 'This value should be of type') => 'This is missing or not of the kind expected here.',
-            default => $message,
-        };
+        return str_starts_with($message, 'This value should be of type') || str_contains($message, 'enumeration')
+            ? 'This is missing, or not one of those offered.'
+            : $message;
     }
 
     private function isOurs(\Throwable $error): bool

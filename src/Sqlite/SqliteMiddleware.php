@@ -11,7 +11,7 @@ use Doctrine\DBAL\Driver\Middleware;
 use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
 
 /** Opens SQLite the way a server needs it: write-ahead log, foreign keys on, a busy timeout, write locks taken at once. Other databases pass untouched. */
-#[AsMiddleware]
+#[AsMiddleware(priority: 1000)]
 final class SqliteMiddleware implements Middleware
 {
     public function wrap(Driver $driver): Driver

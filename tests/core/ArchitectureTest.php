@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+
+/** The core is plain PHP: no framework, no clock, no dice that were not passed in. */
+final class ArchitectureTest extends TestCase
+{
+    private const FORBIDDEN = [
+        '/^use (Symfony|Doctrine|App)\\\\/m' => 'imports a framework or the application',
+        '/\b(time|microtime|date|strtotime|mktime|hrtime)\s*\(/' => 'reads the clock',
+        '/new \\\\?DateTime(Immutable)?\(\s*\)/' => 'reads the clock',
+        '/\b(rand|mt_rand|random_int|random_bytes|shuffle|array_rand|uniqid)\s*\(/' => 'throws dice',
+        '/\$_(GET|POST|SERVER|SESSION|ENV)|\bgetenv\s*\(/' => 'reads its surroundings',
+        '/#\[ORM\\\\/' => 'is mapped to a database',
+    ];
+
+    public function testEveryFileOfTheCoreKeepsToPlainPhp(): void
+    {
+        $files = 0;
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(\dirname(__DIR__, 2) . '/core', \FilesystemIterator::SKIP_DOTS)) as $file) {
+            $code = (string) file_get_contents((string) $file);
+            foreach (self::FORBIDDEN as $pattern => $what) {
+                self::assertDoesNotMatchRegularExpression($pattern, $code, "{$file} {$what}.");
+            }
+            self::assertStringContainsString('declare(strict_types=1);', $code, (string) $file);
+            ++$files;
+        }
+        self::assertGreaterThan(80, $files);
+    }
+
+    public function testTheForbiddenPatternsCatchWhatTheyAreMeantFor(): void
+    {
+        $samples = ["use Symfony\\Component\\Clock\\Clock;", 'return time();', 'new \DateTimeImmutable()', 'mt_rand(1, 2)', '$_SERVER["x"]', '#[ORM\Entity]'];
+        foreach (array_keys(self::FORBIDDEN) as $i => $pattern) {
+            self::assertMatchesRegularExpression($pattern, $samples[$i]);
+        }
+    }
+}

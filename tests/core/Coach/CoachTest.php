@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Tests\Core\Coach;
+
+use BrightCupboard\Core\Coach\Coach;
+use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\Finding;
+use BrightCupboard\Core\Coach\Judgement;
+use BrightCupboard\Core\Coach\KeepClear;
+use BrightCupboard\Core\Coach\Layer;
+use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Coach\Skyline;
+use BrightCupboard\Core\Coach\Verdict;
+use BrightCupboard\Core\Look\BalanceSchool;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\Size;
+use BrightCupboard\Core\Stock\Hazard;
+use BrightCupboard\Core\Stock\Material;
+use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Tests\Core\Support\Make;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Marked figures are common practice of the trade; the flame distance is NFPA's candle safety guidance. */
+final class CoachTest extends TestCase
+{
+    public function testMirroringASpotChangesNothingThatIsSymmetric(): void
+    {
+        $random = new Randomizer(new Mt19937(4));
+        for ($run = 0; $run < 60; ++$run) {
+            $dressing = $this->seededDressing($random);
+            $mirrored = new Dressing($dressing->spot, array_map(static fn(PlacedPiece $p): PlacedPiece => new PlacedPiece($p->id, $p->piece, $p->count, $dressing->spot->width->tenths() - $p->right, $p->layer, $p->raise), $dressing->placed));
+
+            self::assertEqualsWithDelta($dressing->moments()->imbalance(), $mirrored->moments()->imbalance(), 1e-9);
+            self::assertSame($this->verdicts($dressing), $this->verdicts($mirrored));
+        }
+    }
+
+    public function testScalingASpotLeavesTheRatiosAlone(): void
+    {
+        $random = new Randomizer(new Mt19937(6));
+        foreach ([2, 3] as $k) {
+            $dressing = $this->seededDressing($random);
+            $spot = Make::spot(width: 60 * $k, depth: 10 * $k, clear: 30 * $k);
+            $scaled = new Dressing($spot, array_map(static function (PlacedPiece $p) use ($k): PlacedPiece {
+                $size = $p->piece->size;
+                $piece = new Piece($p->piece->id, $p->piece->name, $p->piece->kind, 1, new Size(Length::ofTenths($size->width->tenths() * $k), Length::ofTenths($size->depth->tenths() * $k), Length::ofTenths($size->height->tenths() * $k)), $p->piece->weight, $p->piece->colours, $p->piece->materials, $p->piece->finish, [], []);
+
+                return new PlacedPiece($p->id, $piece, $p->count, $p->left * $k, $p->layer, $p->raise * $k);
+            }, $dressing->placed));
+
+            self::assertEqualsWithDelta($dressing->moments()->imbalance(), $scaled->moments()->imbalance(), 1e-9);
+            foreach (['heights.levels', 'heights.neighbours', 'balance.sides', 'width.used', 'fit.physical'] as $code) {
+                self::assertSame($this->verdicts($dressing)[$code] ?? null, $this->verdicts($scaled)[$code] ?? null, $code);
+            }
+        }
+    }
+
+    public function testABareSpotHasNothingToJudge(): void
+    {
+        self::assertSame([], (new Coach())->lookOver(new Dressing(Make::spot(), []), Make::judgement()));
+    }
+
+    /** Odd groups, 1, 3 or 5 together (common practice); a gap over 3 in splits. */
+    public function testOddGroupsAreGoodAndEvenOnesAreNot(): void
+    {
+        $at = static fn(float ...$lefts): Dressing => new Dressing(Make::spot(), array_map(static fn(float $left, int $i): PlacedPiece => Make::placed(Make::piece('p' . $i), $left), $lefts, array_keys($lefts)));
+
+        self::assertSame(Verdict::Good, $this->finding('groups.odd', $at(0, 7, 14))->verdict);
+        self::assertSame('one group of 2', $this->finding('groups.odd', $at(0, 9))->figure);
+        self::assertSame(Verdict::LookAgain, $this->finding('groups.odd', $at(0, 9))->verdict);
+        self::assertSame('groups of 1, 1', $this->finding('groups.odd', $at(0, 9.1))->figure);
+    }
+
+    /** Large with medium, not large with small (common practice). */
+    #[TestWith([20.0, 17.0, true])]
+    #[TestWith([20.0, 17.1, false])]
+    #[TestWith([20.0, 10.0, true])]
+    #[TestWith([20.0, 9.9, false])]
+    public function testNeighboursStepByHalfToEightyFivePercent(float $one, float $two, bool $isGood): void
+    {
+        $dressing = new Dressing(Make::spot(), [Make::placed(Make::piece('tall', height: $one), 10), Make::placed(Make::piece('low', height: $two), 20)]);
+
+        self::assertSame($isGood, Verdict::Good === $this->finding('heights.neighbours', $dressing)->verdict);
+    }
+
+    public function testATallAMiddleAndALowMakeThreeLevelsAndARiserCanMakeOne(): void
+    {
+        $level = [Make::placed(Make::piece('a', height: 12), 0), Make::placed(Make::piece('b', height: 12), 10), Make::placed(Make::piece('c', height: 6), 20)];
+        self::assertSame(Verdict::LookAgain, $this->finding('heights.levels', new Dressing(Make::spot(), $level))->verdict);
+
+        $level[1] = Make::placed(Make::piece('b', height: 12), 10, raise: 3);
+        self::assertSame('3 levels: 15 in, 12 in, 6 in', $this->finding('heights.levels', new Dressing(Make::spot(), $level))->figure);
+    }
+
+    public function testBalanceFollowsTheSchool(): void
+    {
+        $level = new Dressing(Make::spot(), [Make::placed(Make::piece('a'), 10), Make::placed(Make::piece('b'), 44)]);
+        $heavy = new Dressing(Make::spot(), [Make::placed(Make::piece('a'), 0)]);
+
+        self::assertSame(Verdict::Good, $this->finding('balance.sides', $level)->verdict);
+        self::assertSame('right side 100 % lighter', $this->finding('balance.sides', $heavy)->figure);
+        $offCentre = Make::judgement(Make::look(BalanceSchool::OffCentre));
+        self::assertSame(Verdict::LookAgain, $this->finding('balance.sides', $level, $offCentre)->verdict);
+    }
+
+    public function testDarkWeighsMoreThanPaleAndGlassLeast(): void
+    {
+        $weight = static fn(string $hex, Material $material): float => Make::placed(Make::piece('p', colours: [[$hex, 100]], materials: [$material]), 0)->visualWeight();
+
+        self::assertGreaterThan($weight('#F0E7D4', Material::Clay), $weight('#2B2A28', Material::Clay));
+        self::assertGreaterThan($weight('#2B2A28', Material::Glass), $weight('#F0E7D4', Material::Clay));
+    }
+
+    /** @return iterable<string, array{float, float, float, string}> left, height, depth in inches, what is said */
+    public static function misfits(): iterable
+    {
+        yield 'over the edge' => [55, 10, 5, 'Jug hangs 1 in over the edge.'];
+        yield 'too tall' => [20, 31, 5, 'Jug is 1 in too tall for the clear height.'];
+        yield 'too deep' => [20, 10, 10.5, 'Jug is 1/2 in deeper than the ledge.'];
+        yield 'in the way' => [48, 10, 5, 'Jug stands where it must stay clear (the flue).'];
+    }
+
+    #[DataProvider('misfits')]
+    public function testSaysWhatDoesNotFitAndByHowMuch(float $left, float $height, float $depth, string $sentence): void
+    {
+        $spot = Make::spot(keepClear: [new KeepClear(Length::ofInches(50), Length::ofInches(54), 'the flue')]);
+        $finding = $this->finding('fit.physical', new Dressing($spot, [Make::placed(Make::piece('jug', height: $height, depth: $depth), $left)]));
+
+        self::assertSame(Verdict::Fix, $finding->verdict);
+        self::assertStringContainsString($sentence, $finding->reason);
+    }
+
+    public function testExactlyFittingFits(): void
+    {
+        $dressing = new Dressing(Make::spot(), [Make::placed(Make::piece('jug', width: 60, height: 30, depth: 10), 0)]);
+
+        self::assertSame(Verdict::Good, $this->finding('fit.physical', $dressing)->verdict);
+    }
+
+    public function testTwoPiecesInOnePlaceNeedTwoLayers(): void
+    {
+        $one = Make::placed(Make::piece('one'), 10);
+        self::assertSame(Verdict::Fix, $this->finding('fit.physical', new Dressing(Make::spot(), [$one, Make::placed(Make::piece('two'), 12)]))->verdict);
+        self::assertSame(Verdict::Good, $this->finding('fit.physical', new Dressing(Make::spot(), [$one, Make::placed(Make::piece('two'), 12, Layer::Back)]))->verdict);
+    }
+
+    /** 12 in from anything that can burn (NFPA), measured from the tip to the nearest point of the other's box. */
+    #[TestWith([27.9, Verdict::Fix])]
+    #[TestWith([28.0, Verdict::Good])]
+    public function testAFlameKeepsTwelveInchesFromWhatBurns(float $left, Verdict $expected): void
+    {
+        $candle = Make::placed(Make::piece('candle', PieceKind::Candlestick, width: 4, height: 10, materials: [Material::Brass], hazards: [Hazard::OpenFlame]), 14);
+        $branches = Make::placed(Make::piece('branches', PieceKind::Bunch, height: 20, materials: [Material::Dried]), $left);
+
+        self::assertSame($expected, $this->finding('safety.flame', new Dressing(Make::spot(), [$candle, $branches]))->verdict);
+    }
+
+    public function testClayDoesNotBurnAndDepthCountsForTheFlame(): void
+    {
+        $candle = Make::placed(Make::piece('candle', PieceKind::Candlestick, materials: [Material::Brass], hazards: [Hazard::OpenFlame]), 10);
+        $jug = Make::placed(Make::piece('jug'), 17);
+        self::assertSame('nothing near that burns', $this->finding('safety.flame', new Dressing(Make::spot(), [$candle, $jug]))->figure);
+
+        $throw = Make::placed(Make::piece('throw', materials: [Material::Wool]), 10, Layer::Back);
+        $deep = new Dressing(Make::spot(depth: 40), [$candle, $throw]);
+        self::assertSame(Verdict::Good, $this->finding('safety.flame', $deep)->verdict);
+    }
+
+    public function testUsedWidthCountsEachStretchOnceAndFollowsTheMood(): void
+    {
+        $dressing = new Dressing(Make::spot(width: 40), [Make::placed(Make::piece('a', width: 12), 0), Make::placed(Make::piece('b', width: 12), 6, Layer::Back)]);
+
+        self::assertSame('45 % of the ledge', $this->finding('width.used', $dressing)->figure);
+        self::assertSame(Verdict::Good, $this->finding('width.used', $dressing, Make::judgement(Make::look(mood: 0)))->verdict);
+        self::assertSame(Verdict::LookAgain, $this->finding('width.used', $dressing, Make::judgement(Make::look(mood: 100)))->verdict);
+    }
+
+    public function testSkylineLeavesOutWhatATallerPieceHides(): void
+    {
+        $points = (new Skyline())->over(new Dressing(Make::spot(), [Make::placed(Make::piece('tall', width: 10, height: 20), 0, Layer::Back), Make::placed(Make::piece('low', width: 4, height: 6), 3), Make::placed(Make::piece('far', width: 6, height: 9), 30)]));
+
+        self::assertSame([['x' => 1270, 'top' => 5080], ['x' => 8382, 'top' => 2286]], $points);
+    }
+
+    private function finding(string $code, Dressing $dressing, ?Judgement $by = null): Finding
+    {
+        foreach ((new Coach())->lookOver($dressing, $by ?? Make::judgement()) as $finding) {
+            if ($finding->code === $code) {
+                return $finding;
+            }
+        }
+        self::fail("The coach said nothing of {$code}.");
+    }
+
+    /** @return array<string, Verdict> */
+    private function verdicts(Dressing $dressing): array
+    {
+        $verdicts = [];
+        foreach ((new Coach())->lookOver($dressing, Make::judgement()) as $finding) {
+            $verdicts[$finding->code] = $finding->verdict;
+        }
+        ksort($verdicts);
+
+        return $verdicts;
+    }
+
+    private function seededDressing(Randomizer $random): Dressing
+    {
+        $placed = [];
+        for ($i = 0; $i < 5; ++$i) {
+            $piece = Make::piece('p' . $i, width: $random->getInt(3, 9), height: $random->getInt(5, 24), colours: [[vsprintf('#%02X%02X%02X', [$random->getInt(0, 255), $random->getInt(0, 255), $random->getInt(0, 255)]), 100]]);
+            $placed[] = Make::placed($piece, $i * 12, Layer::cases()[$random->getInt(0, 2)]);
+        }
+
+        return new Dressing(Make::spot(), $placed);
+    }
+}

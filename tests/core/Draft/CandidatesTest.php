@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Tests\Core\Draft;
+
+use BrightCupboard\Core\Coach\Coach;
+use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\KeepClear;
+use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Coach\Spot;
+use BrightCupboard\Core\Coach\SpotHazard;
+use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Draft\Available;
+use BrightCupboard\Core\Draft\Candidate;
+use BrightCupboard\Core\Draft\CandidateRanking;
+use BrightCupboard\Core\Draft\NeedAnswer;
+use BrightCupboard\Core\Draft\NeedAnswers;
+use BrightCupboard\Core\Draft\PlaceFinder;
+use BrightCupboard\Core\Draft\Ranking;
+use BrightCupboard\Core\Draft\Suitability;
+use BrightCupboard\Core\Draft\Wanted;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\LengthText;
+use BrightCupboard\Core\Measure\LengthUnit;
+use BrightCupboard\Core\Stock\Hazard;
+use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Season;
+use BrightCupboard\Tests\Core\Support\Make;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+final class CandidatesTest extends TestCase
+{
+    public function testRanksByFitSizeAndSeasonAndSaysWhy(): void
+    {
+        $ranking = $this->rank(Make::spot(), [
+            $this->offer(Make::piece('summer', height: 15, seasons: [Season::Summer])),
+            $this->offer(Make::piece('ember', height: 15, seasons: [Season::Winter])),
+            $this->offer(Make::piece('blue', height: 15, colours: [['#2040FF', 100]], seasons: [Season::Winter])),
+        ]);
+
+        self::assertSame(['ember', 'summer', 'blue'], array_map(static fn(Candidate $c): string => $c->available->piece->id, $ranking->candidates));
+        self::assertContains('for winter', $ranking->candidates[0]->reasons);
+    }
+
+    public function testLeavesOutWhatCannotStandAndCountsItByReason(): void
+    {
+        $ranking = $this->rank(Make::spot(clear: 20, hazards: [SpotHazard::Children], ledge: 17), [
+            $this->offer(Make::piece('tall', height: 21)),
+            $this->offer(Make::piece('glass', hazards: [Hazard::Breakable])),
+            $this->offer(Make::piece('beads', hazards: [Hazard::SmallParts])),
+            $this->offer(Make::piece('basket')),
+        ]);
+
+        self::assertSame(['basket'], array_map(static fn(Candidate $c): string => $c->available->piece->id, $ranking->candidates));
+        self::assertSame(['breaks, within a child’s reach' => 1, 'small parts within a child’s reach' => 1, 'too tall for the clear height' => 1], $ranking->leftOut);
+    }
+
+    public function testChildrenReachThirtySixInchesAndNoFurther(): void
+    {
+        $glass = Make::piece('glass', hazards: [Hazard::Breakable]);
+
+        self::assertNotNull((new Suitability())->objection($glass, Make::spot(hazards: [SpotHazard::Children], ledge: 35.9)));
+        self::assertNull((new Suitability())->objection($glass, Make::spot(hazards: [SpotHazard::Children], ledge: 36)));
+    }
+
+    public function testAFoundPlaceIsFreeInsideTheLedgeAndLevels(): void
+    {
+        $random = new Randomizer(new Mt19937(8));
+        $spot = Make::spot(keepClear: [new KeepClear(Length::ofInches(50), Length::ofInches(60), 'the flue')]);
+        for ($run = 0; $run < 100; ++$run) {
+            $dressing = new Dressing($spot, [Make::placed(Make::piece('a', width: $random->getInt(4, 20)), $random->getInt(0, 20)), Make::placed(Make::piece('b'), $random->getInt(30, 40))]);
+            $piece = Make::piece('new', width: $random->getInt(3, 30));
+            $place = (new PlaceFinder())->find($dressing, $piece);
+            if (null === $place) {
+                continue;
+            }
+            $after = $dressing->with(new PlacedPiece('new', $piece, 1, $place->left, $place->layer));
+            $fit = array_values(array_filter((new Coach())->lookOver($after, Make::judgement()), static fn($finding): bool => 'fit.physical' === $finding->code && \in_array('new', $finding->placements, true)));
+            self::assertSame([], $fit, "run {$run}");
+        }
+    }
+
+    public function testTellsWhatPlacingDoesToTheBalance(): void
+    {
+        $dressing = new Dressing(Make::spot(), [Make::placed(Make::piece('heavy', width: 14, height: 20), 0)]);
+        $ranking = (new CandidateRanking())->rank($dressing, [$this->offer(Make::piece('answer', height: 14))], Make::judgement(), Season::Winter, 5);
+
+        self::assertSame(1.0, $ranking->candidates[0]->imbalanceBefore);
+        self::assertLessThan(1.0, $ranking->candidates[0]->imbalanceAfter);
+        self::assertGreaterThan(30 * 254, $ranking->candidates[0]->place->left);
+    }
+
+    public function testANeedIsAnsweredByWhatMeetsItThenByWhatComesNearest(): void
+    {
+        $wanted = new Wanted(PieceKind::Jug, Length::ofInches(9), Length::ofInches(12), Length::ofInches(8), Srgb::ofHex('#B5532A'), null, 1);
+        $answers = (new NeedAnswers(new LengthText(LengthUnit::Inch)))->find($wanted, Make::spot(), [
+            $this->offer(Make::piece('short', PieceKind::Jug, height: 7)),
+            $this->offer(Make::piece('right', PieceKind::Jug, height: 11)),
+            $this->offer(Make::piece('blue', PieceKind::Jug, height: 11, colours: [['#2040FF', 100]])),
+            $this->offer(Make::piece('vase', height: 11)),
+        ], 5);
+
+        self::assertSame(['right', 'short', 'blue', 'vase'], array_map(static fn(NeedAnswer $a): string => $a->available->piece->id, $answers));
+        self::assertSame([[], ['2 in short']], [$answers[0]->misses, $answers[1]->misses]);
+        self::assertMatchesRegularExpression('/^colour \d+ off$/', $answers[2]->misses[0] ?? '');
+        self::assertSame(['a vase, not a jug'], $answers[3]->misses);
+    }
+
+    public function testTooFewFreeUnitsAreSaid(): void
+    {
+        $wanted = new Wanted(null, null, null, null, null, null, 3);
+        $answers = (new NeedAnswers(new LengthText(LengthUnit::Inch)))->find($wanted, Make::spot(), [new Available(Make::piece('pair', count: 2), 2, 'C1')], 5);
+
+        self::assertSame(['only 2 free of 3'], $answers[0]->misses);
+    }
+
+    private function offer(Piece $piece): Available
+    {
+        return new Available($piece, 1, 'C1, cellar');
+    }
+
+    /** @param list<Available> $available */
+    private function rank(Spot $spot, array $available): Ranking
+    {
+        return (new CandidateRanking())->rank(new Dressing($spot, []), $available, Make::judgement(), Season::Winter, 10);
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Tests\Core\Look;
+
+use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Look\BalanceSchool;
+use BrightCupboard\Core\Look\FitMeter;
+use BrightCupboard\Core\Look\FitVerdict;
+use BrightCupboard\Core\Look\InvalidLook;
+use BrightCupboard\Core\Look\Look;
+use BrightCupboard\Core\Look\Ribbon;
+use BrightCupboard\Core\Look\RibbonRole;
+use BrightCupboard\Core\Look\RibbonShares;
+use BrightCupboard\Core\Stock\Finish;
+use BrightCupboard\Core\Stock\Material;
+use BrightCupboard\Core\Stock\Season;
+use BrightCupboard\Core\Stock\Texture;
+use BrightCupboard\Tests\Core\Support\Make;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+final class FitMeterTest extends TestCase
+{
+    public function testARibbonsOwnColourFitsWholly(): void
+    {
+        $fit = (new FitMeter(Make::look()))->fit(Make::piece('jug'));
+
+        self::assertSame([100, 2, FitVerdict::In], [$fit->score, $fit->ribbon, $fit->verdict]);
+        self::assertEqualsWithDelta(0.0, $fit->distance, 1e-9);
+    }
+
+    public function testAColourFarFromEveryRibbonIsOutside(): void
+    {
+        self::assertSame(FitVerdict::Outside, (new FitMeter(Make::look()))->fit(Make::piece('bauble', colours: [['#2040FF', 100]]))->verdict);
+    }
+
+    /** Moving a colour towards its ribbon never lowers the fit, on 300 seeded walks (no colour rests here). */
+    public function testMovingNearerNeverLowersTheFit(): void
+    {
+        $meter = new FitMeter(Make::look());
+        $random = new Randomizer(new Mt19937(9));
+        $ember = [0xB5, 0x53, 0x2A];
+        for ($walk = 0; $walk < 300; ++$walk) {
+            $from = [$random->getInt(120, 255), $random->getInt(40, 120), $random->getInt(0, 70)];
+            $reached = [];
+            for ($step = 0; $step <= 10; ++$step) {
+                $mix = array_map(static fn(int $a, int $b): int => (int) round($a + ($b - $a) * $step / 10), $from, $ember);
+                $answer = $meter->answer(Srgb::ofHex(vsprintf('#%02X%02X%02X', $mix)));
+                $reached[] = [$answer->distance, $answer->score];
+            }
+            usort($reached, static fn(array $a, array $b): int => $b[0] <=> $a[0]);
+            $scores = array_column($reached, 1);
+            $sorted = $scores;
+            sort($sorted);
+            self::assertEqualsWithDelta($sorted, $scores, 1e-9);
+        }
+    }
+
+    public function testAWarmNeutralCountsThreeQuarters(): void
+    {
+        $answer = (new FitMeter(Make::look()))->answer(Srgb::ofHex('#8A857C'));
+
+        self::assertGreaterThan(8.0, $answer->distance);
+        self::assertSame(0.75, $answer->score);
+    }
+
+    public function testAPieceOfTwoColoursIsWeighedByShare(): void
+    {
+        $meter = new FitMeter(Make::look());
+        $mostly = $meter->fit(Make::piece('a', colours: [['#B5532A', 80], ['#2040FF', 20]]));
+        $hardly = $meter->fit(Make::piece('b', colours: [['#B5532A', 20], ['#2040FF', 80]]));
+
+        self::assertSame([80, 20], [$mostly->score, $hardly->score]);
+    }
+
+    public function testWhatRestsCostsAndIsSaid(): void
+    {
+        $look = Make::look(resting: [Srgb::ofHex('#B5532A')], restingFinishes: [Finish::Glitter]);
+        $fit = (new FitMeter($look))->fit(Make::piece('cushion', finish: Finish::Glitter));
+
+        self::assertSame(30, $fit->score);
+        self::assertSame(['half, for a colour that rests', 'times 0.6, glitter rests'], $fit->notes);
+    }
+
+    public function testATraceOfARestingColourIsForgiven(): void
+    {
+        $look = Make::look(resting: [Srgb::ofHex('#B01E2E')]);
+
+        self::assertSame([], (new FitMeter($look))->fit(Make::piece('a', colours: [['#B5532A', 90], ['#B01E2E', 10]]))->notes);
+        self::assertNotSame([], (new FitMeter($look))->fit(Make::piece('b', colours: [['#B5532A', 89], ['#B01E2E', 11]]))->notes);
+    }
+
+    public function testSeasonAndTextureTakeALittle(): void
+    {
+        $meter = new FitMeter(Make::look(textures: [Texture::Metal]), Season::Winter);
+
+        self::assertSame(81, $meter->fit(Make::piece('summer', seasons: [Season::Summer]))->score);
+        self::assertSame(100, $meter->fit(Make::piece('brass', materials: [Material::Brass], seasons: [Season::Winter]))->score);
+    }
+
+    public function testSharesGoToTheNearestRibbonByFace(): void
+    {
+        $look = Make::look();
+        $shares = (new RibbonShares($look, new FitMeter($look)))->of([
+            [Make::piece('ember', width: 10, height: 10), 1],
+            [Make::piece('mixed', width: 10, height: 10, colours: [['#3E5F5A', 50], ['#2040FF', 50]]), 2],
+        ]);
+
+        self::assertEqualsWithDelta([0.0, 1 / 3, 1 / 3, 1 / 3], $shares, 1e-9);
+    }
+
+    #[TestWith([[], 'A look needs at least one ribbon: add the colour that is to be seen most.'])]
+    #[TestWith([[50, 49], 'The ribbon shares must add up to 100 %, they add up to 99 %.'])]
+    public function testRefusesALookNothingCouldBeJudgedBy(array $shares, string $sentence): void
+    {
+        $ribbons = array_map(static fn(int $percent): Ribbon => new Ribbon('Ribbon', Srgb::ofHex('#B5532A'), RibbonRole::Base, $percent), array_values($shares));
+
+        $this->expectException(InvalidLook::class);
+        $this->expectExceptionMessage($sentence);
+        new Look('Look', $ribbons, [], [], [], 50, BalanceSchool::Centred);
+    }
+}
