@@ -6,12 +6,14 @@ namespace App\Http;
 
 use App\Entity\OfHome;
 use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Controller\ValueResolverInterface;
 use Symfony\Component\HttpKernel\ControllerMetadata\ArgumentMetadata;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Finds the thing an address names, and only inside the home the address names. */
+#[AutoconfigureTag('controller.argument_value_resolver', ['priority' => 150])]
 final readonly class HomeScopedResolver implements ValueResolverInterface
 {
     public function __construct(private EntityManagerInterface $entities) {}
