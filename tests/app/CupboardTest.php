@@ -92,7 +92,7 @@ final class CupboardTest extends AppTestCase
         self::assertSame(5, $this->unitsByPiece()[$id]);
         $piece = $this->change($id, ['count' => 2]);
 
-        self::assertSame(2, array_sum(array_column(array_filter($piece['places'], static fn (array $at): bool => 'parted' !== $at['place']), 'count')));
+        self::assertSame(2, array_sum(array_column(array_filter($piece['places'], static fn(array $at): bool => 'parted' !== $at['place']), 'count')));
     }
 
     public function testTwoPeopleChangingTheSamePieceSeeBothSides(): void

@@ -11,7 +11,7 @@ final class OpenApiTest extends AppTestCase
     public function testTheDescriptionIsServedWholeAndNamesEveryController(): void
     {
         $api = $this->call('GET', '/api/openapi.json');
-        $operations = array_merge(...array_map(static fn (array $item): array => array_column($item, 'operationId'), array_values($api['paths'])));
+        $operations = array_merge(...array_map(static fn(array $item): array => array_column($item, 'operationId'), array_values($api['paths'])));
 
         self::assertSame('3.0.3', $api['openapi']);
         self::assertSame(array_unique($operations), $operations);

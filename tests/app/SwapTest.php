@@ -101,7 +101,7 @@ final class SwapTest extends AppTestCase
     public function testMovingAPlacedPieceChangesWhatTheCoachMeasures(): void
     {
         $dressing = $this->call('GET', $this->swap() . '/spots/' . $this->id('spot', 'Stove shelf'));
-        $heron = array_values(array_filter($dressing['placements'], fn (array $p): bool => $p['piece'] === $this->id('piece', 'Heron')))[0];
+        $heron = array_values(array_filter($dressing['placements'], fn(array $p): bool => $p['piece'] === $this->id('piece', 'Heron')))[0];
         $moved = $this->call('PUT', $this->swap() . '/placements/' . $heron['id'], ['piece' => $heron['piece'], 'spot' => $dressing['spot'], 'count' => 1, 'left' => 14_000, 'layer' => 'back', 'raise' => 0, 'version' => $heron['version']]);
 
         self::assertGreaterThan($dressing['momentRight'], $moved['momentRight']);
@@ -114,7 +114,7 @@ final class SwapTest extends AppTestCase
     {
         $need = $this->call('POST', $this->swap() . '/needs', ['spot' => $this->id('spot', 'Hall console'), 'text' => 'Tall and metal', 'kind' => 'vase', 'leastHeight' => '12', 'mostHeight' => '15', 'mostWidth' => '', 'colour' => '#B08D47', 'texture' => 'metal', 'count' => 1]);
         $haul = $this->call('GET', $this->swap() . '/haul');
-        $answers = array_values(array_filter($haul['needs'], static fn (array $one): bool => $one['need']['id'] === $need['id']))[0]['answers'];
+        $answers = array_values(array_filter($haul['needs'], static fn(array $one): bool => $one['need']['id'] === $need['id']))[0]['answers'];
         self::assertSame([$this->id('piece', 'Brass trumpet'), []], [$answers[0]['piece'], $answers[0]['misses']]);
 
         $line = $this->call('POST', $this->swap() . '/lines', $this->line(['need' => $need['id'], 'packSize' => 3, 'needed' => 5]));
@@ -162,7 +162,7 @@ final class SwapTest extends AppTestCase
     public function testATickThatIsNoLongerTrueIsRefusedWithWhereThePieceIs(): void
     {
         $day = $this->call('POST', $this->swap() . '/day', ['people' => 1]);
-        $setUp = array_values(array_filter($day['tasks'], static fn (array $task): bool => 'set up' === $task['phase'] && 'Front door' === $task['title']))[0];
+        $setUp = array_values(array_filter($day['tasks'], static fn(array $task): bool => 'set up' === $task['phase'] && 'Front door' === $task['title']))[0];
         $problem = $this->call('PUT', $this->home() . '/tasks/' . $setUp['id'], ['done' => true, 'key' => 'early']);
 
         $this->assertRefused(409, 'Juniper wreath is not on the table but at tote A1. Tick the task that fetches it first', $problem);
@@ -244,8 +244,8 @@ final class SwapTest extends AppTestCase
     private function look(): array
     {
         $house = $this->call('GET', $this->home() . '/house');
-        $id = array_values(array_filter($house['swaps'], static fn (array $swap): bool => null === $swap['closedAt']))[0]['look'];
-        $look = array_values(array_filter($house['looks'], static fn (array $look): bool => $look['id'] === $id))[0];
+        $id = array_values(array_filter($house['swaps'], static fn(array $swap): bool => null === $swap['closedAt']))[0]['look'];
+        $look = array_values(array_filter($house['looks'], static fn(array $look): bool => $look['id'] === $id))[0];
         unset($look['id']);
 
         return $look;

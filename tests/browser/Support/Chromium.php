@@ -28,9 +28,9 @@ final class Chromium
     public function open(int $width, int $height): RemoteWebDriver
     {
         if (null === $this->driver) {
-            $this->driver = new Process(['chromedriver', '--port=' . $this->port, '--silent']);
+            $this->driver = new Process(['setsid', 'chromedriver', '--port=' . $this->port, '--silent']);
             $this->driver->setTimeout(null)->start();
-            for ($try = 0; $try < 100 && false === @file_get_contents('http://127.0.0.1:' . $this->port . '/status'); ++$try) {
+            for ($try = 0; $try < 100 && !\is_resource(@fsockopen('127.0.0.1', $this->port)); ++$try) {
                 usleep(50_000);
             }
         }
@@ -49,7 +49,10 @@ final class Chromium
 
     public function stop(): void
     {
-        $this->driver?->stop(2);
+        $pid = $this->driver?->getPid();
+        if (null !== $pid) {
+            posix_kill(-$pid, \SIGKILL);
+        }
         foreach ($this->profiles as $profile) {
             (new Process(['rm', '-rf', $profile]))->run();
         }

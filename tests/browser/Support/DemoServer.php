@@ -29,7 +29,7 @@ final class DemoServer
         $this->console('doctrine:migrations:migrate', '--no-interaction');
         $this->console('app:demo');
         $options = ['-d', 'variables_order=EGPCS', '-d', 'opcache.enable_cli=1', '-d', 'memory_limit=512M'];
-        $this->process = new Process(['php', ...$options, '-S', '127.0.0.1:' . $this->port, '-t', 'public', 'public/router.php'], self::root(), $this->environment());
+        $this->process = new Process(['setsid', 'php', ...$options, '-S', '127.0.0.1:' . $this->port, '-t', 'public', 'public/router.php'], self::root(), $this->environment());
         $this->process->setTimeout(null)->start();
         for ($try = 0; $try < 100; ++$try) {
             if (false !== @file_get_contents($this->url . '/api/welcome')) {
@@ -42,14 +42,21 @@ final class DemoServer
 
     public function stop(): void
     {
-        $this->process?->stop(2);
+        $this->pause();
         array_map(unlink(...), glob($this->database . '*') ?: []);
     }
 
     /** Stops answering, as when the signal is gone; resume() brings it back. */
     public function pause(): void
     {
-        $this->process?->stop(2);
+        $pid = $this->process?->getPid();
+        if (null !== $pid) {
+            // PHP's server leaves its workers behind when only the parent is ended: the whole group goes.
+            posix_kill(-$pid, \SIGKILL);
+            while (true === $this->process?->isRunning()) {
+                usleep(10_000);
+            }
+        }
     }
 
     public function resume(): void

@@ -65,7 +65,7 @@ export function NoticeBoard({ children }: { children: ReactNode }) {
                 Undo <kbd>Ctrl Z</kbd>
               </button>
             )}
-            <button type="button" aria-label="Close this notice" onClick={() => setNotice(null)}>
+            <button type="button" className="size-6" aria-label="Close this notice" onClick={() => setNotice(null)}>
               ✕
             </button>
           </div>

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { draw } from '../silhouettes/draw';
 import { Silhouette } from '../silhouettes/Silhouette';
-import { drawnUnits, type Segment, type ShelfRow, type Slot } from './layout';
+import { drawnUnits, labelOf, type Segment, type ShelfRow, type Slot } from './layout';
 
 type Props = {
   row: ShelfRow;
@@ -103,8 +103,7 @@ function SlotView({ slot, height, scale, active, selected, onActivate, onToggle,
         {(isActive || isTaken) && <rect x="4" y={height - 2} width={slot.width - 8} height="4" fill="#F4B740" />}
       </svg>
       <span className={`relative block h-[18px] truncate px-0.5 text-[12px]/[16px] ${isActive ? 'font-bold' : ''}`} style={{ fontStretch: '78%' }}>
-        {piece.name}
-        {piece.count > 1 && ` ×${piece.count}`}
+        {labelOf(piece)}
       </span>
       {tag && <span className={`mt-1 inline-block ${isActive ? 'outline-2 outline-ink' : ''}`}>{tag(id)}</span>}
     </div>

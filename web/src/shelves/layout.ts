@@ -17,6 +17,10 @@ const MOST_UNITS_DRAWN = 3;
 /** How many units of a piece are drawn side by side; the count says the rest. */
 export const drawnUnits = (piece: Piece): number => Math.min(MOST_UNITS_DRAWN, piece.count);
 
+/** What is printed on the ledge under a piece. */
+export const labelOf = (piece: Pick<Piece, 'name' | 'count'> | undefined): string =>
+  piece ? piece.name + (piece.count > 1 ? ` ×${piece.count}` : '') : '';
+
 /** Lays groups out on shelves of a given width, at one scale (px per inch), breaking a group where a shelf is full. */
 export function layShelves(groups: readonly ShelfGroup[], width: number, scale: number): ShelfRow[] {
   const rows: { segments: { group: ShelfGroup; isFirst: boolean; width: number; slots: Slot[] }[]; used: number; tallest: number }[] = [];

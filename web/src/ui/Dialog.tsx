@@ -1,16 +1,24 @@
 import { Dialog as Radix } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { type ReactNode, useRef } from 'react';
 
 type Props = { title: string; isOpen: boolean; onClose: () => void; children: ReactNode; isWide?: boolean };
 
 /** A sheet of paper over the page; focus is held inside and goes back where it came from. */
 export function Dialog({ title, isOpen, onClose, children, isWide = false }: Props) {
+  const opener = useRef<Element | null>(null);
   return (
     <Radix.Root open={isOpen} onOpenChange={(open) => !open && onClose()}>
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-ink/40" />
         <Radix.Content
           aria-describedby={undefined}
+          onOpenAutoFocus={() => {
+            opener.current = document.activeElement;
+          }}
+          onCloseAutoFocus={(event) => {
+            event.preventDefault();
+            if (opener.current instanceof HTMLElement) opener.current.focus();
+          }}
           className={`fixed top-1/2 left-1/2 z-50 max-h-[92vh] -translate-x-1/2 -translate-y-1/2 overflow-auto bg-paper p-5 shadow-2xl ${isWide ? 'w-[min(880px,96vw)]' : 'w-[min(520px,96vw)]'}`}
         >
           <div className="mb-3 flex items-start justify-between gap-4">

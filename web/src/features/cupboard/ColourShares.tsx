@@ -31,7 +31,12 @@ export function ColourShares({ colours, onChange }: { colours: Colours; onChange
             />{' '}
             %
             {colours.length > 1 && (
-              <button type="button" aria-label={`Take colour ${i + 1} off`} onClick={() => onChange(colours.filter((_, j) => j !== i))}>
+              <button
+                type="button"
+                className="size-6"
+                aria-label={`Take colour ${i + 1} off`}
+                onClick={() => onChange(colours.filter((_, j) => j !== i))}
+              >
                 ✕
               </button>
             )}

@@ -3,6 +3,7 @@ import { useSearchParams } from 'react-router';
 import { useHouse, usePlaces } from '../../api/home';
 import type { Piece } from '../../api/types';
 import { counted } from '../../lib/text';
+import { labelOf } from '../../shelves/layout';
 import { Shelves } from '../../shelves/Shelves';
 import { EmptyLedge } from '../../ui/States';
 import { cupboardGroups } from './cupboardGroups';
@@ -115,7 +116,7 @@ export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
 }
 
 const describe = (piece: Piece | undefined, place: (key: string) => string): string =>
-  piece ? `${piece.name}, ${piece.count}, ${piece.places.map((at) => place(at.place)).join(' and ')}` : '';
+  piece ? `${labelOf(piece)}, ${piece.places.map((at) => place(at.place)).join(' and ')}` : '';
 
 /** The totes with how full they are by the boxes round their pieces. */
 function ToteShelf({ pieces, onOpen }: { pieces: readonly Piece[]; onOpen: (id: string) => void }) {

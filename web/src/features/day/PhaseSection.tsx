@@ -84,7 +84,7 @@ function TaskRow({ task, pieces, isNext, when, hasLanes, onTick, isClosed }: Row
           checked={task.isDone}
           disabled={isClosed}
           onChange={(event) => onTick(task, event.target.checked)}
-          className="size-6 flex-none max-md:size-11"
+          className="size-6 flex-none max-md:h-[44px] max-md:w-[44px]"
           aria-label={`${verb}${units > 0 ? `, ${counted(units, 'piece')}` : ''}`}
         />
         <span className="min-w-0 flex-1">

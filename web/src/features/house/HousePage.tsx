@@ -65,12 +65,7 @@ function SpotCard({ spot, onOpen }: { spot: Spot; onOpen: () => void }) {
   const clear = spot.clearHeight === null ? null : Math.min(52, inch(spot.clearHeight) * 0.5);
   const y = 78 - ledge;
   return (
-    <button
-      type="button"
-      onClick={onOpen}
-      className="text-left hover:bg-yolk-soft"
-      aria-label={`${spot.name}, ${spot.kind}, ${write.length(spot.width)} wide. Change`}
-    >
+    <button type="button" onClick={onOpen} className="text-left hover:bg-yolk-soft">
       <svg width={Math.max(96, width + 8)} height="84" aria-hidden="true" className="block">
         <rect x="4" y={clear === null ? 2 : y - clear} width={width} height={clear === null ? y - 2 : clear} fill={spot.wall} stroke="#DCD7CA" />
         {clear !== null && <path d={`M4 ${y - clear}h${width}`} stroke="#1F2421" strokeDasharray="2 3" />}

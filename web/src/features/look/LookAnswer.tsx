@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import type { Piece, Ribbon, StockAnswer } from '../../api/types';
-import type { ShelfGroup } from '../../shelves/layout';
+import { labelOf, type ShelfGroup } from '../../shelves/layout';
 import { Shelves } from '../../shelves/Shelves';
 
 type Answer = StockAnswer['answers'][number];
@@ -35,7 +35,7 @@ export function LookAnswer({ answer, ribbons, pieces }: Props) {
           onActivate={setActive}
           onToggle={setActive}
           hasTags={false}
-          describe={(id) => `${byId.get(id)?.name}, fit ${answers.get(id)?.score}, ${answers.get(id)?.verdict}`}
+          describe={(id) => `${labelOf(byId.get(id))}, fit ${answers.get(id)?.score}, ${answers.get(id)?.verdict}`}
         />
       </div>
     </section>

@@ -19,7 +19,12 @@ export function RestingColours({ colours, onChange }: { colours: readonly string
               value={hex}
               onChange={(event) => onChange(colours.map((one, j) => (j === i ? event.target.value : one)))}
             />
-            <button type="button" aria-label={`Let colour ${i + 1} back in`} onClick={() => onChange(colours.filter((_, j) => j !== i))}>
+            <button
+              type="button"
+              className="size-6"
+              aria-label={`Let colour ${i + 1} back in`}
+              onClick={() => onChange(colours.filter((_, j) => j !== i))}
+            >
               ✕
             </button>
           </span>

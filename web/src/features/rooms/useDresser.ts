@@ -63,28 +63,27 @@ export function useDresser(home: string, swap: string, spot: string, nameOf: (pi
     onSuccess: keep,
     onError: fail,
   });
+  /** Offers the way back at once; it waits for what it takes back. */
+  const offer = <T>(text: string, done: Promise<T>, back: (result: T) => Promise<unknown>) => {
+    done.catch(() => undefined);
+    notices.done(text, async () => back(await done));
+  };
   return {
     move: (placement: Placement, stand: Partial<Stand>) => {
       const before: Stand = { count: placement.count, left: placement.left, layer: placement.layer, raise: placement.raise };
-      change.mutate(
-        { id: placement.id, stand: { ...before, ...stand } },
-        { onSuccess: () => notices.done(`${nameOf(placement.piece)} moved`, () => change.mutateAsync({ id: placement.id, stand: before })) },
+      offer(`${nameOf(placement.piece)} moved`, change.mutateAsync({ id: placement.id, stand: { ...before, ...stand } }), () =>
+        change.mutateAsync({ id: placement.id, stand: before }),
       );
     },
     add: (piece: string) =>
-      add.mutate(
-        { piece },
-        {
-          onSuccess: (dressing) => {
-            const placed = dressing.placements.find((one) => one.piece === piece);
-            notices.done(`${nameOf(piece)} stands here`, async () => placed && remove.mutateAsync(placed.id));
-          },
-        },
-      ),
-    takeOff: (placement: Placement) =>
-      remove.mutate(placement.id, {
-        onSuccess: () => notices.done(`${nameOf(placement.piece)} taken off`, () => add.mutateAsync({ piece: placement.piece, stand: placement })),
+      offer(`${nameOf(piece)} stands here`, add.mutateAsync({ piece }), async (dressing) => {
+        const placed = dressing.placements.find((one) => one.piece === piece);
+        return placed && remove.mutateAsync(placed.id);
       }),
+    takeOff: (placement: Placement) =>
+      offer(`${nameOf(placement.piece)} taken off`, remove.mutateAsync(placement.id), () =>
+        add.mutateAsync({ piece: placement.piece, stand: placement }),
+      ),
     isBusy: add.isPending || remove.isPending,
   };
 }

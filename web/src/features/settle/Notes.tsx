@@ -73,7 +73,7 @@ export function Notes({ notes, swap }: { notes: Settle['notes']; swap: Swap }) {
               {note.text}
               <span className="note block">{note.by}</span>
             </span>
-            <button type="button" className="link self-start font-normal" aria-label="Take this note away" onClick={() => remove.mutate(note.id)}>
+            <button type="button" className="size-6 flex-none" aria-label="Take this note away" onClick={() => remove.mutate(note.id)}>
               ✕
             </button>
           </li>

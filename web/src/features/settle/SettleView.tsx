@@ -36,7 +36,8 @@ export function SettleView({ settle, swap }: { settle: Settle; swap: Swap }) {
         <section className="mt-6">
           <h3 className="panel-title">Cost of a season, piece by piece</h3>
           <p className="note mb-1">What one unit cost, shared over the seasons it stood, this one included; dearest first.</p>
-          <div className="max-h-[46vh] overflow-auto" tabIndex={-1}>
+          {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reachable by keyboard (axe: scrollable-region-focusable) */}
+          <section className="max-h-[46vh] overflow-auto" tabIndex={0} aria-label="Cost of a season by piece">
             <table className="plain">
               <thead>
                 <tr>
@@ -63,7 +64,7 @@ export function SettleView({ settle, swap }: { settle: Settle; swap: Swap }) {
                 ))}
               </tbody>
             </table>
-          </div>
+          </section>
         </section>
       </div>
       <div className="grid content-start gap-6">

@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react';
 import { useHouse, useSwap } from '../../api/home';
 import type { Choice, Piece, Table, TableRow } from '../../api/types';
 import { useKeys } from '../../lib/useKeys';
+import { labelOf } from '../../shelves/layout';
 import { Shelves } from '../../shelves/Shelves';
 import { ChoiceMark, FitMark } from './ChoiceMark';
 import { emptyFilter, type Filter, matches, TableFilter } from './TableFilter';
@@ -54,7 +55,7 @@ export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: 
   const describe = (id: string) => {
     const [piece, row] = [byId.get(id), rows.get(id)];
     return piece && row
-      ? `${piece.name}, ${row.isOut ? 'out now' : 'in store'}, ${row.choice ?? `not decided, ${row.suggestion} suggested`}, fit ${row.score}`
+      ? `${labelOf(piece)} ${row.score} fit, ${row.isOut ? 'out now' : 'in store'}, ${row.choice ?? `not decided, ${row.suggestion} suggested`}`
       : '';
   };
 

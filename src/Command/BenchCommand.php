@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Command;
+
+use App\Demo\BenchHome;
+use App\Entity\Home;
+use App\Entity\Spot;
+use App\Entity\Swap;
+use App\Input\BuildDayInput;
+use App\Input\LookInput;
+use App\Input\RibbonInput;
+use App\UseCase\Cupboard\ReadPieces;
+use App\UseCase\Day\BuildDaySheet;
+use App\UseCase\Look\AnswerLook;
+use App\UseCase\Plan\ReadStations;
+use App\UseCase\Plan\ReadTable;
+use App\UseCase\Rooms\ReadDressing;
+use BrightCupboard\Core\Look\Ribbon;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** Measures the answers that must feel immediate, on an invented home of 5,000 pieces and 60 spots, in a database of its own. */
+#[AsCommand('app:bench', 'Measures the busiest answers at 5,000 pieces and 60 spots; needs an empty database.')]
+final class BenchCommand extends Command
+{
+    private const RUNS = 15;
+
+    public function __construct(private readonly EntityManagerInterface $entities, private readonly BenchHome $home, private readonly AnswerLook $answer, private readonly ReadTable $table, private readonly ReadDressing $dressing, private readonly BuildDaySheet $day, private readonly ReadPieces $pieces, private readonly ReadStations $stations)
+    {
+        parent::__construct();
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        if (0 !== $this->entities->getRepository(Home::class)->count([])) {
+            $output->writeln('<error>This database is not empty; measure on one of its own (bin/bench does).</error>');
+
+            return self::FAILURE;
+        }
+        [$swapId, $spotId] = $this->home->store();
+        foreach ($this->tasks($swapId, $spotId) as $name => $task) {
+            $times = [];
+            for ($run = 0; $run < self::RUNS; ++$run) {
+                $this->entities->clear();
+                $start = hrtime(true);
+                json_encode($task(), \JSON_THROW_ON_ERROR);
+                $times[] = (hrtime(true) - $start) / 1e6;
+            }
+            sort($times);
+            $output->writeln(sprintf('| %s | %.0f | %.0f |', $name, $times[intdiv(self::RUNS, 2)], $times[self::RUNS - 1]));
+        }
+
+        return self::SUCCESS;
+    }
+
+    /** @return array<string, \Closure(): object> */
+    private function tasks(string $swapId, string $spotId): array
+    {
+        $swap = fn(): Swap => $this->entities->find(Swap::class, $swapId) ?? throw new \LogicException('The swap is there.');
+        $look = static function (Swap $swap): LookInput {
+            $l = $swap->look()->look();
+
+            return new LookInput($l->name, array_map(static fn(Ribbon $r): RibbonInput => new RibbonInput($r->name, $r->colour->hex(), $r->role, $r->percent), $l->ribbons), $l->textures, [], [], $l->mood, $l->balance);
+        };
+
+        return [
+            'Stock answer to a look change' => fn(): object => ($this->answer)($swap(), $look($swap())),
+            'Table view, all rows' => fn(): object => ($this->table)($swap()),
+            'A window of 1,000 pieces' => fn(): object => ($this->pieces)($swap()->home(), 0, 1000),
+            'A spot with coach and candidates' => fn(): object => ($this->dressing)($swap(), $this->entities->find(Spot::class, $spotId) ?? throw new \LogicException('The spot is there.')),
+            'Day sheet, worked out anew' => fn(): object => ($this->day)($swap(), new BuildDayInput(2)),
+            'Live figures of the stations' => fn(): object => ($this->stations)($swap()),
+        ];
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Browser;
+
+use App\Tests\Browser\Support\BrowserTestCase;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** axe-core on every main view, at rest and with its dialogs open: no serious or critical finding. */
+final class AccessibilityTest extends BrowserTestCase
+{
+    private const AXE = '/web/node_modules/axe-core/axe.min.js';
+
+    public function testNoMainViewHasASeriousFinding(): void
+    {
+        $page = $this->page();
+        $this->browser->get(self::server()->url . '/sign-in');
+        $page->see('form');
+        $found = $this->seriousFindings('sign-in');
+        $page->signIn();
+        foreach (['Look' => '[data-testid="answer"]', 'Table' => '[role="option"]', 'Rooms' => '[data-testid="coach"]', 'Haul' => '[data-testid="purse"]', 'Day sheet' => '[data-testid="day"]', 'Settle' => 'table'] as $station => $css) {
+            $page->station($station)->see($css);
+            $found = [...$found, ...$this->seriousFindings($station)];
+        }
+        foreach (['Cupboard' => '[role="option"]', 'House' => 'main section', 'Swaps' => 'main li', 'Ledger' => 'table'] as $drawer => $css) {
+            $page->drawer($drawer)->see($css);
+            $found = [...$found, ...$this->seriousFindings($drawer)];
+        }
+
+        self::assertSame([], $found);
+    }
+
+    public function testDialogsHoldTheFocusGiveItBackAndAreAccessible(): void
+    {
+        $page = $this->page()->signIn();
+        $page->drawer('Cupboard')->press('New piece')->see('[role="dialog"]');
+        $found = $this->seriousFindings('new piece');
+        self::assertTrue($this->browser->executeScript("return document.querySelector('[role=dialog]').contains(document.activeElement)"));
+        $page->key(WebDriverKeys::ESCAPE)->until(static fn(): bool => 0 === $page->count('[role="dialog"]'), 'Escape closes it');
+        $page->until(fn(): bool => 'New piece' === $this->browser->executeScript('return document.activeElement.textContent'), 'the focus goes back to the button');
+        $page->key('?')->seeText('next undecided');
+        $found = [...$found, ...$this->seriousFindings('keys')];
+
+        self::assertSame([], $found);
+    }
+
+    public function testBadInputIsSaidAtItsFieldAndNothingTypedIsLost(): void
+    {
+        $page = $this->page()->signIn();
+        $page->drawer('Cupboard')->press('New piece');
+        $page->type('Name', 'مزهرية 🏺')->type('Width, in', '-4')->type('Depth, in', '5')->type('Height, in', '9 1/2')->press('Take it in');
+        $page->seeText('A length cannot be negative, got -101.6 mm.');
+        self::assertSame('true', $page->field('Width, in')->getAttribute('aria-invalid'));
+        self::assertSame('9 1/2', $page->field('Height, in')->getAttribute('value'));
+        $page->type('Width, in', '4')->press('Take it in')->seeText('مزهرية 🏺 is kept');
+    }
+
+    public function testAnEmptyHomeSaysWhatToDoFirst(): void
+    {
+        $page = $this->page()->signIn();
+        $this->browser->findElement(WebDriverBy::xpath("//button[contains(@aria-label, 'Choose another')]"))->click();
+        $page->seeAt("//*[@role='menuitem'][contains(., 'New home')]")->click();
+        $page->type('Name', 'Weir Cottage')->press('Open this home')->seeText('No rooms yet.');
+        $page->drawer('Cupboard')->seeText('No totes yet. Count one cupboard to start');
+        $found = $this->seriousFindings('empty cupboard');
+        $page->drawer('Ledger')->seeText('No season yet.');
+
+        self::assertSame([], $found);
+    }
+
+    /** @return list<string> */
+    private function seriousFindings(string $view): array
+    {
+        $this->browser->executeScript((string) file_get_contents(\dirname(__DIR__, 2) . self::AXE));
+        /** @var list<array{id: string, impact: string, nodes: list<array{html: string}>}> $violations */
+        $violations = $this->browser->executeAsyncScript("const done = arguments[0]; axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }).then((result) => done(result.violations));");
+        $serious = array_filter($violations, static fn(array $violation): bool => \in_array($violation['impact'], ['serious', 'critical'], true));
+
+        return array_values(array_map(static fn(array $violation): string => "{$view}: {$violation['id']} at " . mb_strimwidth($violation['nodes'][0]['html'], 0, 160), $serious));
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Browser\Page;
+
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverExpectedCondition;
+use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
+
+/** What a person does on the pages, by names, labels and keys. Every wait is for something seen. */
+final readonly class CupboardPages
+{
+    private const PATIENCE = 15;
+
+    public function __construct(public RemoteWebDriver $browser, private string $url) {}
+
+    public function signIn(?string $email = null): self
+    {
+        $this->browser->get($this->url . '/sign-in');
+        $field = $this->see('input[type="email"]');
+        $this->until(static fn(): bool => '' !== $field->getAttribute('value'), 'the demo fills in its sign-in');
+        if (null !== $email) {
+            $field->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys($email);
+        }
+        $this->press('Sign in');
+        $this->see('[data-testid="stations"]');
+
+        return $this;
+    }
+
+    public function station(string $name): self
+    {
+        $this->until(fn(): bool => $this->tryClick("//nav[@aria-label='Stations of the swap']//a[contains(., '{$name}')]"), "the station {$name}");
+
+        return $this;
+    }
+
+    public function drawer(string $name): self
+    {
+        $this->until(fn(): bool => $this->tryClick("//nav[@aria-label='Standing places']//a[contains(., '{$name}')]"), "the drawer {$name}");
+
+        return $this;
+    }
+
+    public function press(string $label): self
+    {
+        $this->until(fn(): bool => $this->tryClick("//button[normalize-space()='{$label}' or @aria-label='{$label}' or starts-with(normalize-space(), '{$label}')]"), "the button {$label}");
+
+        return $this;
+    }
+
+    public function key(string ...$keys): self
+    {
+        $this->browser->getKeyboard()->sendKeys($keys);
+
+        return $this;
+    }
+
+    public function type(string $label, string $text): self
+    {
+        $field = $this->field($label);
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys($text);
+
+        return $this;
+    }
+
+    public function choose(string $label, string $option): self
+    {
+        (new WebDriverSelect($this->field($label)))->selectByVisibleText($option);
+
+        return $this;
+    }
+
+    public function field(string $label): WebDriverElement
+    {
+        return $this->seeAt("//*[@id=//label[normalize-space()='{$label}']/@for] | //*[@aria-label='{$label}']");
+    }
+
+    public function see(string $css): WebDriverElement
+    {
+        return $this->browser->wait(self::PATIENCE, 100)->until(WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($css)), "Nothing is seen of {$css}.");
+    }
+
+    public function seeAt(string $path): WebDriverElement
+    {
+        return $this->browser->wait(self::PATIENCE, 100)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::xpath($path)), "Nothing is seen of {$path}.");
+    }
+
+    public function seeText(string $text): self
+    {
+        $this->until(fn(): bool => str_contains($this->text(), $text), "“{$text}” is read on the page");
+
+        return $this;
+    }
+
+    public function text(): string
+    {
+        return (string) preg_replace('/\s+/', ' ', (string) $this->browser->executeScript('return document.body.innerText'));
+    }
+
+    public function count(string $css): int
+    {
+        return \count($this->browser->findElements(WebDriverBy::cssSelector($css)));
+    }
+
+    /** @param \Closure(): bool $holds */
+    public function until(\Closure $holds, string $what): self
+    {
+        $this->browser->wait(self::PATIENCE, 100)->until(static function () use ($holds): bool {
+            try {
+                return $holds();
+            } catch (StaleElementReferenceException) {
+                return false;
+            }
+        }, "It did not come about that {$what}.");
+
+        return $this;
+    }
+
+    private function tryClick(string $path): bool
+    {
+        foreach ($this->browser->findElements(WebDriverBy::xpath($path)) as $element) {
+            if ($element->isDisplayed() && $element->isEnabled()) {
+                try {
+                    $element->click();
+
+                    return true;
+                } catch (ElementClickInterceptedException) {
+                    return false;
+                }
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Browser\Support;
+
+use App\Tests\Browser\Page\CupboardPages;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use PHPUnit\Framework\TestCase;
+
+/** Real pages in Chromium on a demo of its own per test class. */
+abstract class BrowserTestCase extends TestCase
+{
+    protected const WIDTH = 1280;
+    protected const HEIGHT = 800;
+
+    private static ?DemoServer $server = null;
+    private static ?Chromium $chromium = null;
+    protected RemoteWebDriver $browser;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$server = new DemoServer();
+        self::$server->start();
+        self::$chromium = new Chromium();
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$chromium?->stop();
+        self::$server?->stop();
+    }
+
+    protected function setUp(): void
+    {
+        $this->browser = self::chromium()->open(static::WIDTH, static::HEIGHT);
+    }
+
+    protected function tearDown(): void
+    {
+        if (isset($this->browser)) {
+            $this->browser->quit();
+        }
+    }
+
+    protected static function server(): DemoServer
+    {
+        return self::$server ?? throw new \LogicException('The demo is not running.');
+    }
+
+    protected function page(): CupboardPages
+    {
+        return new CupboardPages($this->browser, self::server()->url);
+    }
+
+    private static function chromium(): Chromium
+    {
+        return self::$chromium ?? throw new \LogicException('Chromium is not running.');
+    }
+}
