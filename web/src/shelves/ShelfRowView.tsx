@@ -89,7 +89,6 @@ function SlotView({ slot, height, scale, active, selected, onActivate, onToggle,
       id={`piece-${id}`}
       role="option"
       aria-selected={isActive || isTaken}
-      aria-label={describe(id)}
       tabIndex={-1}
       data-testid={`piece-${piece.name}`}
       className="lift flex-none cursor-pointer text-center outline-none"
@@ -104,6 +103,7 @@ function SlotView({ slot, height, scale, active, selected, onActivate, onToggle,
       </svg>
       <span className={`relative block h-[18px] truncate px-0.5 text-[12px]/[16px] ${isActive ? 'font-bold' : ''}`} style={{ fontStretch: '78%' }}>
         {labelOf(piece)}
+        <span className="sr-only">, {describe(id)}</span>
       </span>
       {tag && <span className={`mt-1 inline-block ${isActive ? 'outline-2 outline-ink' : ''}`}>{tag(id)}</span>}
     </div>

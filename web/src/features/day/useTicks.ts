@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, OfflineError, take } from '../../api/client';
 import { useRefresh } from '../../api/home';
 import { dayQuery } from '../../api/queries';
@@ -34,7 +34,7 @@ export function useTicks(home: string, swap: string) {
     },
     [swap],
   );
-  const send = useCallback(async () => {
+  const sendAll = useCallback(async () => {
     for (let next = readWaiting(swap)[0]; next; next = readWaiting(swap)[0]) {
       const tick = next;
       try {
@@ -52,6 +52,15 @@ export function useTicks(home: string, swap: string) {
     }
     void refresh('stations', 'pieces', 'settle', 'table');
   }, [home, swap, key, keep, queries, notices, refresh]);
+  const isSending = useRef(false);
+  // One sender at a time, or every tick would start another that sends the same ones again.
+  const send = useCallback(async () => {
+    if (isSending.current) return;
+    isSending.current = true;
+    await sendAll().finally(() => {
+      isSending.current = false;
+    });
+  }, [sendAll]);
   const hasWaiting = waiting.length > 0;
   useEffect(() => {
     if (!hasWaiting) return;
