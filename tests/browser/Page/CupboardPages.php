@@ -132,7 +132,7 @@ final readonly class CupboardPages
 
                     return true;
                 } catch (ElementClickInterceptedException) {
-                    return false;
+                    continue; // behind a dialog: another of that name may be in front
                 }
             }
         }
