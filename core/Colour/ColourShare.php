@@ -28,7 +28,10 @@ final readonly class ColourShare
         if ([] === $shares || \count($shares) > self::MOST_COLOURS) {
             throw InvalidColour::wrongNumber(\count($shares), self::MOST_COLOURS);
         }
-        $sum = array_sum(array_map(static fn(self $share): int => $share->percent, $shares));
+        $sum = 0;
+        foreach ($shares as $share) {
+            $sum += $share->percent;
+        }
 
         return 100 === $sum ? $shares : throw InvalidColour::sharesDoNotSum($sum);
     }

@@ -24,6 +24,12 @@ final readonly class Srgb
         return new self($bits >> 16, $bits >> 8 & 0xFF, $bits & 0xFF);
     }
 
+    /** 0 to 0xFFFFFF; equal for equal colours. */
+    public function number(): int
+    {
+        return $this->red << 16 | $this->green << 8 | $this->blue;
+    }
+
     public function hex(): string
     {
         return sprintf('#%02X%02X%02X', $this->red, $this->green, $this->blue);

@@ -7,6 +7,7 @@ namespace BrightCupboard\Core\Draft;
 use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Coach\Spot;
 use BrightCupboard\Core\Look\PieceFit;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Stock\Piece;
@@ -31,8 +32,10 @@ final readonly class CandidateRanking
      */
     public function rank(Dressing $dressing, array $available, Judgement $by, Season $season, int $most): Ranking
     {
-        $scored = [];
+        $scored = $scores = $names = $ids = [];
         $leftOut = [];
+        $tops = array_map(static fn(PlacedPiece $placed): int => $placed->top, $dressing->standing());
+        $imbalance = $dressing->moments()->imbalance();
         foreach ($available as $offer) {
             $objection = $this->suitability->objection($offer->piece, $dressing->spot) ?? $this->suitability->sizeObjection($offer->piece, $dressing->spot);
             if (null !== $objection) {
@@ -40,11 +43,12 @@ final readonly class CandidateRanking
                 continue;
             }
             $fit = $by->meter->fit($offer->piece);
-            $size = $this->sizeScore($offer->piece, $dressing);
-            $score = self::FIT_WEIGHT * $fit->score + self::SIZE_POINTS * $size + self::SEASON_POINTS * $this->seasonScore($offer->piece, $season);
-            $scored[] = [(int) round($score), $offer, $fit, $size];
+            $size = $this->sizeScore($offer->piece, $dressing->spot, $tops);
+            $score = (int) round(self::FIT_WEIGHT * $fit->score + self::SIZE_POINTS * $size + self::SEASON_POINTS * $this->seasonScore($offer->piece, $season));
+            $scored[] = [$score, $offer, $fit, $size];
+            [$scores[], $names[], $ids[]] = [$score, $offer->piece->name, $offer->piece->id];
         }
-        usort($scored, static fn(array $a, array $b): int => [$b[0], $a[1]->piece->name, $a[1]->piece->id] <=> [$a[0], $b[1]->piece->name, $b[1]->piece->id]);
+        array_multisort($scores, \SORT_DESC, \SORT_NUMERIC, $names, \SORT_ASC, \SORT_STRING, $ids, \SORT_ASC, \SORT_STRING, $scored);
         $candidates = [];
         foreach ($scored as [$score, $offer, $fit, $size]) {
             if (\count($candidates) === $most) {
@@ -56,26 +60,31 @@ final readonly class CandidateRanking
                 continue;
             }
             $after = $dressing->with(new PlacedPiece('try', $offer->piece, 1, $place->left, $place->layer));
-            $candidates[] = new Candidate($offer, $score, $fit, $this->reasons($offer->piece, $fit, $size, $season, $by), $place, $dressing->moments()->imbalance(), $after->moments()->imbalance());
+            $candidates[] = new Candidate($offer, $score, $fit, $this->reasons($offer->piece, $fit, $size, $season, $by), $place, $imbalance, $after->moments()->imbalance());
         }
         ksort($leftOut);
 
         return new Ranking($candidates, $leftOut, \count($scored));
     }
 
-    /** 1 when the height adds a new level of at least a sixth of the tallest, or on a bare spot is 40 to 80 % of the clear height. */
-    private function sizeScore(Piece $piece, Dressing $dressing): float
+    /**
+     * 1 when the height adds a new level of at least a sixth of the tallest, or on a bare spot is 40 to 80 % of the clear height.
+     *
+     * @param list<int> $tops of what stands there, in tenths of a millimetre
+     */
+    private function sizeScore(Piece $piece, Spot $spot, array $tops): float
     {
         $height = $piece->size->height->tenths();
-        $standing = $dressing->standing();
-        if ([] === $standing) {
-            $clear = $dressing->spot->clearHeight?->tenths() ?? 36 * Length::TENTHS_PER_INCH;
+        if ([] === $tops) {
+            $clear = $spot->clearHeight?->tenths() ?? 36 * Length::TENTHS_PER_INCH;
             $share = $height / max(1, $clear);
 
             return max(0.0, 1 - max(0.0, 0.4 - $share, $share - 0.8) / 0.4);
         }
-        $tops = array_map(static fn(PlacedPiece $placed): int => $placed->top, $standing);
-        $apart = min(array_map(static fn(int $top): float => abs($top - $height) / max($top, $height), $tops));
+        $apart = 1.0;
+        foreach ($tops as $top) {
+            $apart = min($apart, abs($top - $height) / max($top, $height));
+        }
         $among = min(1.0, $height / (0.25 * max($tops)));
 
         return min(1.0, 0.4 + $apart / 0.15 * 0.6) * $among;

@@ -20,6 +20,9 @@ final readonly class Suitability
     /** The reason it may not, or null when it may. */
     public function objection(Piece $piece, Spot $spot): ?string
     {
+        if ([] === $spot->hazards) {
+            return null;
+        }
         $inReach = $spot->has(SpotHazard::Children) && $spot->ledgeHeight->tenths() < self::REACH;
         $has = static fn(Hazard $hazard): bool => \in_array($hazard, $piece->hazards, true);
 
@@ -28,9 +31,9 @@ final readonly class Suitability
             $inReach && $has(Hazard::Breakable) => 'breaks, within a child’s reach',
             $inReach && $piece->hasFlame() => 'a flame within a child’s reach',
             $spot->has(SpotHazard::Pets) && $has(Hazard::ToxicToPets) => 'toxic to pets',
-            $spot->has(SpotHazard::Heat) && $piece->burns() && $has(Hazard::OpenFlame) => 'a flame by the heat',
-            $spot->has(SpotHazard::Weather) && [] !== array_uintersect($piece->textures(), [Texture::Textile, Texture::Paper], static fn(Texture $a, Texture $b): int => $a->name <=> $b->name) => 'spoils in the weather',
-            $spot->has(SpotHazard::Steam) && \in_array(Texture::Paper, $piece->textures(), true) => 'spoils in steam',
+            $spot->has(SpotHazard::Heat) && $piece->burns() && $piece->hasFlame() => 'a flame by the heat',
+            $spot->has(SpotHazard::Weather) && ($piece->isOf(Texture::Textile) || $piece->isOf(Texture::Paper)) => 'spoils in the weather',
+            $spot->has(SpotHazard::Steam) && $piece->isOf(Texture::Paper) => 'spoils in steam',
             default => null,
         };
     }

@@ -36,7 +36,7 @@ final class FitMeter
     /** @var list<Lab> */
     private readonly array $resting;
     private readonly bool $isWarm;
-    /** @var array<string, ColourAnswer> by hex */
+    /** @var array<int, ColourAnswer> by the number of the colour */
     private array $answers = [];
 
     public function __construct(private readonly Look $look, private readonly ?Season $season = null)
@@ -74,7 +74,7 @@ final class FitMeter
     /** How one colour answers the look. */
     public function answer(Srgb $colour): ColourAnswer
     {
-        return $this->answers[$colour->hex()] ??= $this->measured($colour);
+        return $this->answers[$colour->number()] ??= $this->measured($colour);
     }
 
     private function measured(Srgb $colour): ColourAnswer
@@ -118,7 +118,7 @@ final class FitMeter
             $notes[] = sprintf('times 0.6, %s rests', $piece->finish->value);
         }
         if ([] !== $this->look->textures) {
-            $isWanted = [] !== array_uintersect($piece->textures(), $this->look->textures, static fn(\UnitEnum $a, \UnitEnum $b): int => $a->name <=> $b->name);
+            $isWanted = $this->isWanted($piece);
             $score += $isWanted ? self::TEXTURE_POINTS : -self::TEXTURE_POINTS;
             $notes[] = $isWanted ? '4 up, a texture that is wanted' : '4 down, none of the textures wanted';
         }
@@ -128,5 +128,16 @@ final class FitMeter
         }
 
         return [$score, $notes];
+    }
+
+    private function isWanted(Piece $piece): bool
+    {
+        foreach ($piece->materials as $material) {
+            if (\in_array($material->texture(), $this->look->textures, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -64,6 +64,18 @@ final readonly class Piece
         return array_values($families);
     }
 
+    /** Whether one of its materials is of that texture family. */
+    public function isOf(Texture $texture): bool
+    {
+        foreach ($this->materials as $material) {
+            if ($material->texture() === $texture) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function burns(): bool
     {
         foreach ($this->materials as $material) {

@@ -33,8 +33,8 @@ final readonly class Place
 
     public static function ofKey(string $key): self
     {
-        $parts = explode(':', $key, 2);
+        $at = strpos($key, ':');
 
-        return self::of(PlaceKind::from($parts[0]), $parts[1] ?? null);
+        return false === $at ? self::of(PlaceKind::from($key)) : self::of(PlaceKind::from(substr($key, 0, $at)), substr($key, $at + 1));
     }
 }

@@ -24,22 +24,25 @@ final readonly class Lanes
     public function schedule(array $tasks): Schedule
     {
         $free = array_fill(0, $this->people, 0);
-        $end = [];
-        $slots = [];
+        $end = $slots = [];
         $waiting = $tasks;
+        $ready = array_map(static fn(DayTask $task): ?int => [] === $task->after ? 0 : null, $tasks);
         while ([] !== $waiting) {
-            $best = null;
+            [$soonest, $latest] = [min([\PHP_INT_MAX, ...$free]), max([0, ...$free])];
+            [$best, $start] = [null, \PHP_INT_MAX];
             foreach ($waiting as $i => $task) {
-                $ready = max([0, ...array_map(static fn(string $key): int => $end[$key] ?? \PHP_INT_MAX, $task->after)]);
-                $start = max($ready, 2 === min($task->hands, $this->people) ? max([0, ...$free]) : $this->soonest($free));
-                if (null === $best || $start < $best[1]) {
-                    $best = [$i, $start];
+                $ready[$i] ??= $this->readyAt($task, $end);
+                $couldStart = max($ready[$i] ?? \PHP_INT_MAX, $task->hands >= 2 && $this->people >= 2 ? $latest : $soonest);
+                if (null === $best || $couldStart < $start) {
+                    [$best, $start] = [$i, $couldStart];
+                    if ($start === $soonest) {
+                        break; // nothing starts sooner, and the sheet's order decides between equals
+                    }
                 }
             }
-            [$i, $start] = $best;
-            $task = $waiting[$i];
-            unset($waiting[$i]);
-            $lane = (int) array_search($this->soonest($free), $free, true);
+            $task = $waiting[$best];
+            unset($waiting[$best]);
+            $lane = (int) array_search($soonest, $free, true);
             $isForBoth = 2 === min($task->hands, $this->people);
             $until = $start + $task->minutes;
             $end[$task->key] = $until;
@@ -51,12 +54,22 @@ final readonly class Lanes
         return new Schedule($slots, [] === $end ? 0 : max($end), $this->longestChain($tasks), intdiv($work + $this->people - 1, $this->people));
     }
 
-    /** @param array<int, int> $free minute at which each lane is free */
-    private function soonest(array $free): int
+    /**
+     * The minute at which the last of its forerunners is done; null while one is not.
+     *
+     * @param array<string, int> $end by key of the task
+     */
+    private function readyAt(DayTask $task, array $end): ?int
     {
-        sort($free);
+        $ready = 0;
+        foreach ($task->after as $key) {
+            if (!isset($end[$key])) {
+                return null;
+            }
+            $ready = max($ready, $end[$key]);
+        }
 
-        return $free[0] ?? 0;
+        return $ready;
     }
 
     /** @param list<DayTask> $tasks */

@@ -22,18 +22,21 @@ final readonly class Target
     /** @param list<Intent> $intents largest boxes are packed first */
     public function of(Whereabouts $now, array $intents): Plan
     {
-        usort($intents, static fn(Intent $a, Intent $b): int => [$b->piece->size->litres(), $a->piece->id] <=> [$a->piece->size->litres(), $b->piece->id]);
-        $moves = [];
-        $toPack = [];
-        $missing = [];
-        foreach ($intents as $intent) {
+        $moves = $toPack = $missing = $loose = [];
+        $stirred = array_values(array_filter($intents, fn(Intent $intent): bool => [] !== $intent->placed || !$this->isAtRest($now->of($intent->piece->id), $intent)));
+        foreach ($this->largestFirst($stirred) as $intent) {
             $split = (new UnitSplit($now->of($intent->piece->id)))->toSpots($intent);
-            array_push($moves, ...$split->moves);
-            $missing = $split->short > 0 ? [...$missing, $intent->piece->id => $split->short] : $missing;
-            array_push($toPack, ...array_map(static fn(array $rest): array => [$intent, ...$rest], $this->leaving($split->left, $intent)));
+            foreach ($split->moves as $move) {
+                $moves[] = $move;
+            }
+            if ($split->short > 0) {
+                $missing[$intent->piece->id] = $split->short;
+            }
+            foreach ($this->leaving($split->left, $intent) as [$from, $units]) {
+                $toPack[] = [$intent, $from, $units];
+            }
         }
         $packer = new TotePacker($this->totes, $this->contents($now, $moves, $intents));
-        $loose = [];
         foreach ($toPack as [$intent, $from, $units]) {
             if (Choice::Part === $intent->choice) {
                 $moves[] = new PlannedMove($intent->piece, $units, $from, Place::of(PlaceKind::Parted));
@@ -41,10 +44,45 @@ final readonly class Target
             }
             $tote = $packer->toteFor($intent->piece, $units, $intent->ownTote);
             $moves[] = new PlannedMove($intent->piece, $units, $from, null === $tote ? Place::of(PlaceKind::Loose) : Place::tote($tote));
-            $loose = null === $tote ? [...$loose, $intent->piece->name] : $loose;
+            if (null === $tote) {
+                $loose[] = $intent->piece->name;
+            }
         }
 
         return new Plan(array_values(array_filter($moves, static fn(PlannedMove $move): bool => $move->from->key() !== $move->to->key())), $missing, $loose);
+    }
+
+    /**
+     * Whether all of it is in totes and nothing says it should leave them; most of a large stock is.
+     *
+     * @param array<string, int> $there place key => units
+     */
+    private function isAtRest(array $there, Intent $intent): bool
+    {
+        foreach ($there as $key => $units) {
+            if (!str_starts_with($key, PlaceKind::Tote->value . ':')) {
+                return false;
+            }
+        }
+
+        return Choice::Part !== $intent->choice;
+    }
+
+    /**
+     * @param list<Intent> $intents
+     *
+     * @return list<Intent> largest box first, by id where alike
+     */
+    private function largestFirst(array $intents): array
+    {
+        $litres = $ids = [];
+        foreach ($intents as $intent) {
+            $litres[] = $intent->piece->size->litres();
+            $ids[] = $intent->piece->id;
+        }
+        array_multisort($litres, \SORT_DESC, \SORT_NUMERIC, $ids, \SORT_ASC, \SORT_STRING, $intents);
+
+        return $intents;
     }
 
     /**
@@ -70,28 +108,25 @@ final readonly class Target
     }
 
     /**
-     * Litres in each tote once everything that is fetched has left it.
+     * Litres at each place once everything that is fetched has left it.
      *
      * @param list<PlannedMove> $moves
      * @param list<Intent>      $intents
      *
-     * @return array<string, float>
+     * @return array<string, float> by place key
      */
     private function contents(Whereabouts $now, array $moves, array $intents): array
     {
         $litres = [];
-        $add = static function (Place $place, float $volume) use (&$litres): void {
-            if (PlaceKind::Tote === $place->kind && null !== $place->id) {
-                $litres[$place->id] = ($litres[$place->id] ?? 0.0) + $volume;
-            }
-        };
         foreach ($intents as $intent) {
+            $each = Choice::Part === $intent->choice ? 0.0 : $intent->piece->size->litres();
             foreach ($now->of($intent->piece->id) as $key => $units) {
-                $add(Place::ofKey($key), Choice::Part === $intent->choice ? 0.0 : $intent->piece->size->litres() * $units);
+                $litres[$key] = ($litres[$key] ?? 0.0) + $each * $units;
             }
         }
         foreach ($moves as $move) {
-            $add($move->from, -$move->piece->size->litres() * $move->count);
+            $key = $move->from->key();
+            $litres[$key] = ($litres[$key] ?? 0.0) - $move->piece->size->litres() * $move->count;
         }
 
         return $litres;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Swap;
 
 use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\Place;
 
 /**
  * Proposes a tote for what goes to rest: its own if it fits, else the fullest one that still takes it.
@@ -25,13 +26,13 @@ final class TotePacker
 
     /**
      * @param list<StoredTote>     $totes   in the order ties are broken
-     * @param array<string, float> $content litres that stay in each tote, by tote id
+     * @param array<string, float> $content litres that stay in each tote, by place key
      */
     public function __construct(array $totes, array $content)
     {
         foreach ($totes as $tote) {
             $this->totes[$tote->id] = $tote;
-            $this->free[$tote->id] = $tote->inside->litres() * self::FILL - ($content[$tote->id] ?? 0.0);
+            $this->free[$tote->id] = $tote->inside->litres() * self::FILL - ($content[Place::tote($tote->id)->key()] ?? 0.0);
         }
     }
 
@@ -39,15 +40,14 @@ final class TotePacker
     public function toteFor(Piece $piece, int $units, ?string $ownTote): ?string
     {
         $litres = $piece->size->litres() * $units;
-        $fits = fn(string $id): bool => $this->free[$id] + self::TOLERANCE >= $litres && $piece->size->fitsInto($this->totes[$id]->inside);
-        if (null !== $ownTote && isset($this->totes[$ownTote]) && $fits($ownTote)) {
+        if (null !== $ownTote && isset($this->totes[$ownTote]) && $this->hasRoom($ownTote, $litres) && $piece->size->fitsInto($this->totes[$ownTote]->inside)) {
             $this->free[$ownTote] -= $litres;
 
             return $ownTote;
         }
         $best = null;
-        foreach (array_keys($this->totes) as $id) {
-            if ($fits($id) && (null === $best || $this->free[$id] < $this->free[$best])) {
+        foreach ($this->totes as $id => $tote) {
+            if ($this->hasRoom($id, $litres) && (null === $best || $this->free[$id] < $this->free[$best]) && $piece->size->fitsInto($tote->inside)) {
                 $best = $id;
             }
         }
@@ -56,5 +56,10 @@ final class TotePacker
         }
 
         return $best;
+    }
+
+    private function hasRoom(string $tote, float $litres): bool
+    {
+        return $this->free[$tote] + self::TOLERANCE >= $litres;
     }
 }

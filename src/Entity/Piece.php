@@ -14,6 +14,7 @@ use Doctrine\ORM\Mapping as ORM;
 
 /** One kind of owned decor thing: what the core knows of it, and the record that goes with it. */
 #[ORM\Entity]
+#[ORM\Index(name: 'piece_by_name', columns: ['home_id', 'name', 'id'])]
 class Piece implements Removable
 {
     use Identified;

@@ -54,6 +54,13 @@ class SheetTask implements OfHome
         private int $ordinal,
     ) {
         $this->identify();
+        $this->revise($task, $ordinal);
+    }
+
+    /** Becomes what the same task is in a plan worked out anew. */
+    public function revise(DayTask $task, int $ordinal): void
+    {
+        $this->ordinal = $ordinal;
         [$this->key, $this->phase, $this->title, $this->group] = [$task->key, $task->phase, $task->title, $task->group];
         $this->moves = array_map(static fn(Move $move): array => ['piece' => $move->pieceId, 'count' => $move->count, 'from' => $move->from->key(), 'to' => $move->to->key()], $task->moves);
         [$this->minutes, $this->hands, $this->cautions, $this->after, $this->opensTote] = [$task->minutes, $task->hands, $task->cautions, $task->after, $task->opensTote];
@@ -64,6 +71,11 @@ class SheetTask implements OfHome
         $moves = array_map(static fn(array $move): Move => new Move($move['piece'], $move['count'], Place::ofKey($move['from']), Place::ofKey($move['to'])), $this->moves);
 
         return new DayTask($this->key, $this->phase, $this->title, $this->group, $moves, $this->minutes, $this->hands, $this->cautions, $this->after, $this->opensTote);
+    }
+
+    public function key(): string
+    {
+        return $this->key;
     }
 
     public function tick(\DateTimeImmutable $at, string $by): void

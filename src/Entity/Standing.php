@@ -10,6 +10,7 @@ use Doctrine\ORM\Mapping as ORM;
 /** So many units of a piece at one place, now. The sum over places is the piece's count. */
 #[ORM\Entity]
 #[ORM\Index(columns: ['place'])]
+#[ORM\Index(name: 'standing_by_piece', columns: ['piece_id', 'place', 'count'])]
 class Standing
 {
     #[ORM\Id]

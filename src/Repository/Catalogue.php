@@ -25,10 +25,18 @@ use Doctrine\DBAL\Connection;
  *
  * Rows rather than entities: every look, table and candidate list needs the whole stock, and thousands
  * of tracked entities would cost more than the judging. Repeated JSON lists are read once.
+ *
+ * @phpstan-type RecordRow array{string, string, string, string, int, int, string|null, string}
+ * @phpstan-type Row array{string, string, string, int, int, int, int, int, string, string, string, string, string, string|null, string|null, int}
  */
 final class Catalogue
 {
-    /** @var array<string, array<mixed>> */
+    private const COLUMNS = 'id, name, kind, count, width, depth, height, weight, colours, materials, finish, seasons, hazards, own_tote, got_for, version';
+    private const RECORD_COLUMNS = 'id, shape, pattern, origin, cost_each, replacement_each, came_on, care';
+
+    private const WINDOW = 'home_id = ? AND removed_at IS NULL ORDER BY name, id LIMIT ? OFFSET ?';
+
+    /** @var array<string, list<mixed>> what each stored list was read as */
     private array $lists = [];
 
     public function __construct(private readonly Connection $db) {}
@@ -38,11 +46,9 @@ final class Catalogue
      */
     public function of(Home $home, int $offset = 0, int $limit = -1): array
     {
-        $rows = $this->db->fetchAllAssociative('SELECT * FROM piece WHERE home_id = ? AND removed_at IS NULL ORDER BY name, id LIMIT ? OFFSET ?', [$home->id(), $limit, $offset]);
         $entries = [];
-        foreach ($rows as $row) {
-            $entry = $this->entry($row);
-            $entries[$entry->piece->id] = $entry;
+        foreach ($this->rows(self::WINDOW, [$home->id(), $limit, $offset]) as $row) {
+            $entries[$row[0]] = $this->entry($row);
         }
 
         return $entries;
@@ -50,9 +56,28 @@ final class Catalogue
 
     public function one(string $id): ?CatalogueEntry
     {
-        $row = $this->db->fetchAssociative('SELECT * FROM piece WHERE id = ?', [$id]);
+        foreach ($this->rows('id = ?', [$id]) as $row) {
+            return $this->entry($row);
+        }
 
-        return false === $row ? null : $this->entry($row);
+        return null;
+    }
+
+    /**
+     * What is kept of pieces beside what the core judges by; read apart, because most answers judge thousands of pieces without it.
+     *
+     * @return array<string, PieceRecord> by piece id
+     */
+    public function records(Home $home, int $offset = 0, int $limit = -1): array
+    {
+        /** @var list<RecordRow> $rows */
+        $rows = $this->db->fetchAllNumeric('SELECT ' . self::RECORD_COLUMNS . ' FROM piece WHERE ' . self::WINDOW, [$home->id(), $limit, $offset]);
+        $records = [];
+        foreach ($rows as [$id, $shape, $pattern, $origin, $cost, $replacement, $cameOn, $care]) {
+            $records[$id] = new PieceRecord($shape, $pattern, $origin, Money::ofMinor($cost), Money::ofMinor($replacement), null === $cameOn ? null : new \DateTimeImmutable($cameOn), $care);
+        }
+
+        return $records;
     }
 
     public function count(Home $home): int
@@ -60,33 +85,37 @@ final class Catalogue
         return (int) $this->text($this->db->fetchOne('SELECT COUNT(*) FROM piece WHERE home_id = ? AND removed_at IS NULL', [$home->id()]));
     }
 
-    /** @param array<string, mixed> $row */
+    /**
+     * @param list<int|string> $parameters
+     *
+     * @return iterable<Row> read one by one: a whole stock at once would cost as much again
+     */
+    private function rows(string $where, array $parameters): iterable
+    {
+        /** @var iterable<Row> $rows */
+        $rows = $this->db->iterateNumeric('SELECT ' . self::COLUMNS . ' FROM piece WHERE ' . $where, $parameters);
+
+        return $rows;
+    }
+
+    /** @param Row $row */
     private function entry(array $row): CatalogueEntry
     {
         $piece = new Piece(
-            $this->text($row['id']),
-            $this->text($row['name']),
-            PieceKind::from($this->text($row['kind'])),
-            $this->number($row['count']),
-            new Size(Length::ofTenths($this->number($row['width'])), Length::ofTenths($this->number($row['depth'])), Length::ofTenths($this->number($row['height']))),
-            Weight::ofGrams($this->number($row['weight'])),
-            $this->list('colours', $row['colours'], fn(mixed $share): ColourShare => $this->share($share)),
-            $this->list('materials', $row['materials'], fn(mixed $word): Material => Material::from($this->text($word))),
-            Finish::from($this->text($row['finish'])),
-            $this->list('seasons', $row['seasons'], fn(mixed $word): Season => Season::from($this->text($word))),
-            $this->list('hazards', $row['hazards'], fn(mixed $word): Hazard => Hazard::from($this->text($word))),
-        );
-        $record = new PieceRecord(
-            $this->text($row['shape']),
-            $this->text($row['pattern']),
-            $this->text($row['origin']),
-            Money::ofMinor($this->number($row['cost_each'])),
-            Money::ofMinor($this->number($row['replacement_each'])),
-            null === $row['came_on'] ? null : new \DateTimeImmutable($this->text($row['came_on'])),
-            $this->text($row['care']),
+            $row[0],
+            $row[1],
+            PieceKind::from($row[2]),
+            $row[3],
+            new Size(Length::ofTenths($row[4]), Length::ofTenths($row[5]), Length::ofTenths($row[6])),
+            Weight::ofGrams($row[7]),
+            $this->lists['c' . $row[8]] ??= $this->list($row[8], fn(mixed $share): ColourShare => $this->share($share)),
+            $this->lists['m' . $row[9]] ??= $this->list($row[9], fn(mixed $word): Material => Material::from($this->text($word))),
+            Finish::from($row[10]),
+            $this->lists['s' . $row[11]] ??= $this->list($row[11], fn(mixed $word): Season => Season::from($this->text($word))),
+            $this->lists['h' . $row[12]] ??= $this->list($row[12], fn(mixed $word): Hazard => Hazard::from($this->text($word))),
         );
 
-        return new CatalogueEntry($piece, $record, $this->textOrNull($row['own_tote']), $this->textOrNull($row['got_for']), $this->number($row['version']));
+        return new CatalogueEntry($piece, $row[13], $row[14], $row[15]);
     }
 
     /**
@@ -96,32 +125,18 @@ final class Catalogue
      *
      * @return list<T>
      */
-    private function list(string $what, mixed $json, \Closure $of): array
+    private function list(string $json, \Closure $of): array
     {
-        $key = $what . $this->text($json);
-        /** @var list<T> $list */
-        $list = $this->lists[$key] ??= array_map($of, array_values((array) json_decode($this->text($json), true, 8, \JSON_THROW_ON_ERROR)));
-
-        return $list;
+        return array_map($of, array_values((array) json_decode($json, true, 8, \JSON_THROW_ON_ERROR)));
     }
 
     private function share(mixed $share): ColourShare
     {
-        return \is_array($share) ? new ColourShare(Srgb::ofHex($this->text($share['hex'] ?? '')), $this->number($share['percent'] ?? 0)) : throw new \LogicException('A stored colour is a pair.');
+        return \is_array($share) ? new ColourShare(Srgb::ofHex($this->text($share['hex'] ?? '')), \is_int($share['percent'] ?? null) ? $share['percent'] : 0) : throw new \LogicException('A stored colour is a pair.');
     }
 
     private function text(mixed $value): string
     {
         return \is_scalar($value) ? (string) $value : '';
-    }
-
-    private function textOrNull(mixed $value): ?string
-    {
-        return null === $value ? null : $this->text($value);
-    }
-
-    private function number(mixed $value): int
-    {
-        return \is_numeric($value) ? (int) $value : 0;
     }
 }

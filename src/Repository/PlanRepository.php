@@ -16,11 +16,11 @@ final readonly class PlanRepository
     /** @return array<string, DecisionRow> by piece id */
     public function decisions(Swap $swap): array
     {
-        /** @var list<array{piece_id: string, choice: string|null, by: string, version: int|string}> $rows */
-        $rows = $this->db->fetchAllAssociative('SELECT piece_id, choice, "by", version FROM decision WHERE swap_id = ?', [$swap->id()]);
+        /** @var iterable<array{string, string|null, string, int}> $rows */
+        $rows = $this->db->iterateNumeric('SELECT piece_id, choice, "by", version FROM decision WHERE swap_id = ?', [$swap->id()]);
         $decisions = [];
-        foreach ($rows as $row) {
-            $decisions[$row['piece_id']] = new DecisionRow(null === $row['choice'] ? null : Choice::from($row['choice']), $row['by'], (int) $row['version']);
+        foreach ($rows as [$piece, $choice, $by, $version]) {
+            $decisions[$piece] = new DecisionRow(null === $choice ? null : Choice::from($choice), $by, $version);
         }
 
         return $decisions;

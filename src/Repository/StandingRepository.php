@@ -19,11 +19,16 @@ final readonly class StandingRepository
 
     public function whereabouts(Home $home): Whereabouts
     {
-        /** @var list<array{piece_id: string, place: string, count: int|string}> $rows */
-        $rows = $this->db->fetchAllAssociative('SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0 ORDER BY s.piece_id, s.place', [$home->id()]);
+        /** @var iterable<array{string, string, int}> $rows */
+        $rows = $this->db->iterateNumeric('SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0', [$home->id()]);
         $units = [];
-        foreach ($rows as $row) {
-            $units[$row['piece_id']][$row['place']] = (int) $row['count'];
+        foreach ($rows as [$piece, $place, $count]) {
+            $units[$piece][$place] = $count;
+        }
+        foreach ($units as $piece => $places) {
+            if (\count($places) > 1) {
+                ksort($units[$piece]);
+            }
         }
 
         return new Whereabouts($units);

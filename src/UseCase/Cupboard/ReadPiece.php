@@ -18,6 +18,6 @@ final readonly class ReadPiece
     {
         $entry = $this->catalogue->one($piece->id()) ?? throw new \LogicException('A piece that was found is in the catalogue.');
 
-        return PieceView::of($entry, $this->standing->ofPiece($piece), $this->history->of($piece->home(), null)[$piece->id()] ?? null);
+        return PieceView::of($entry, $piece->record(), $this->standing->ofPiece($piece), $this->history->of($piece->home(), null)[$piece->id()] ?? null);
     }
 }

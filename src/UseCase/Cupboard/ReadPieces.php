@@ -21,9 +21,11 @@ final readonly class ReadPieces
     {
         $now = $this->standing->whereabouts($home);
         $history = $this->history->of($home, null);
+        [$offset, $limit] = [max(0, $offset), max(1, min(self::LARGEST_WINDOW, $limit))];
+        $records = $this->catalogue->records($home, $offset, $limit);
         $pieces = [];
-        foreach ($this->catalogue->of($home, max(0, $offset), max(1, min(self::LARGEST_WINDOW, $limit))) as $id => $entry) {
-            $pieces[] = PieceView::of($entry, $now, $history[$id] ?? null);
+        foreach ($this->catalogue->of($home, $offset, $limit) as $id => $entry) {
+            $pieces[] = PieceView::of($entry, $records[$id], $now, $history[$id] ?? null);
         }
 
         return new PiecePage($this->catalogue->count($home), $offset, $pieces);

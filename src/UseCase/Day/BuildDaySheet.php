@@ -10,6 +10,7 @@ use App\Input\BuildDayInput;
 use App\Time\Now;
 use App\UseCase\Plan\OpenSwap;
 use App\View\Day\DayView;
+use BrightCupboard\Core\Swap\DayTask;
 use BrightCupboard\Core\Swap\Phase;
 use Doctrine\ORM\EntityManagerInterface;
 
@@ -21,26 +22,60 @@ final readonly class BuildDaySheet
     public function __invoke(Swap $swap, BuildDayInput $input): DayView
     {
         OpenSwap::require($swap);
-        $this->entities->wrapInTransaction(function () use ($swap, $input): void {
-            $done = [];
-            foreach ($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap], ['ordinal' => 'ASC']) as $task) {
-                if ($task->isDone()) {
-                    $done[] = $task;
-                } else {
-                    $this->entities->remove($task);
-                }
-            }
-            $cleaned = array_map(static fn(SheetTask $task): string => $task->task()->key, array_filter($done, static fn(SheetTask $task): bool => Phase::Clean === $task->task()->phase));
-            $ordinal = [] === $done ? 0 : max(array_map(static fn(SheetTask $task): int => $task->ordinal(), $done)) + 1;
-            foreach ($this->plan->tasks($swap, $this->plan->plan($this->plan->state($swap))) as $task) {
-                if (!\in_array($task->key, $cleaned, true)) {
-                    $this->entities->persist(new SheetTask($swap, $task, $ordinal++));
-                }
-            }
-            $swap->shareAmong($input->people);
-            $swap->sheetBuilt(($this->now)(), $this->plan->fingerprint($swap));
-        });
 
-        return ($this->read)($swap);
+        return $this->entities->wrapInTransaction(function () use ($swap, $input): DayView {
+            $state = $this->plan->state($swap);
+            $plan = $this->plan->plan($state);
+            $fingerprint = $this->plan->fingerprint($state);
+            $done = $open = [];
+            foreach ($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap], ['ordinal' => 'ASC']) as $task) {
+                $task->isDone() ? $done[] = $task : $open[$task->key()] = $task;
+            }
+            $sheet = [...$done, ...$this->laidOut($swap, $this->plan->tasks($swap, $plan), $done, $open)];
+            $swap->shareAmong($input->people);
+            $swap->sheetBuilt(($this->now)(), $fingerprint);
+            $this->entities->flush();
+
+            return $this->read->of($swap, $sheet, $state, $plan, $fingerprint);
+        });
+    }
+
+    /**
+     * The open tasks of the sheet: those of before become what they are now, others come and go.
+     *
+     * @param list<DayTask>            $tasks
+     * @param list<SheetTask>          $done
+     * @param array<string, SheetTask> $open by key
+     *
+     * @return list<SheetTask>
+     */
+    private function laidOut(Swap $swap, array $tasks, array $done, array $open): array
+    {
+        $cleaned = [];
+        $ordinal = 0;
+        foreach ($done as $task) {
+            $ordinal = max($ordinal, $task->ordinal() + 1);
+            if (Phase::Clean === $task->task()->phase) {
+                $cleaned[$task->key()] = true;
+            }
+        }
+        $laid = [];
+        foreach ($tasks as $task) {
+            if (isset($cleaned[$task->key])) {
+                continue;
+            }
+            if (isset($open[$task->key])) {
+                $open[$task->key]->revise($task, $ordinal++);
+            } else {
+                $this->entities->persist($open[$task->key] = new SheetTask($swap, $task, $ordinal++));
+            }
+            $laid[] = $open[$task->key];
+            unset($open[$task->key]);
+        }
+        foreach ($open as $gone) {
+            $this->entities->remove($gone);
+        }
+
+        return $laid;
     }
 }

@@ -7,6 +7,7 @@ namespace App\UseCase\Day;
 use App\Entity\Spot;
 use App\Entity\Swap;
 use App\Entity\Tote;
+use App\Repository\DecisionRow;
 use App\Repository\HouseRepository;
 use App\UseCase\Plan\SwapReader;
 use App\UseCase\Plan\SwapState;
@@ -17,12 +18,11 @@ use BrightCupboard\Core\Swap\Intent;
 use BrightCupboard\Core\Swap\Plan;
 use BrightCupboard\Core\Swap\StoredTote;
 use BrightCupboard\Core\Swap\Target;
-use Doctrine\DBAL\Connection;
 
 /** The plan of a swap as it stands now: what is where, what should be where, and the tasks between. */
 final readonly class DayPlan
 {
-    public function __construct(private SwapReader $read, private HouseRepository $house, private Connection $db) {}
+    public function __construct(private SwapReader $read, private HouseRepository $house) {}
 
     public function plan(SwapState $state): Plan
     {
@@ -48,14 +48,12 @@ final readonly class DayPlan
     }
 
     /** Changes whenever a decision or a place in the plan changes. */
-    public function fingerprint(Swap $swap): string
+    public function fingerprint(SwapState $state): string
     {
-        $rows = [
-            $this->db->fetchAllNumeric('SELECT piece_id, choice FROM decision WHERE swap_id = ? AND choice IS NOT NULL ORDER BY piece_id', [$swap->id()]),
-            $this->db->fetchAllNumeric('SELECT piece_id, spot_id, SUM(count) FROM placement WHERE swap_id = ? GROUP BY piece_id, spot_id ORDER BY piece_id, spot_id', [$swap->id()]),
-        ];
+        $choices = array_filter(array_map(static fn(DecisionRow $decision): ?string => $decision->choice?->value, $state->decisions));
+        ksort($choices);
 
-        return sha1(json_encode($rows, \JSON_THROW_ON_ERROR));
+        return sha1(json_encode([$choices, $state->placed], \JSON_THROW_ON_ERROR));
     }
 
     /** @return list<StoredTote> */

@@ -22,18 +22,28 @@ final readonly class ReadDay
 
     public function __invoke(Swap $swap): DayView
     {
-        $stored = array_values($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap], ['ordinal' => 'ASC']));
         $state = $this->plan->state($swap);
-        $plan = $this->plan->plan($state);
+
+        return $this->of($swap, $this->stored($swap), $state, $this->plan->plan($state), $this->plan->fingerprint($state));
+    }
+
+    /**
+     * The day where all that it is made of is at hand.
+     *
+     * @param list<SheetTask> $stored in the order of the sheet
+     */
+    public function of(Swap $swap, array $stored, SwapState $state, Plan $plan, string $fingerprint): DayView
+    {
         $tasks = array_map(static fn(SheetTask $task): DayTask => $task->task(), $stored);
-        usort($tasks, static fn(DayTask $a, DayTask $b): int => $a->phase->order() <=> $b->phase->order());
-        $schedule = (new Lanes($swap->people()))->schedule($tasks);
+        $byPhase = $tasks;
+        usort($byPhase, static fn(DayTask $a, DayTask $b): int => $a->phase->order() <=> $b->phase->order());
+        $schedule = (new Lanes($swap->people()))->schedule($byPhase);
         $isBuilt = null !== $swap->sheetBuiltAt();
-        $views = array_map(static fn(SheetTask $task): TaskView => TaskView::of($task, $schedule->slots[$task->task()->key] ?? new Slot(0, 0, null)), $stored);
+        $views = array_map(static fn(SheetTask $one, DayTask $task): TaskView => TaskView::of($one, $task, $schedule->slots[$task->key] ?? new Slot(0, 0, null)), $stored, $tasks);
 
         return new DayView(
             $isBuilt,
-            $isBuilt && $swap->sheetPlan() !== $this->plan->fingerprint($swap),
+            $isBuilt && $swap->sheetPlan() !== $fingerprint,
             [] === $plan->moves,
             $swap->people(),
             $schedule->finish,
@@ -43,6 +53,12 @@ final readonly class ReadDay
             $views,
             $this->warnings($state, $plan),
         );
+    }
+
+    /** @return list<SheetTask> */
+    private function stored(Swap $swap): array
+    {
+        return array_values($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap], ['ordinal' => 'ASC']));
     }
 
     /** @return list<string> */

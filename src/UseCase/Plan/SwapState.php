@@ -19,6 +19,10 @@ use BrightCupboard\Core\Swap\History;
 /** Everything that is known of a swap at one moment: stock, whereabouts, decisions, places, history. */
 final readonly class SwapState
 {
+    /** Keys of the places from which nothing can be placed, and how the key of a spot begins; compared as text, thousands of times an answer. */
+    private const AWAY = [PlaceKind::Lent->value => true, PlaceKind::Lost->value => true, PlaceKind::Parted->value => true];
+    private const SPOT = PlaceKind::Spot->value . ':';
+
     public FitMeter $meter;
     public Look $look;
 
@@ -61,7 +65,7 @@ final readonly class SwapState
     {
         $free = -array_sum($this->placed[$pieceId] ?? []);
         foreach ($this->now->of($pieceId) as $key => $units) {
-            $free += \in_array(Place::ofKey($key)->kind, [PlaceKind::Lent, PlaceKind::Lost, PlaceKind::Parted], true) ? 0 : $units;
+            $free += isset(self::AWAY[$key]) ? 0 : $units;
         }
 
         return $free;
@@ -71,9 +75,8 @@ final readonly class SwapState
     public function spotNow(string $pieceId): ?string
     {
         foreach ($this->now->of($pieceId) as $key => $units) {
-            $place = Place::ofKey($key);
-            if (PlaceKind::Spot === $place->kind) {
-                return $place->id;
+            if (str_starts_with($key, self::SPOT)) {
+                return Place::ofKey($key)->id;
             }
         }
 

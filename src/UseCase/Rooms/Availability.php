@@ -19,12 +19,12 @@ final readonly class Availability
     /** @return list<Available> what is to part is left out; what is decided to rest only when asked for */
     public function of(SwapState $state, bool $withResting): array
     {
-        $spots = $totes = [];
+        $places = [PlaceKind::Arrived->value => 'just come in', PlaceKind::Table->value => 'on the table'];
         foreach ($this->house->spots($state->swap->home()) as $spot) {
-            $spots[$spot->id()] = $spot->name();
+            $places[Place::spot($spot->id())->key()] = 'from ' . $spot->name();
         }
         foreach ($this->house->totes($state->swap->home()) as $tote) {
-            $totes[$tote->id()] = $tote->code() . ', ' . $tote->place();
+            $places[Place::tote($tote->id())->key()] = $tote->code() . ', ' . $tote->place();
         }
         $available = [];
         foreach ($state->catalogue as $id => $entry) {
@@ -35,14 +35,7 @@ final readonly class Availability
             }
             $where = 'in store';
             foreach ($state->now->of($id) as $key => $units) {
-                $place = Place::ofKey($key);
-                $where = match ($place->kind) {
-                    PlaceKind::Tote => $totes[$place->id ?? ''] ?? $where,
-                    PlaceKind::Spot => 'from ' . ($spots[$place->id ?? ''] ?? 'a spot'),
-                    PlaceKind::Arrived => 'just come in',
-                    PlaceKind::Table => 'on the table',
-                    default => $where,
-                };
+                $where = $places[$key] ?? $where;
             }
             $available[] = new Available($entry->piece, $free, $where, $state->historyOf($id)->seasonsWorn);
         }

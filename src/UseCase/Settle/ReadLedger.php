@@ -37,11 +37,12 @@ final readonly class ReadLedger
     private function idle(Home $home): array
     {
         $history = $this->history->of($home, null);
+        $records = $this->catalogue->records($home);
         $idle = [];
         foreach ($this->catalogue->of($home) as $id => $entry) {
             $since = ($history[$id] ?? null)?->seasonsIdle;
             if (null === $since || $since >= self::IDLE_FROM) {
-                $idle[] = new IdleView($id, $since, $entry->record->costEach->times($entry->piece->count)->minor);
+                $idle[] = new IdleView($id, $since, $records[$id]->costEach->times($entry->piece->count)->minor);
             }
         }
         usort($idle, static fn(IdleView $a, IdleView $b): int => [$b->idle ?? \PHP_INT_MAX, $b->cost, $a->piece] <=> [$a->idle ?? \PHP_INT_MAX, $a->cost, $b->piece]);

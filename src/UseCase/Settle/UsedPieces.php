@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\UseCase\Settle;
 
 use App\Entity\Swap;
+use App\Repository\Catalogue;
 use App\UseCase\Plan\SwapReader;
 use App\UseCase\Plan\SwapState;
 use BrightCupboard\Core\Money\UsedPiece;
@@ -13,19 +14,21 @@ use Doctrine\DBAL\Connection;
 /** The pieces that stood in a swap: those counted when it was closed, or those standing now. */
 final readonly class UsedPieces
 {
-    public function __construct(private Connection $db, private SwapReader $read) {}
+    public function __construct(private Connection $db, private SwapReader $read, private Catalogue $catalogue) {}
 
     /** @return list<UsedPiece> dearest by season first */
     public function of(Swap $swap): array
     {
         $state = ($this->read)($swap);
         $isClosed = null !== $swap->closedAt();
+        $records = $this->catalogue->records($swap->home());
         $used = [];
         foreach ($isClosed ? $this->worn($swap) : $this->planned($state) as $id => $units) {
             $entry = $state->catalogue[$id] ?? null;
             if (null !== $entry) {
-                $replacement = 0 === $entry->record->replacementEach->minor ? $entry->record->costEach : $entry->record->replacementEach;
-                $used[] = new UsedPiece($entry->piece->name, $units, $entry->gotFor === $swap->id(), $entry->record->costEach, $replacement, $state->historyOf($id)->seasonsWorn + ($isClosed ? 0 : 1));
+                $record = $records[$id];
+                $replacement = 0 === $record->replacementEach->minor ? $record->costEach : $record->replacementEach;
+                $used[] = new UsedPiece($entry->piece->name, $units, $entry->gotFor === $swap->id(), $record->costEach, $replacement, $state->historyOf($id)->seasonsWorn + ($isClosed ? 0 : 1));
             }
         }
         usort($used, static fn(UsedPiece $a, UsedPiece $b): int => [$b->costPerSeason()->minor, $a->name] <=> [$a->costPerSeason()->minor, $b->name]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Cupboard;
 
+use App\Entity\PieceRecord;
 use App\Repository\CatalogueEntry;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Stock\Finish;
@@ -52,9 +53,9 @@ final readonly class PieceView
         public int $version,
     ) {}
 
-    public static function of(CatalogueEntry $entry, Whereabouts $now, ?History $history): self
+    public static function of(CatalogueEntry $entry, PieceRecord $record, Whereabouts $now, ?History $history): self
     {
-        [$piece, $record] = [$entry->piece, $entry->record];
+        $piece = $entry->piece;
         $places = [];
         foreach ($now->of($piece->id) as $place => $count) {
             $places[] = new UnitsView($place, $count);

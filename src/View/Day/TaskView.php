@@ -6,6 +6,7 @@ namespace App\View\Day;
 
 use App\Entity\SheetTask;
 use BrightCupboard\Core\Stock\Move;
+use BrightCupboard\Core\Swap\DayTask;
 use BrightCupboard\Core\Swap\Phase;
 use BrightCupboard\Core\Swap\Slot;
 
@@ -32,10 +33,8 @@ final readonly class TaskView
         public ?string $doneBy,
     ) {}
 
-    public static function of(SheetTask $stored, Slot $slot): self
+    public static function of(SheetTask $stored, DayTask $task, Slot $slot): self
     {
-        $task = $stored->task();
-
         return new self(
             $stored->id(),
             $task->phase,
