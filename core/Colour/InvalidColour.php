@@ -28,4 +28,14 @@ final class InvalidColour extends \DomainException implements CoreException
     {
         return new self(sprintf('Between 1 and %d colours are needed, got %d.', $atMost, $count));
     }
+
+    public static function notAPalette(): self
+    {
+        return new self('This is not a GIMP palette with colours in it. Its first line reads “GIMP Palette”.');
+    }
+
+    public static function inPalette(int $line, string $what): self
+    {
+        return new self(sprintf('Line %d of the palette cannot be read: %s.', $line, $what));
+    }
 }

@@ -23,9 +23,8 @@ final readonly class Lab
 
     public static function of(Srgb $colour): self
     {
-        $r = self::linear($colour->red);
-        $g = self::linear($colour->green);
-        $b = self::linear($colour->blue);
+        $rgb = LinearRgb::of($colour);
+        [$r, $g, $b] = [$rgb->red, $rgb->green, $rgb->blue];
         $x = self::response((506752 / 1228815 * $r + 87881 / 245763 * $g + 12673 / 70218 * $b) / self::WHITE_X);
         $y = self::response(87098 / 409605 * $r + 175762 / 245763 * $g + 12673 / 175545 * $b);
         $z = self::response((7918 / 409605 * $r + 87881 / 737289 * $g + 1001167 / 1053270 * $b) / self::WHITE_Z);
@@ -39,13 +38,6 @@ final readonly class Lab
     public function chroma(): float
     {
         return hypot($this->a, $this->b);
-    }
-
-    private static function linear(int $channel): float
-    {
-        $value = $channel / 255;
-
-        return $value <= 0.04045 ? $value / 12.92 : (($value + 0.055) / 1.055) ** 2.4;
     }
 
     private static function response(float $ratio): float

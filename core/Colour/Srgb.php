@@ -24,6 +24,18 @@ final readonly class Srgb
         return new self($bits >> 16, $bits >> 8 & 0xFF, $bits & 0xFF);
     }
 
+    /** @param int $number 0 to 0xFFFFFF */
+    public static function ofNumber(int $number): self
+    {
+        return self::ofChannels($number >> 16, $number >> 8 & 0xFF, $number & 0xFF);
+    }
+
+    /** Each channel 0 to 255. */
+    public static function ofChannels(int $red, int $green, int $blue): self
+    {
+        return new self(self::channel($red), self::channel($green), self::channel($blue));
+    }
+
     /** 0 to 0xFFFFFF; equal for equal colours. */
     public function number(): int
     {
@@ -33,5 +45,10 @@ final readonly class Srgb
     public function hex(): string
     {
         return sprintf('#%02X%02X%02X', $this->red, $this->green, $this->blue);
+    }
+
+    private static function channel(int $value): int
+    {
+        return $value >= 0 && $value <= 255 ? $value : throw new \LogicException(sprintf('A colour channel goes from 0 to 255, got %d.', $value));
     }
 }

@@ -6,9 +6,11 @@ namespace BrightCupboard\Core\Look;
 
 use BrightCupboard\Core\Colour\Ciede2000;
 use BrightCupboard\Core\Colour\Lab;
+use BrightCupboard\Core\Colour\Oklab;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\Season;
+use BrightCupboard\Core\Stock\Texture;
 
 /**
  * Measures pieces against one look; keep it for a whole stock, since it remembers each colour it has met.
@@ -29,6 +31,12 @@ final class FitMeter
     private const RESTING_FINISH_FACTOR = 0.6;
     private const TEXTURE_POINTS = 4;
     private const OFF_SEASON_POINTS = 15;
+    private const RESTING_TEXTURE_FACTOR = 0.7;
+    private const SURPRISE_UP_TO_PERCENT = 25;
+    private const SURPRISE_SCORE = 0.6;
+    private const LOUD_FACTOR = 0.7;
+    /** OKLCh chroma over that of the strongest ribbon. */
+    private const LOUD_FROM = 0.03;
 
     private readonly Ciede2000 $difference;
     /** @var list<Lab> */
@@ -36,6 +44,7 @@ final class FitMeter
     /** @var list<Lab> */
     private readonly array $resting;
     private readonly bool $isWarm;
+    private readonly float $loudest;
     /** @var array<int, ColourAnswer> by the number of the colour */
     private array $answers = [];
 
@@ -43,12 +52,13 @@ final class FitMeter
     {
         $this->difference = new Ciede2000();
         $this->ribbons = array_map(static fn(Ribbon $ribbon): Lab => Lab::of($ribbon->colour), $look->ribbons);
-        $this->resting = array_map(Lab::of(...), $look->restingColours);
+        $this->resting = array_map(Lab::of(...), $look->resting->colours);
         $yellowness = 0.0;
         foreach ($this->ribbons as $i => $lab) {
             $yellowness += $lab->b * $look->ribbons[$i]->percent;
         }
         $this->isWarm = $yellowness >= 0;
+        $this->loudest = max([0.0, ...array_map(static fn(Ribbon $ribbon): float => Oklab::of($ribbon->colour)->chroma(), $look->ribbons)]);
     }
 
     public function fit(Piece $piece): PieceFit
@@ -60,7 +70,7 @@ final class FitMeter
         foreach ($piece->colours as $share) {
             $answer = $this->answer($share->colour);
             $colours[] = ['answer' => $answer, 'percent' => $share->percent];
-            $score += $answer->score * $share->percent;
+            $score += $this->earned($answer, $share->percent) * $share->percent;
             $rests = $rests || ($answer->rests && $share->percent > self::RESTS_FROM_PERCENT);
             if (null === $main || $share->percent > $main['percent']) {
                 $main = ['answer' => $answer, 'percent' => $share->percent];
@@ -69,6 +79,16 @@ final class FitMeter
         [$score, $notes] = $this->adjusted($piece, $score, $rests);
 
         return new PieceFit($piece->id, (int) round(max(0.0, min(100.0, $score))), $main['answer']->ribbon ?? 0, $main['answer']->distance ?? 0.0, $colours, $notes);
+    }
+
+    /** What one colour of a piece earns, by the school of the look: a small surprise is welcome, or the loud loses. */
+    private function earned(ColourAnswer $answer, int $percent): float
+    {
+        return match (true) {
+            ColourSchool::Unexpected === $this->look->colour && $percent <= self::SURPRISE_UP_TO_PERCENT => max($answer->score, self::SURPRISE_SCORE),
+            ColourSchool::Quiet === $this->look->colour && $answer->isLoud && $percent > self::RESTS_FROM_PERCENT => $answer->score * self::LOUD_FACTOR,
+            default => $answer->score,
+        };
     }
 
     /** How one colour answers the look. */
@@ -94,7 +114,7 @@ final class FitMeter
         }
         $isNeutral = $lab->chroma() < self::NEUTRAL_CHROMA && ($lab->b >= 0) === $this->isWarm;
 
-        return new ColourAnswer($colour->hex(), $nearest, $distance, max(self::closeness($distance), $isNeutral ? self::NEUTRAL_SCORE : 0.0), $rests);
+        return new ColourAnswer($colour->hex(), $nearest, $distance, max(self::closeness($distance), $isNeutral ? self::NEUTRAL_SCORE : 0.0), $rests, Oklab::of($colour)->chroma() > $this->loudest + self::LOUD_FROM);
     }
 
     /** 1 up to ΔE00 8, then a smooth step (3t² − 2t³) down to 0 at 30. */
@@ -113,9 +133,13 @@ final class FitMeter
             $score *= self::RESTING_COLOUR_FACTOR;
             $notes[] = 'half, for a colour that rests';
         }
-        if (\in_array($piece->finish, $this->look->restingFinishes, true)) {
+        if (\in_array($piece->finish, $this->look->resting->finishes, true)) {
             $score *= self::RESTING_FINISH_FACTOR;
             $notes[] = sprintf('times 0.6, %s rests', $piece->finish->value);
+        }
+        if ([] !== $this->look->resting->textures && null !== $texture = $this->restingTexture($piece)) {
+            $score *= self::RESTING_TEXTURE_FACTOR;
+            $notes[] = sprintf('times 0.7, %s rests', $texture->value);
         }
         if ([] !== $this->look->textures) {
             $isWanted = $this->isWanted($piece);
@@ -126,14 +150,29 @@ final class FitMeter
             $score -= self::OFF_SEASON_POINTS;
             $notes[] = sprintf('%d down, not a piece for %s', self::OFF_SEASON_POINTS, $this->season->value);
         }
+        if (\in_array($piece->id, $this->look->resting->pieces, true)) {
+            $score = 0.0;
+            $notes[] = 'nothing, it rests by your word';
+        }
 
         return [$score, $notes];
     }
 
+    private function restingTexture(Piece $piece): ?Texture
+    {
+        foreach ($this->look->resting->textures as $texture) {
+            if ($piece->isOf($texture)) {
+                return $texture;
+            }
+        }
+
+        return null;
+    }
+
     private function isWanted(Piece $piece): bool
     {
-        foreach ($piece->materials as $material) {
-            if (\in_array($material->texture(), $this->look->textures, true)) {
+        foreach ($this->look->textures as $texture) {
+            if ($piece->isOf($texture)) {
                 return true;
             }
         }

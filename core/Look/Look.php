@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Look;
 
-use BrightCupboard\Core\Colour\Srgb;
-use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\Texture;
 
 /** What a swap should look like: ribbons, textures, what rests, mood and balance. */
@@ -14,20 +12,18 @@ final readonly class Look
     private const MOST_RIBBONS = 8;
 
     /**
-     * @param list<Ribbon>  $ribbons         one to eight, shares summing to 100 %
-     * @param list<Texture> $textures        wanted; empty when any will do
-     * @param list<Srgb>    $restingColours
-     * @param list<Finish>  $restingFinishes
-     * @param int           $mood            0 airy to 100 layered
+     * @param list<Ribbon>  $ribbons  one to eight, shares summing to 100 %
+     * @param list<Texture> $textures wanted; empty when any will do
+     * @param int           $mood     0 airy to 100 layered
      */
     public function __construct(
         public string $name,
         public array $ribbons,
         public array $textures,
-        public array $restingColours,
-        public array $restingFinishes,
+        public Resting $resting,
         public int $mood,
         public BalanceSchool $balance,
+        public ColourSchool $colour = ColourSchool::AsRibbons,
     ) {
         if ([] === $ribbons || \count($ribbons) > self::MOST_RIBBONS) {
             throw InvalidLook::ribbonCount(\count($ribbons), self::MOST_RIBBONS);

@@ -23,4 +23,34 @@ final class InvalidStock extends \DomainException implements CoreException
     {
         return new self(sprintf('%s: %d wanted from %s, %s there.', $name, $wanted, $place, 0 === $there ? 'none is' : ($there . (1 === $there ? ' is' : ' are'))));
     }
+
+    public static function unnamedFace(): self
+    {
+        return new self('Every face needs a name, such as “winter print”.');
+    }
+
+    public static function unnamedPart(): self
+    {
+        return new self('Every part needs a name, such as “red stems”.');
+    }
+
+    public static function unnamedSet(): self
+    {
+        return new self('A set needs a name, such as “bird bookends”.');
+    }
+
+    public static function setOf(int $of, int $most): self
+    {
+        return new self(sprintf('A whole set has from 2 to %d units, got %d.', $most, $of));
+    }
+
+    public static function tooManyFacesOrParts(int $faces, int $parts): self
+    {
+        return new self(sprintf('A piece has at most %d faces and %d parts.', $faces, $parts));
+    }
+
+    public static function cut(string $name, string $length, string $whole): self
+    {
+        return new self(sprintf('%s can be cut to more than nothing and less than its whole %s, not to %s.', $name, $whole, $length));
+    }
 }

@@ -42,6 +42,12 @@ final readonly class Piece
         ColourShare::complete($colours);
     }
 
+    /** @param list<ColourShare> $colours */
+    public function withColours(array $colours): self
+    {
+        return new self($this->id, $this->name, $this->kind, $this->count, $this->size, $this->weight, $colours, $this->materials, $this->finish, $this->seasons, $this->hazards);
+    }
+
     /** Used all year, taking a new accent each season. */
     public function isStaple(): bool
     {

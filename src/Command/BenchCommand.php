@@ -65,7 +65,7 @@ final class BenchCommand extends Command
         $look = static function (Swap $swap): LookInput {
             $l = $swap->look()->look();
 
-            return new LookInput($l->name, array_map(static fn(Ribbon $r): RibbonInput => new RibbonInput($r->name, $r->colour->hex(), $r->role, $r->percent), $l->ribbons), $l->textures, [], [], $l->mood, $l->balance);
+            return new LookInput($l->name, array_map(static fn(Ribbon $r): RibbonInput => new RibbonInput($r->name, $r->colour->hex(), $r->role, $r->percent), $l->ribbons), $l->textures, [], [], [], [], $l->mood, $l->balance, $l->colour);
         };
 
         return [

@@ -14,6 +14,7 @@ use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Look\Look;
+use BrightCupboard\Core\Look\Resting;
 use BrightCupboard\Core\Look\Ribbon;
 use BrightCupboard\Core\Look\RibbonRole;
 use BrightCupboard\Core\Measure\Length;
@@ -129,8 +130,7 @@ final class DemoFiles
             $look->text('name'),
             array_map(fn(DemoValues $r): Ribbon => new Ribbon($r->text('0'), $this->colour($r->text('1')), RibbonRole::from($r->text('2')), $r->whole('3')), $look->list('ribbons')),
             array_map(Texture::from(...), $look->texts('textures')),
-            array_map($this->colour(...), $look->texts('restColours')),
-            array_map(Finish::from(...), $look->texts('restFinishes')),
+            new Resting(array_map($this->colour(...), $look->texts('restColours')), array_map(Finish::from(...), $look->texts('restFinishes'))),
             $look->whole('mood'),
             BalanceSchool::from($look->text('balance')),
         );

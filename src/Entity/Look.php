@@ -6,7 +6,9 @@ namespace App\Entity;
 
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Look\BalanceSchool;
+use BrightCupboard\Core\Look\ColourSchool;
 use BrightCupboard\Core\Look\Look as CoreLook;
+use BrightCupboard\Core\Look\Resting;
 use BrightCupboard\Core\Look\Ribbon;
 use BrightCupboard\Core\Look\RibbonRole;
 use BrightCupboard\Core\Stock\Finish;
@@ -35,10 +37,18 @@ class Look implements Removable
     /** @var list<string> */
     #[ORM\Column]
     private array $restingFinishes = [];
+    /** @var list<string> */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $restingTextures = [];
+    /** @var list<string> ids */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $restingPieces = [];
     #[ORM\Column]
     private int $mood = 50;
     #[ORM\Column(length: 12)]
     private BalanceSchool $balance = BalanceSchool::Centred;
+    #[ORM\Column(length: 16, options: ['default' => 'as the ribbons'])]
+    private ColourSchool $colour = ColourSchool::AsRibbons;
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -55,9 +65,11 @@ class Look implements Removable
         $this->name = $look->name;
         $this->ribbons = array_map(static fn(Ribbon $r): array => ['name' => $r->name, 'hex' => $r->colour->hex(), 'role' => $r->role->value, 'percent' => $r->percent], $look->ribbons);
         $this->textures = array_map(static fn(Texture $texture): string => $texture->value, $look->textures);
-        $this->restingColours = array_map(static fn(Srgb $colour): string => $colour->hex(), $look->restingColours);
-        $this->restingFinishes = array_map(static fn(Finish $finish): string => $finish->value, $look->restingFinishes);
-        [$this->mood, $this->balance] = [$look->mood, $look->balance];
+        $this->restingColours = array_map(static fn(Srgb $colour): string => $colour->hex(), $look->resting->colours);
+        $this->restingFinishes = array_map(static fn(Finish $finish): string => $finish->value, $look->resting->finishes);
+        $this->restingTextures = array_map(static fn(Texture $texture): string => $texture->value, $look->resting->textures);
+        $this->restingPieces = $look->resting->pieces;
+        [$this->mood, $this->balance, $this->colour] = [$look->mood, $look->balance, $look->colour];
     }
 
     public function look(): CoreLook
@@ -66,10 +78,10 @@ class Look implements Removable
             $this->name,
             array_map(static fn(array $r): Ribbon => new Ribbon($r['name'], Srgb::ofHex($r['hex']), RibbonRole::from($r['role']), $r['percent']), $this->ribbons),
             array_map(Texture::from(...), $this->textures),
-            array_map(Srgb::ofHex(...), $this->restingColours),
-            array_map(Finish::from(...), $this->restingFinishes),
+            new Resting(array_map(Srgb::ofHex(...), $this->restingColours), array_map(Finish::from(...), $this->restingFinishes), array_map(Texture::from(...), $this->restingTextures), $this->restingPieces),
             $this->mood,
             $this->balance,
+            $this->colour,
         );
     }
 

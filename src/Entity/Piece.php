@@ -12,7 +12,12 @@ use BrightCupboard\Core\Stock\Piece as CorePiece;
 use BrightCupboard\Core\Stock\Season;
 use Doctrine\ORM\Mapping as ORM;
 
-/** One kind of owned decor thing: what the core knows of it, and the record that goes with it. */
+/**
+ * One kind of owned decor thing: what the core knows of it, and the record that goes with it.
+ *
+ * @phpstan-import-type FaceRow from StoredMakeup
+ * @phpstan-import-type PartRow from StoredMakeup
+ */
 #[ORM\Entity]
 #[ORM\Index(name: 'piece_by_name', columns: ['home_id', 'name', 'id'])]
 class Piece implements Removable
@@ -63,6 +68,19 @@ class Piece implements Removable
     private ?\DateTimeImmutable $cameOn = null;
     #[ORM\Column(length: 500)]
     private string $care = '';
+    /** @var list<FaceRow> */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $faces = [];
+    /** @var list<PartRow> */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $parts = [];
+    #[ORM\Column(length: 80, options: ['default' => ''])]
+    private string $setName = '';
+    #[ORM\Column(options: ['default' => 0])]
+    private int $setOf = 0;
+    /** When its photo was taken in; null while it has none. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $photoAt = null;
     /** The tote it goes back to. */
     #[ORM\Column(length: 26, nullable: true)]
     private ?string $ownTote = null;
@@ -89,6 +107,18 @@ class Piece implements Removable
         $this->hazards = array_map(static fn(Hazard $hazard): string => $hazard->value, $piece->hazards);
         [$this->shape, $this->pattern, $this->origin, $this->care] = [$record->shape, $record->pattern, $record->origin, $record->care];
         [$this->costEach, $this->replacementEach, $this->cameOn] = [$record->costEach->minor, $record->replacementEach->minor, $record->cameOn];
+        [$this->faces, $this->parts] = [StoredMakeup::faces($record->makeup), StoredMakeup::parts($record->makeup)];
+        [$this->setName, $this->setOf] = [$record->makeup->set->name ?? '', $record->makeup->set->of ?? 0];
+    }
+
+    public function photographed(?\DateTimeImmutable $at): void
+    {
+        $this->photoAt = $at;
+    }
+
+    public function photoAt(): ?\DateTimeImmutable
+    {
+        return $this->photoAt;
     }
 
     public function keepIn(?string $toteId): void
@@ -103,7 +133,7 @@ class Piece implements Removable
 
     public function record(): PieceRecord
     {
-        return new PieceRecord($this->shape, $this->pattern, $this->origin, Money::ofMinor($this->costEach), Money::ofMinor($this->replacementEach), $this->cameOn, $this->care);
+        return new PieceRecord($this->shape, $this->pattern, $this->origin, Money::ofMinor($this->costEach), Money::ofMinor($this->replacementEach), $this->cameOn, $this->care, StoredMakeup::read($this->faces, $this->parts, $this->setName, $this->setOf), $this->photoAt);
     }
 
     public function home(): Home

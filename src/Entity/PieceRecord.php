@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Entity;
 
 use BrightCupboard\Core\Money\Money;
+use BrightCupboard\Core\Stock\Makeup;
 
 /** What is written down about a piece beside its measurements. */
 final readonly class PieceRecord
@@ -17,5 +18,7 @@ final readonly class PieceRecord
         public Money $replacementEach,
         public ?\DateTimeImmutable $cameOn,
         public string $care,
+        public Makeup $makeup = new Makeup(),
+        public ?\DateTimeImmutable $photoAt = null,
     ) {}
 }

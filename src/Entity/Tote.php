@@ -6,6 +6,8 @@ namespace App\Entity;
 
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\Size;
+use BrightCupboard\Core\Measure\Weight;
+use BrightCupboard\Core\Stock\Condition;
 use BrightCupboard\Core\Swap\StoredTote;
 use Doctrine\ORM\Mapping as ORM;
 
@@ -23,7 +25,14 @@ class Tote implements Removable
     private int $depth = 0;
     #[ORM\Column]
     private int $height = 0;
+    /** @var list<string> */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $conditions = [];
+    /** Grams it may weigh when full; null when nobody said. */
+    #[ORM\Column(nullable: true)]
+    private ?int $mostGrams = null;
 
+    /** @param list<Condition> $conditions */
     public function __construct(
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false)]
@@ -33,20 +42,24 @@ class Tote implements Removable
         #[ORM\Column(length: 80)]
         private string $place,
         Size $inside,
+        array $conditions = [],
+        ?Weight $mostWeight = null,
     ) {
         $this->identify();
-        $this->describe($code, $place, $inside);
+        $this->describe($code, $place, $inside, $conditions, $mostWeight);
     }
 
-    public function describe(string $code, string $place, Size $inside): void
+    /** @param list<Condition> $conditions of the place it stands in */
+    public function describe(string $code, string $place, Size $inside, array $conditions, ?Weight $mostWeight): void
     {
-        [$this->code, $this->place] = [$code, $place];
+        [$this->code, $this->place, $this->mostGrams] = [$code, $place, $mostWeight?->grams()];
+        $this->conditions = array_map(static fn(Condition $condition): string => $condition->value, $conditions);
         [$this->width, $this->depth, $this->height] = [$inside->width->tenths(), $inside->depth->tenths(), $inside->height->tenths()];
     }
 
     public function stored(): StoredTote
     {
-        return new StoredTote($this->id, $this->code, $this->place, new Size(Length::ofTenths($this->width), Length::ofTenths($this->depth), Length::ofTenths($this->height)));
+        return new StoredTote($this->id, $this->code, $this->place, new Size(Length::ofTenths($this->width), Length::ofTenths($this->depth), Length::ofTenths($this->height)), array_map(Condition::from(...), $this->conditions), null === $this->mostGrams ? null : Weight::ofGrams($this->mostGrams));
     }
 
     public function home(): Home

@@ -6,7 +6,7 @@ namespace App\Input;
 
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** Units of a piece go from one place to another; places as keys such as "tote:…", "spot:…", "lent". */
+/** Units of a piece go from one place to another; places as keys such as "tote:…", "spot:…", "lent"; to whom and until what day (2026-12-01) when they are lent. */
 final readonly class MoveInput
 {
     public function __construct(
@@ -14,5 +14,8 @@ final readonly class MoveInput
         public int $count,
         public string $from,
         public string $to,
+        #[Assert\Length(max: 80)]
+        public string $lentTo = '',
+        public string $lentUntil = '',
     ) {}
 }

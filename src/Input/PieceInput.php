@@ -16,6 +16,8 @@ final readonly class PieceInput
 {
     /**
      * @param list<ColourInput> $colours
+     * @param list<FaceInput>   $faces
+     * @param list<PartInput>   $parts
      * @param list<Material>    $materials
      * @param list<Season>      $seasons
      * @param list<Hazard>      $hazards
@@ -48,6 +50,9 @@ final readonly class PieceInput
         public string $cameOn,
         #[Assert\Length(max: 500, maxMessage: 'Care notes have at most {{ limit }} characters.')]
         public string $care,
+        public array $faces,
+        public array $parts,
+        public SetInput $set,
         public string $place,
         public ?int $version = null,
     ) {}

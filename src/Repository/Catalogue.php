@@ -6,6 +6,7 @@ namespace App\Repository;
 
 use App\Entity\Home;
 use App\Entity\PieceRecord;
+use App\Entity\StoredMakeup;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Measure\Length;
@@ -14,6 +15,7 @@ use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\Hazard;
+use BrightCupboard\Core\Stock\Makeup;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
@@ -26,18 +28,22 @@ use Doctrine\DBAL\Connection;
  * Rows rather than entities: every look, table and candidate list needs the whole stock, and thousands
  * of tracked entities would cost more than the judging. Repeated JSON lists are read once.
  *
- * @phpstan-type RecordRow array{string, string, string, string, int, int, string|null, string}
+ * @phpstan-import-type FaceRow from StoredMakeup
+ * @phpstan-import-type PartRow from StoredMakeup
+ *
+ * @phpstan-type RecordRow array{string, string, string, string, int, int, string|null, string, string, string, string, int, string|null}
  * @phpstan-type Row array{string, string, string, int, int, int, int, int, string, string, string, string, string, string|null, string|null, int}
  */
 final class Catalogue
 {
     private const COLUMNS = 'id, name, kind, count, width, depth, height, weight, colours, materials, finish, seasons, hazards, own_tote, got_for, version';
-    private const RECORD_COLUMNS = 'id, shape, pattern, origin, cost_each, replacement_each, came_on, care';
+    private const RECORD_COLUMNS = 'id, shape, pattern, origin, cost_each, replacement_each, came_on, care, faces, parts, set_name, set_of, photo_at';
 
     private const WINDOW = 'home_id = ? AND removed_at IS NULL ORDER BY name, id LIMIT ? OFFSET ?';
 
     /** @var array<string, list<mixed>> what each stored list was read as */
     private array $lists = [];
+    private ?Makeup $plain = null;
 
     public function __construct(private readonly Connection $db) {}
 
@@ -73,11 +79,24 @@ final class Catalogue
         /** @var list<RecordRow> $rows */
         $rows = $this->db->fetchAllNumeric('SELECT ' . self::RECORD_COLUMNS . ' FROM piece WHERE ' . self::WINDOW, [$home->id(), $limit, $offset]);
         $records = [];
-        foreach ($rows as [$id, $shape, $pattern, $origin, $cost, $replacement, $cameOn, $care]) {
-            $records[$id] = new PieceRecord($shape, $pattern, $origin, Money::ofMinor($cost), Money::ofMinor($replacement), null === $cameOn ? null : new \DateTimeImmutable($cameOn), $care);
+        foreach ($rows as [$id, $shape, $pattern, $origin, $cost, $replacement, $cameOn, $care, $faces, $parts, $setName, $setOf, $photoAt]) {
+            $records[$id] = new PieceRecord($shape, $pattern, $origin, Money::ofMinor($cost), Money::ofMinor($replacement), null === $cameOn ? null : new \DateTimeImmutable($cameOn), $care, $this->makeup($faces, $parts, $setName, $setOf), null === $photoAt ? null : new \DateTimeImmutable($photoAt));
         }
 
         return $records;
+    }
+
+    private function makeup(string $faces, string $parts, string $setName, int $setOf): Makeup
+    {
+        if ('[]' === $faces && '[]' === $parts && '' === $setName) {
+            return $this->plain ??= new Makeup();
+        }
+        /** @var list<FaceRow> $faceRows */
+        $faceRows = json_decode($faces, true, 8, \JSON_THROW_ON_ERROR);
+        /** @var list<PartRow> $partRows */
+        $partRows = json_decode($parts, true, 8, \JSON_THROW_ON_ERROR);
+
+        return StoredMakeup::read($faceRows, $partRows, $setName, $setOf);
     }
 
     public function count(Home $home): int

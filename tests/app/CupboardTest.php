@@ -21,7 +21,7 @@ final class CupboardTest extends AppTestCase
         $piece = $this->call('POST', $this->home() . '/pieces', $this->piece(['count' => 5, 'place' => 'tote:' . $this->id('tote', 'C3')]));
 
         self::assertSame(201, $this->code(), $this->text());
-        self::assertSame([['place' => 'tote:' . $this->id('tote', 'C3'), 'count' => 5]], $piece['places']);
+        self::assertSame([['place' => 'tote:' . $this->id('tote', 'C3'), 'count' => 5, 'note' => '']], $piece['places']);
         self::assertSame([2413, 1016], [$piece['height'], $piece['width']]);
         self::assertSame(624, $piece['weight']);
     }
@@ -111,8 +111,9 @@ final class CupboardTest extends AppTestCase
     {
         $id = $this->id('piece', 'Soot bud vase');
         $from = 'tote:' . $this->id('tote', 'C4');
-        $piece = $this->call('POST', $this->home() . "/pieces/{$id}/moves", ['count' => 2, 'from' => $from, 'to' => 'lent']);
-        self::assertEqualsCanonicalizing([['place' => 'lent', 'count' => 2], ['place' => $from, 'count' => 1]], $piece['places']);
+        $piece = $this->call('POST', $this->home() . "/pieces/{$id}/moves", ['count' => 2, 'from' => $from, 'to' => 'lent', 'lentTo' => 'Wren', 'lentUntil' => '2027-01-06']);
+        self::assertSame(['lent' => '2 to Wren, due 6 Jan 2027', $from => ''], array_column($piece['places'], 'note', 'place'));
+        self::assertSame(['lent' => 2, $from => 1], array_column($piece['places'], 'count', 'place'));
 
         $problem = $this->call('POST', $this->home() . "/pieces/{$id}/moves", ['count' => 2, 'from' => $from, 'to' => 'lost']);
         $this->assertRefused(422, 'There are fewer than 2 of Soot bud vase at tote C4.', $problem, 'count');
@@ -139,7 +140,7 @@ final class CupboardTest extends AppTestCase
         $problem = $this->call('DELETE', $this->home() . '/totes/' . $this->id('tote', 'A3'));
         $this->assertRefused(409, 'Tote A3 still holds', $problem);
 
-        $this->call('POST', $this->home() . '/totes', ['code' => 'a3', 'place' => 'attic', 'width' => '20', 'depth' => '20', 'height' => '20']);
+        $this->call('POST', $this->home() . '/totes', ['code' => 'a3', 'place' => 'attic', 'width' => '20', 'depth' => '20', 'height' => '20', 'conditions' => [], 'mostWeight' => '']);
         self::assertSame(422, $this->code());
     }
 
@@ -176,7 +177,7 @@ final class CupboardTest extends AppTestCase
      */
     private function piece(array $change = []): array
     {
-        return $change + ['name' => 'Brass candlestick', 'kind' => 'candlestick', 'count' => 1, 'width' => '4', 'depth' => '4 in', 'height' => '9 1/2', 'weight' => '1 lb 6 oz', 'colours' => [['hex' => '#B08D47', 'percent' => 100]], 'materials' => ['brass'], 'finish' => 'metal', 'seasons' => [], 'hazards' => [], 'shape' => '', 'pattern' => '', 'origin' => 'thrifted', 'costEach' => '4', 'replacementEach' => '', 'cameOn' => '2026-11-01', 'care' => '', 'place' => 'loose'];
+        return $change + ['name' => 'Brass candlestick', 'kind' => 'candlestick', 'count' => 1, 'width' => '4', 'depth' => '4 in', 'height' => '9 1/2', 'weight' => '1 lb 6 oz', 'colours' => [['hex' => '#B08D47', 'percent' => 100]], 'materials' => ['brass'], 'finish' => 'metal', 'seasons' => [], 'hazards' => [], 'shape' => '', 'pattern' => '', 'origin' => 'thrifted', 'costEach' => '4', 'replacementEach' => '', 'cameOn' => '2026-11-01', 'care' => '', 'faces' => [], 'parts' => [], 'set' => ['name' => '', 'of' => 0], 'place' => 'loose'];
     }
 
     /** @return array<mixed> */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\OpenApi;
 
 use App\Http\Body;
+use App\Http\FileAnswer;
+use App\Http\Upload;
 use App\View\Home\MeView;
 use OpenApi\Annotations as OA;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
@@ -58,8 +60,13 @@ final class ApiDescription
             if ([] !== $parameter->getAttributes(Body::class)) {
                 $operation->requestBody = new OA\RequestBody(['required' => true, 'content' => [$this->content($parameter->getType())]]);
             }
+            foreach ($parameter->getAttributes(Upload::class) as $upload) {
+                $operation->requestBody = new OA\RequestBody(['required' => true, 'content' => [$this->upload($upload->newInstance()->name)]]);
+            }
             if ([] !== $parameter->getAttributes(MapQueryParameter::class)) {
-                $type = $parameter->getType() instanceof \ReflectionNamedType && 'int' === $parameter->getType()->getName() ? 'integer' : 'string';
+                $type = match ($parameter->getType() instanceof \ReflectionNamedType ? $parameter->getType()->getName() : '') {
+                    'int' => 'integer', 'bool' => 'boolean', default => 'string',
+                };
                 $parameters[] = new OA\Parameter(['name' => $parameter->getName(), 'in' => 'query', 'required' => false, 'schema' => new OA\Schema(['type' => $type])]);
             }
         }
@@ -86,8 +93,18 @@ final class ApiDescription
         return [new OA\Response($isNothing ? $good : $good + ['content' => [$this->content($type)]]), $problem];
     }
 
+    private function upload(string $name): OA\MediaType
+    {
+        $file = new OA\Property(['property' => $name, 'type' => 'string', 'format' => 'binary']);
+
+        return new OA\MediaType(['mediaType' => 'multipart/form-data', 'schema' => new OA\Schema(['type' => 'object', 'required' => [$name], 'properties' => [$file]])]);
+    }
+
     private function content(?\ReflectionType $type): OA\MediaType
     {
+        if ($type instanceof \ReflectionNamedType && FileAnswer::class === $type->getName()) {
+            return new OA\MediaType(['mediaType' => 'application/octet-stream', 'schema' => new OA\Schema(['type' => 'string', 'format' => 'binary'])]);
+        }
         $class = $type instanceof \ReflectionNamedType ? $type->getName() : '';
 
         return class_exists($class) ? $this->reference($this->schemas->nameOf($class), 'application/json') : throw new \LogicException('A body or an answer is an object.');

@@ -14,6 +14,7 @@ use App\UseCase\SameVersion;
 use App\View\House\ToteView;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\Size;
+use BrightCupboard\Core\Measure\Weight;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** Makes a tote or changes one. */
@@ -23,7 +24,7 @@ final readonly class KeepTote
 
     public function __invoke(Home $home, ?Tote $tote, ToteInput $input): ToteView
     {
-        $inside = $this->inside($home, $input);
+        [$inside, $mostWeight] = $this->measures($home, $input);
         $code = trim($input->code);
         foreach ($this->house->totes($home) as $other) {
             if ($other !== $tote && 0 === strcasecmp($other->code(), $code)) {
@@ -31,18 +32,19 @@ final readonly class KeepTote
             }
         }
         if (null === $tote) {
-            $tote = new Tote($home, $code, trim($input->place), $inside);
+            $tote = new Tote($home, $code, trim($input->place), $inside, $input->conditions, $mostWeight);
             $this->entities->persist($tote);
         } else {
             SameVersion::check($input->version, $tote->version(), 'This tote', ToteView::of($tote));
-            $tote->describe($code, trim($input->place), $inside);
+            $tote->describe($code, trim($input->place), $inside, $input->conditions, $mostWeight);
         }
         $this->entities->flush();
 
         return ToteView::of($tote);
     }
 
-    private function inside(Home $home, ToteInput $input): Size
+    /** @return array{Size, Weight|null} */
+    private function measures(Home $home, ToteInput $input): array
     {
         $fields = new Fields();
         $sides = [];
@@ -52,8 +54,9 @@ final readonly class KeepTote
                 $fields->refuse($field, 'The inside of a tote needs all three measures above 0, so that its room can be worked out.');
             }
         }
+        $mostWeight = '' === trim($input->mostWeight) ? null : $fields->read('mostWeight', static fn(): Weight => $home->weights()->read($input->mostWeight), null);
         $fields->complete();
 
-        return new Size($sides[0], $sides[1], $sides[2]);
+        return [new Size($sides[0], $sides[1], $sides[2]), $mostWeight];
     }
 }

@@ -8,16 +8,22 @@ use App\Entity\Swap;
 use App\Input\LookInput;
 use App\Repository\Catalogue;
 use App\Repository\PlanRepository;
+use App\View\Look\LookReadingView;
 use App\View\Look\PieceAnswerView;
 use App\View\Look\StockAnswerView;
+use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\Look\FitMeter;
 use BrightCupboard\Core\Look\FitVerdict;
+use BrightCupboard\Core\Look\Look;
+use BrightCupboard\Core\Look\PaletteReader;
+use BrightCupboard\Core\Look\Ribbon;
+use BrightCupboard\Core\Look\RibbonsApart;
 use BrightCupboard\Core\Look\RibbonShares;
 
 /** What the whole stock says to a look that may not be saved yet. */
 final readonly class AnswerLook
 {
-    public function __construct(private Catalogue $catalogue, private PlanRepository $plan) {}
+    public function __construct(private Catalogue $catalogue, private PlanRepository $plan, private ColourNames $names) {}
 
     public function __invoke(Swap $swap, LookInput $input): StockAnswerView
     {
@@ -34,6 +40,13 @@ final readonly class AnswerLook
             }
         }
 
-        return new StockAnswerView($counts[FitVerdict::In->value], $counts[FitVerdict::Near->value], $counts[FitVerdict::Outside->value], $answers, (new RibbonShares($look, $meter))->of($standing));
+        return new StockAnswerView($counts[FitVerdict::In->value], $counts[FitVerdict::Near->value], $counts[FitVerdict::Outside->value], $answers, (new RibbonShares($look, $meter))->of($standing), $this->reading($look));
+    }
+
+    private function reading(Look $look): LookReadingView
+    {
+        $names = array_map(fn(Ribbon $ribbon): string => $this->names->of($ribbon->colour), $look->ribbons);
+
+        return LookReadingView::of((new PaletteReader())->read($look), $names, (new RibbonsApart())->warnings($look));
     }
 }

@@ -8,6 +8,7 @@ use App\Http\Fields;
 use App\Input\LookInput;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Look\Look;
+use BrightCupboard\Core\Look\Resting;
 use BrightCupboard\Core\Look\Ribbon;
 
 /** Reads an edited look into a core value, naming the ribbon or field that is wrong. */
@@ -23,7 +24,7 @@ final readonly class LookReader
         $resting = $fields->read('restingColours', static fn(): array => array_map(Srgb::ofHex(...), $input->restingColours), []);
         $fields->complete();
         $ribbons = array_values(array_filter($ribbons, static fn(?Ribbon $ribbon): bool => null !== $ribbon));
-        $look = $fields->read('ribbons', static fn(): Look => new Look(trim($input->name), $ribbons, $input->textures, $resting, $input->restingFinishes, $input->mood, $input->balance), null);
+        $look = $fields->read('ribbons', static fn(): Look => new Look(trim($input->name), $ribbons, $input->textures, new Resting($resting, $input->restingFinishes, $input->restingTextures, $input->restingPieces), $input->mood, $input->balance, $input->colour), null);
         $fields->complete();
 
         return $look ?? throw new \LogicException('A look that was read is complete.');

@@ -7,6 +7,7 @@ namespace App\UseCase\Plan;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Look\Look;
+use BrightCupboard\Core\Look\Resting;
 use BrightCupboard\Core\Look\Ribbon;
 use BrightCupboard\Core\Look\RibbonRole;
 
@@ -19,6 +20,6 @@ final readonly class StarterLook
             new Ribbon('Linen', Srgb::ofHex('#EDE4D3'), RibbonRole::Base, 60),
             new Ribbon('Moss', Srgb::ofHex('#6D7246'), RibbonRole::Second, 30),
             new Ribbon('Rust', Srgb::ofHex('#A9502B'), RibbonRole::Accent, 10),
-        ], [], [], [], 50, BalanceSchool::Centred);
+        ], [], new Resting(), 50, BalanceSchool::Centred);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Cupboard;
 
+use App\Entity\Loan;
 use App\Entity\PieceRecord;
 use App\Repository\CatalogueEntry;
 use BrightCupboard\Core\Colour\ColourShare;
@@ -11,6 +12,7 @@ use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\PlaceKind;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Stock\Whereabouts;
 use BrightCupboard\Core\Swap\History;
@@ -20,6 +22,9 @@ final readonly class PieceView
 {
     /**
      * @param list<ColourView> $colours
+     * @param list<FaceView>   $faces
+     * @param list<PartView>   $parts
+     * @param string|null      $photoAt when its photo was taken in
      * @param list<Material>   $materials
      * @param list<Season>     $seasons
      * @param list<Hazard>     $hazards
@@ -47,18 +52,23 @@ final readonly class PieceView
         public int $replacementEach,
         public ?string $cameOn,
         public string $care,
+        public array $faces,
+        public array $parts,
+        public SetView $set,
+        public ?string $photoAt,
         public array $places,
         public int $worn,
         public ?int $idle,
         public int $version,
     ) {}
 
-    public static function of(CatalogueEntry $entry, PieceRecord $record, Whereabouts $now, ?History $history): self
+    /** @param list<Loan> $loans still open */
+    public static function of(CatalogueEntry $entry, PieceRecord $record, Whereabouts $now, ?History $history, array $loans): self
     {
         $piece = $entry->piece;
         $places = [];
         foreach ($now->of($piece->id) as $place => $count) {
-            $places[] = new UnitsView($place, $count);
+            $places[] = new UnitsView($place, $count, PlaceKind::Lent->value === $place ? self::lent($loans) : '');
         }
 
         return new self(
@@ -82,10 +92,20 @@ final readonly class PieceView
             $record->replacementEach->minor,
             $record->cameOn?->format('Y-m-d'),
             $record->care,
+            array_map(FaceView::of(...), $record->makeup->faces),
+            array_map(PartView::of(...), $record->makeup->parts),
+            new SetView($record->makeup->set->name ?? '', $record->makeup->set->of ?? 0),
+            $record->photoAt?->format('YmdHis'),
             $places,
             $history->seasonsWorn ?? 0,
             $history?->seasonsIdle,
             $entry->version,
         );
+    }
+
+    /** @param list<Loan> $loans */
+    private static function lent(array $loans): string
+    {
+        return implode('; ', array_map(static fn(Loan $loan): string => trim(sprintf('%d%s%s', $loan->count(), '' === $loan->to() ? '' : ' to ' . $loan->to(), null === $loan->until() ? '' : ', due ' . $loan->until()->format('j M Y'))), $loans));
     }
 }

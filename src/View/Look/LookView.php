@@ -7,6 +7,7 @@ namespace App\View\Look;
 use App\Entity\Look;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Look\BalanceSchool;
+use BrightCupboard\Core\Look\ColourSchool;
 use BrightCupboard\Core\Look\Ribbon;
 use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\Texture;
@@ -18,6 +19,8 @@ final readonly class LookView
      * @param list<Texture>    $textures
      * @param list<string>     $restingColours
      * @param list<Finish>     $restingFinishes
+     * @param list<Texture>    $restingTextures
+     * @param list<string>     $restingPieces   ids
      */
     private function __construct(
         public string $id,
@@ -26,8 +29,11 @@ final readonly class LookView
         public array $textures,
         public array $restingColours,
         public array $restingFinishes,
+        public array $restingTextures,
+        public array $restingPieces,
         public int $mood,
         public BalanceSchool $balance,
+        public ColourSchool $colour,
         public int $version,
     ) {}
 
@@ -40,10 +46,13 @@ final readonly class LookView
             $l->name,
             array_map(static fn(Ribbon $ribbon): RibbonView => new RibbonView($ribbon->name, $ribbon->colour->hex(), $ribbon->role, $ribbon->percent), $l->ribbons),
             $l->textures,
-            array_map(static fn(Srgb $colour): string => $colour->hex(), $l->restingColours),
-            $l->restingFinishes,
+            array_map(static fn(Srgb $colour): string => $colour->hex(), $l->resting->colours),
+            $l->resting->finishes,
+            $l->resting->textures,
+            $l->resting->pieces,
             $l->mood,
             $l->balance,
+            $l->colour,
             $look->version(),
         );
     }

@@ -11,5 +11,5 @@ final readonly class StockAnswerView
      * @param list<PieceAnswerView> $answers
      * @param list<float>           $placed  0 to 1 by ribbon, then what is nobody's
      */
-    public function __construct(public int $in, public int $near, public int $outside, public array $answers, public array $placed) {}
+    public function __construct(public int $in, public int $near, public int $outside, public array $answers, public array $placed, public LookReadingView $reading) {}
 }

@@ -10,6 +10,7 @@ use BrightCupboard\Core\Look\FitMeter;
 use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Look\InvalidLook;
 use BrightCupboard\Core\Look\Look;
+use BrightCupboard\Core\Look\Resting;
 use BrightCupboard\Core\Look\Ribbon;
 use BrightCupboard\Core\Look\RibbonRole;
 use BrightCupboard\Core\Look\RibbonShares;
@@ -121,6 +122,6 @@ final class FitMeterTest extends TestCase
 
         $this->expectException(InvalidLook::class);
         $this->expectExceptionMessage($sentence);
-        new Look('Look', $ribbons, [], [], [], 50, BalanceSchool::Centred);
+        new Look('Look', $ribbons, [], new Resting(), 50, BalanceSchool::Centred);
     }
 }

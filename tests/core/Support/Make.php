@@ -17,6 +17,7 @@ use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Look\FitMeter;
 use BrightCupboard\Core\Look\Look;
+use BrightCupboard\Core\Look\Resting;
 use BrightCupboard\Core\Look\Ribbon;
 use BrightCupboard\Core\Look\RibbonRole;
 use BrightCupboard\Core\Measure\Length;
@@ -74,7 +75,7 @@ final class Make
             new Ribbon('Tallow', Srgb::ofHex('#F0E7D4'), RibbonRole::Base, 50),
             new Ribbon('Juniper', Srgb::ofHex('#3E5F5A'), RibbonRole::Second, 30),
             new Ribbon('Ember', Srgb::ofHex('#B5532A'), RibbonRole::Accent, 20),
-        ], $textures, $resting, $restingFinishes, $mood, $balance);
+        ], $textures, new Resting($resting, $restingFinishes), $mood, $balance);
     }
 
     /**

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Colour\Internal;
+
+/**
+ * Plain words for colours, made by hand for this application: things of the house and the garden, no maker's names.
+ *
+ * @internal
+ */
+final readonly class ColourWordList
+{
+    /** Word => where it lies, as a number 0 to 0xFFFFFF. */
+    public const WORDS = [
+        'white' => 0xFFFFFF, 'chalk white' => 0xF4F2EC, 'paper white' => 0xFAF8F2, 'milk' => 0xF7F1E3, 'ivory' => 0xF3EAD3, 'cream' => 0xF2E3BE, 'tallow' => 0xF0E7D4, 'bone' => 0xE5DCC6, 'linen' => 0xE8DECD, 'oat' => 0xD8C8A8, 'sand' => 0xD3BE97, 'putty' => 0xBFB39C, 'mushroom' => 0xB4A798, 'taupe' => 0x8E8175, 'greige' => 0xC9C0B2,
+        'pale grey' => 0xD6D7D5, 'silver grey' => 0xB9BCBC, 'stone grey' => 0xA6A49D, 'mid grey' => 0x8B8E8E, 'slate' => 0x5E6A71, 'pewter' => 0x757B7C, 'lead grey' => 0x5A5D5F, 'charcoal' => 0x3E4244, 'soot' => 0x2B2A28, 'black' => 0x121212,
+        'straw' => 0xDFC98A, 'wheat' => 0xDDBB72, 'honey' => 0xD9A441, 'amber' => 0xD08B1F, 'ochre' => 0xC08A2E, 'mustard' => 0xC9A227, 'deep mustard' => 0xA37F14, 'gold' => 0xC7A13A, 'brass' => 0xB08D47, 'old brass' => 0x8C6D2F, 'lemon' => 0xF3E071, 'pale lemon' => 0xF6EDB0, 'butter' => 0xF4DF9C, 'yolk' => 0xF2B63C, 'sunflower' => 0xF0C419, 'saffron' => 0xE79B24,
+        'apricot' => 0xF2B984, 'peach' => 0xF4C6A5, 'soft peach' => 0xF8DCC6, 'melon' => 0xF0A07A, 'coral' => 0xE5795B, 'soft coral' => 0xEDA28C, 'tangerine' => 0xE2742A, 'pumpkin' => 0xCE6A1E, 'burnt orange' => 0xB5561B, 'ember' => 0xB5532A, 'rust' => 0xA4492A, 'soft rust' => 0xC27B5E, 'terracotta' => 0xBE6B4C, 'brick' => 0x9B4233, 'copper' => 0xB0683F, 'clay' => 0xC29A80, 'cinnamon' => 0x94552F, 'caramel' => 0xB67B42, 'tan' => 0xC4A073, 'fawn' => 0xCDB08A,
+        'chestnut' => 0x77412A, 'walnut' => 0x5F4330, 'oak' => 0xA07C4F, 'pine wood' => 0xCFAE78, 'cocoa' => 0x5B3E31, 'coffee' => 0x4A3428, 'umber' => 0x6B5038, 'mahogany' => 0x642B20, 'bark' => 0x6E5C4B,
+        'blush' => 0xE9C4B9, 'shell pink' => 0xF2D9D0, 'rose' => 0xD58E96, 'dusty rose' => 0xC0898A, 'old rose' => 0xA86A70, 'hot pink' => 0xD9437F, 'raspberry' => 0xA92B56, 'berry' => 0x8A2846, 'red' => 0xC0272D, 'bright red' => 0xD62828, 'poppy' => 0xD9402E, 'brick red' => 0xA3352B, 'cranberry' => 0x93202F, 'wine' => 0x6E1F33, 'oxblood' => 0x5A1A21, 'deep red' => 0x7E1B22, 'cherry' => 0x9E1B32,
+        'plum' => 0x5C2A4D, 'deep plum' => 0x43203A, 'aubergine' => 0x3B2338, 'heather' => 0x9B7FA3, 'lilac' => 0xC3AFD6, 'soft lilac' => 0xDDD0E6, 'lavender' => 0xA99CCB, 'violet' => 0x6A4C9A, 'purple' => 0x6B3A7D, 'mauve' => 0xA98AA4, 'mulberry' => 0x76395A, 'orchid' => 0xB77BB4,
+        'ice blue' => 0xD4E4EC, 'pale blue' => 0xC2D8E6, 'sky blue' => 0x9CC3DF, 'powder blue' => 0xAFC6D4, 'cornflower' => 0x6F93CE, 'river blue' => 0x5B86A5, 'denim' => 0x4C6A8C, 'blue' => 0x2F62A8, 'bright blue' => 0x1F6FC4, 'royal blue' => 0x2B4A9B, 'navy' => 0x1F2E4F, 'midnight' => 0x171F33, 'steel blue' => 0x6C8699, 'smoke blue' => 0x8FA1AC, 'ink blue' => 0x26374F, 'deep blue' => 0x1D3C6B,
+        'duck egg' => 0xBFD9D3, 'mint' => 0xB5DCC6, 'sea glass' => 0xA8CFC4, 'aqua' => 0x7CC4C4, 'turquoise' => 0x35A7A5, 'teal' => 0x1F7A7A, 'deep teal' => 0x14545A, 'petrol' => 0x1D4A55, 'sea green' => 0x3F8F7C, 'juniper' => 0x3E5F5A, 'spruce' => 0x2C4F47,
+        'pale sage' => 0xD3DCCB, 'sage' => 0xA9B79B, 'deep sage' => 0x7F8F72, 'grey green' => 0x8C9A8A, 'eucalyptus' => 0x91AA9D, 'olive' => 0x7A7A3A, 'deep olive' => 0x55562A, 'moss' => 0x6D7A45, 'deep moss' => 0x485430, 'fern' => 0x5B8A47, 'leaf green' => 0x4E8B3A, 'apple green' => 0x8DB548, 'lime' => 0xB6CC4B, 'pistachio' => 0xC4D59A, 'grass green' => 0x3F7D33, 'bright green' => 0x2E9E46, 'emerald' => 0x1F7F57, 'bottle green' => 0x17402F, 'fir' => 0x23452F, 'pine green' => 0x2F5A3F, 'holly' => 0x1F4A2C,
+    ];
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Colour;
+
+use BrightCupboard\Core\Colour\Internal\ColourBucket;
+use BrightCupboard\Core\Colour\Internal\KMeans;
+use BrightCupboard\Core\Colour\Internal\PhotoGround;
+
+/**
+ * The two to five colours of a photo, with the share of the picture each has.
+ *
+ * Pixels are gathered in buckets of 4 bits a channel, buckets in clusters (k-means++ in OKLab, seeded), clusters
+ * that the eye takes for one (CIEDE2000 under 8) joined, and those under 3 % given to their nearest neighbour.
+ */
+final readonly class PhotoColours
+{
+    public const MOST = 5;
+    private const CLUSTERS = 8;
+    private const SAME_BELOW = 8.0;
+    private const LEAST_SHARE = 0.03;
+
+    public function __construct(private int $seed = 1) {}
+
+    /** @param int $most 1 to 5 colours */
+    public function read(PixelGrid $grid, int $most, bool $withoutGround): PhotoReading
+    {
+        $ground = $withoutGround ? (new PhotoGround())->find($grid) : null;
+        $left = null === $ground ? $grid->pixels : array_diff_key($grid->pixels, $ground[1]);
+        $buckets = $this->buckets([] === $left ? $grid->pixels : $left);
+        $clusters = (new KMeans($this->seed))->clusters($buckets, self::CLUSTERS);
+
+        return new PhotoReading($this->shares($this->joined($clusters, max(1, min(self::MOST, $most)))), [] === $left ? null : ($ground[0] ?? null));
+    }
+
+    /**
+     * @param array<int, int> $pixels
+     *
+     * @return non-empty-list<ColourBucket>
+     */
+    private function buckets(array $pixels): array
+    {
+        $counts = array_count_values($pixels);
+        ksort($counts);
+        $sums = [];
+        foreach ($counts as $number => $count) {
+            $lab = Oklab::of(Srgb::ofNumber($number));
+            $sum = $sums[$number & 0xF0F0F0] ?? [0.0, 0.0, 0.0, 0];
+            $sums[$number & 0xF0F0F0] = [$sum[0] + $count * $lab->lightness, $sum[1] + $count * $lab->a, $sum[2] + $count * $lab->b, $sum[3] + $count];
+        }
+        $buckets = array_values(array_map(static fn(array $sum): ColourBucket => new ColourBucket(new Oklab($sum[0] / $sum[3], $sum[1] / $sum[3], $sum[2] / $sum[3]), $sum[3]), $sums));
+
+        return [] === $buckets ? throw new \LogicException('A picture has pixels.') : $buckets;
+    }
+
+    /**
+     * Joins the nearest two until every cluster is told apart from the others, large enough, and there are no more than asked for.
+     *
+     * @param list<ColourBucket> $clusters
+     *
+     * @return list<ColourBucket> most pixels first
+     */
+    private function joined(array $clusters, int $most): array
+    {
+        $all = array_sum(array_map(static fn(ColourBucket $cluster): int => $cluster->pixels, $clusters));
+        while (\count($clusters) > 1) {
+            usort($clusters, static fn(ColourBucket $a, ColourBucket $b): int => $b->pixels <=> $a->pixels);
+            [$one, $two, $distance] = $this->nearestPair($clusters);
+            $least = \count($clusters) - 1;
+            if ($distance >= self::SAME_BELOW && $clusters[$least]->pixels < self::LEAST_SHARE * $all) {
+                [$one, $two] = [$this->nearestTo($least, $clusters), $least];
+            } elseif ($distance >= self::SAME_BELOW && \count($clusters) <= $most) {
+                break;
+            }
+            $clusters[$one] = $this->together($clusters[$one], $clusters[$two]);
+            array_splice($clusters, $two, 1);
+        }
+
+        return $clusters;
+    }
+
+    /**
+     * @param list<ColourBucket> $clusters
+     *
+     * @return array{int, int, float} the larger, the smaller, CIEDE2000 between them
+     */
+    private function nearestPair(array $clusters): array
+    {
+        $difference = new Ciede2000();
+        $labs = array_map(static fn(ColourBucket $cluster): Lab => Lab::of($cluster->mean->linear()->srgb()), $clusters);
+        $best = [0, 1, \INF];
+        foreach ($labs as $i => $lab) {
+            for ($j = $i + 1; $j < \count($labs); ++$j) {
+                $distance = $difference->between($lab, $labs[$j]);
+                $best = $distance < $best[2] ? [$i, $j, $distance] : $best;
+            }
+        }
+
+        return $best;
+    }
+
+    /** @param list<ColourBucket> $clusters */
+    private function nearestTo(int $one, array $clusters): int
+    {
+        [$best, $least] = [0, \INF];
+        foreach ($clusters as $i => $cluster) {
+            $distance = $i === $one ? \INF : $cluster->mean->distanceSquared($clusters[$one]->mean);
+            if ($distance < $least) {
+                [$best, $least] = [$i, $distance];
+            }
+        }
+
+        return $best;
+    }
+
+    /** A small cluster hardly moves the colour of a large one: the mean is by pixels. */
+    private function together(ColourBucket $one, ColourBucket $two): ColourBucket
+    {
+        $all = $one->pixels + $two->pixels;
+        $mean = static fn(float $a, float $b): float => ($a * $one->pixels + $b * $two->pixels) / $all;
+
+        return new ColourBucket(new Oklab($mean($one->mean->lightness, $two->mean->lightness), $mean($one->mean->a, $two->mean->a), $mean($one->mean->b, $two->mean->b)), $all);
+    }
+
+    /**
+     * Whole percent by largest remainder, so that they sum to 100.
+     *
+     * @param list<ColourBucket> $clusters
+     *
+     * @return list<ColourShare>
+     */
+    private function shares(array $clusters): array
+    {
+        $percents = WholePercents::of(array_map(static fn(ColourBucket $cluster): float => (float) $cluster->pixels, $clusters));
+
+        return array_map(static fn(ColourBucket $cluster, int $percent): ColourShare => new ColourShare($cluster->mean->linear()->srgb(), $percent), $clusters, $percents);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Controller\Cupboard;
+
+use App\Entity\Piece;
+use App\UseCase\Cupboard\KeepPhoto;
+use App\View\Cupboard\PieceView;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[AsController]
+final readonly class RemovePhotoController
+{
+    public function __construct(private KeepPhoto $keep) {}
+
+    #[Route('/api/homes/{home}/pieces/{piece}/photo', methods: ['DELETE'])]
+    public function __invoke(Piece $piece): PieceView
+    {
+        return ($this->keep)($piece, null);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Look;
+
+use App\Entity\Home;
+use App\Http\InvalidInput;
+use App\Input\PiecesInput;
+use App\Repository\Catalogue;
+use App\View\Look\FoundColoursView;
+use BrightCupboard\Core\Colour\ColourNames;
+use BrightCupboard\Core\Colour\PhotoReading;
+use BrightCupboard\Core\Look\PieceColours;
+
+/** The colours some pieces have together, by how much of each is seen. */
+final readonly class ColoursOfPieces
+{
+    public function __construct(private Catalogue $catalogue, private ColourNames $names) {}
+
+    public function __invoke(Home $home, PiecesInput $input): FoundColoursView
+    {
+        $wanted = array_flip($input->pieces);
+        $pieces = [];
+        foreach ($this->catalogue->of($home) as $id => $entry) {
+            if (isset($wanted[$id])) {
+                $pieces[] = $entry->piece;
+            }
+        }
+        if ([] === $pieces) {
+            throw InvalidInput::at('pieces', 'None of these pieces is in the cupboard any more.');
+        }
+
+        return FoundColoursView::of(new PhotoReading((new PieceColours())->together($pieces), null), $this->names);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Look;
+
+use BrightCupboard\Core\Colour\ColourNames;
+use BrightCupboard\Core\Colour\ColourShare;
+use BrightCupboard\Core\Colour\PhotoReading;
+
+/** Colours found in a photo or in pieces, most first; the ground is what a photo was taken against, where it was left out. */
+final readonly class FoundColoursView
+{
+    /** @param list<FoundColourView> $colours */
+    private function __construct(public array $colours, public ?string $ground) {}
+
+    public static function of(PhotoReading $reading, ColourNames $names): self
+    {
+        return new self(array_map(static fn(ColourShare $share): FoundColourView => new FoundColourView($share->colour->hex(), $names->of($share->colour), $share->percent), $reading->colours), $reading->ground?->hex());
+    }
+}
