@@ -43,13 +43,11 @@ final readonly class PhotoColours
     {
         $counts = array_count_values($pixels);
         ksort($counts);
-        $sums = [];
+        $members = [];
         foreach ($counts as $number => $count) {
-            $lab = Oklab::of(Srgb::ofNumber($number));
-            $sum = $sums[$number & 0xF0F0F0] ?? [0.0, 0.0, 0.0, 0];
-            $sums[$number & 0xF0F0F0] = [$sum[0] + $count * $lab->lightness, $sum[1] + $count * $lab->a, $sum[2] + $count * $lab->b, $sum[3] + $count];
+            $members[$number & 0xF0F0F0][] = new ColourBucket(Oklab::of(Srgb::ofNumber($number)), $count);
         }
-        $buckets = array_values(array_map(static fn(array $sum): ColourBucket => new ColourBucket(new Oklab($sum[0] / $sum[3], $sum[1] / $sum[3], $sum[2] / $sum[3]), $sum[3]), $sums));
+        $buckets = array_values(array_map(static fn(array $some): ColourBucket => new ColourBucket(ColourBucket::mean($some), array_sum(array_map(static fn(ColourBucket $one): int => $one->pixels, $some))), $members));
 
         return [] === $buckets ? throw new \LogicException('A picture has pixels.') : $buckets;
     }
@@ -88,7 +86,7 @@ final readonly class PhotoColours
     private function nearestPair(array $clusters): array
     {
         $difference = new Ciede2000();
-        $labs = array_map(static fn(ColourBucket $cluster): Lab => Lab::of($cluster->mean->linear()->srgb()), $clusters);
+        $labs = array_map(static fn(ColourBucket $cluster): Lab => Lab::of($cluster->heart->linear()->srgb()), $clusters);
         $best = [0, 1, \INF];
         foreach ($labs as $i => $lab) {
             for ($j = $i + 1; $j < \count($labs); ++$j) {
@@ -114,13 +112,10 @@ final readonly class PhotoColours
         return $best;
     }
 
-    /** A small cluster hardly moves the colour of a large one: the mean is by pixels. */
+    /** The larger one gives the colour. */
     private function together(ColourBucket $one, ColourBucket $two): ColourBucket
     {
-        $all = $one->pixels + $two->pixels;
-        $mean = static fn(float $a, float $b): float => ($a * $one->pixels + $b * $two->pixels) / $all;
-
-        return new ColourBucket(new Oklab($mean($one->mean->lightness, $two->mean->lightness), $mean($one->mean->a, $two->mean->a), $mean($one->mean->b, $two->mean->b)), $all);
+        return new ColourBucket(ColourBucket::mean([$one, $two]), $one->pixels + $two->pixels, $one->pixels >= $two->pixels ? $one->heart : $two->heart);
     }
 
     /**
@@ -134,6 +129,6 @@ final readonly class PhotoColours
     {
         $percents = WholePercents::of(array_map(static fn(ColourBucket $cluster): float => (float) $cluster->pixels, $clusters));
 
-        return array_map(static fn(ColourBucket $cluster, int $percent): ColourShare => new ColourShare($cluster->mean->linear()->srgb(), $percent), $clusters, $percents);
+        return array_map(static fn(ColourBucket $cluster, int $percent): ColourShare => new ColourShare($cluster->heart->linear()->srgb(), $percent), $clusters, $percents);
     }
 }

@@ -14,11 +14,12 @@ use BrightCupboard\Core\Stock\PieceKind;
  * Finds what would bring a piece that is nearly right into the look, by trying each change and measuring it again.
  *
  * A turned face brings its own colours; the other ways take the ribbon that lifts the fit most. Only what gains
- * eight points or more is said, the greatest gain first, then the cheapest.
+ * eight points or more and reaches 70 is said, the greatest gain first, then the cheapest.
  */
 final readonly class RestyleIdeas
 {
     private const LEAST_GAIN = 8;
+    private const WORTH_FROM = 70;
     private const PAINTABLE = [Material::Wood, Material::Clay, Material::Tin, Material::Iron, Material::Plastic, Material::Reed, Material::Paper];
     private const TIED = [PieceKind::Wreath, PieceKind::Garland, PieceKind::Arrangement, PieceKind::Bunch, PieceKind::Basket, PieceKind::Bell, PieceKind::Lantern];
 
@@ -34,12 +35,12 @@ final readonly class RestyleIdeas
         $before = $this->meter->fit($piece)->score;
         $ideas = [];
         foreach ($faces as $face) {
-            $ideas[] = $this->tried($piece, $before, RestyleWay::TurnFace, $face->colours, sprintf('Turn it to “%s”.', $face->name));
+            $ideas[] = $this->tried($piece, $before, RestyleWay::TurnFace, $face->colours, sprintf('Turn it to “%s”.', $face->name), $face->name);
         }
         foreach ($this->ways($piece) as $way) {
             $ideas[] = $this->best($piece, $before, $way);
         }
-        $ideas = array_values(array_filter($ideas, static fn(Restyle $idea): bool => $idea->scoreAfter - $before >= self::LEAST_GAIN));
+        $ideas = array_values(array_filter($ideas, static fn(Restyle $idea): bool => $idea->scoreAfter - $before >= self::LEAST_GAIN && $idea->scoreAfter >= self::WORTH_FROM));
         usort($ideas, static fn(Restyle $a, Restyle $b): int => [$b->scoreAfter, $a->costMinor, $a->way->value] <=> [$a->scoreAfter, $b->costMinor, $b->way->value]);
 
         return $ideas;
@@ -70,9 +71,9 @@ final readonly class RestyleIdeas
     }
 
     /** @param list<ColourShare> $colours */
-    private function tried(Piece $piece, int $before, RestyleWay $way, array $colours, string $sentence): Restyle
+    private function tried(Piece $piece, int $before, RestyleWay $way, array $colours, string $sentence, ?string $face = null): Restyle
     {
-        return new Restyle($way, $sentence, $colours, $before, $this->meter->fit($piece->withColours($colours))->score, $way->costMinor(), $way->minutes());
+        return new Restyle($way, $sentence, $colours, $before, $this->meter->fit($piece->withColours($colours))->score, $way->costMinor(), $way->minutes(), $face);
     }
 
     /**

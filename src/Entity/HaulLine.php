@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Entity;
 
+use BrightCupboard\Core\Colour\ColourShare;
+use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Money\LinePrice;
 use BrightCupboard\Core\Money\LineState;
 use BrightCupboard\Core\Money\Money;
@@ -23,7 +25,7 @@ class HaulLine implements OfHome
 
     #[ORM\Column(length: 120)]
     private string $name = '';
-    #[ORM\Column(length: 6)]
+    #[ORM\Column(length: 8)]
     private HaulWay $way = HaulWay::Buy;
     #[ORM\Column]
     private int $packPrice = 0;
@@ -49,6 +51,12 @@ class HaulLine implements OfHome
     private int $height = 0;
     #[ORM\Column(length: 7)]
     private string $colour = '#CCCCC4';
+    /** The owned piece that is changed, where this is a restyle. */
+    #[ORM\Column(length: 26, nullable: true)]
+    private ?string $restyles = null;
+    /** @var list<array{hex: string, percent: int}> what its colours will be */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $restyledColours = [];
     /** The piece it became when it was got. */
     #[ORM\Column(length: 26, nullable: true)]
     private ?string $becamePiece = null;
@@ -74,6 +82,24 @@ class HaulLine implements OfHome
         new LinePrice($packPrice, $offer, $packSize, $needed);
         [$this->packPrice, $this->packSize, $this->needed, $this->tender] = [$packPrice->minor, $packSize, $needed, $tender];
         [$this->offerKind, $this->offerValue, $this->offerPayFor] = [$offer->kind, $offer->value, $offer->payFor];
+    }
+
+    /** @param list<ColourShare> $colours */
+    public function restyle(Piece $piece, array $colours): void
+    {
+        $this->restyles = $piece->id();
+        $this->restyledColours = array_map(static fn(ColourShare $share): array => ['hex' => $share->colour->hex(), 'percent' => $share->percent], $colours);
+    }
+
+    public function restyles(): ?string
+    {
+        return $this->restyles;
+    }
+
+    /** @return list<ColourShare> */
+    public function restyledColours(): array
+    {
+        return array_map(static fn(array $share): ColourShare => new ColourShare(Srgb::ofHex($share['hex']), $share['percent']), $this->restyledColours);
     }
 
     public function goOnTo(LineState $state): void

@@ -10,4 +10,6 @@ enum HaulWay: string
     case Buy = 'buy';
     case Make = 'make';
     case Borrow = 'borrow';
+    /** An owned piece changed instead: its bow, its cover, its print, its paint. */
+    case Restyle = 'restyle';
 }

@@ -7,6 +7,7 @@ namespace App\Entity;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Stock\Hazard;
+use BrightCupboard\Core\Stock\Makeup;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\Piece as CorePiece;
 use BrightCupboard\Core\Stock\Season;
@@ -109,6 +110,13 @@ class Piece implements Removable
         [$this->costEach, $this->replacementEach, $this->cameOn] = [$record->costEach->minor, $record->replacementEach->minor, $record->cameOn];
         [$this->faces, $this->parts] = [StoredMakeup::faces($record->makeup), StoredMakeup::parts($record->makeup)];
         [$this->setName, $this->setOf] = [$record->makeup->set->name ?? '', $record->makeup->set->of ?? 0];
+    }
+
+    /** Shows another side, or has been restyled. */
+    public function turned(CorePiece $piece, Makeup $makeup): void
+    {
+        $record = $this->record();
+        $this->describe($piece, new PieceRecord($record->shape, $record->pattern, $record->origin, $record->costEach, $record->replacementEach, $record->cameOn, $record->care, $makeup, $record->photoAt));
     }
 
     public function photographed(?\DateTimeImmutable $at): void

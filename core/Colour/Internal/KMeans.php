@@ -19,6 +19,7 @@ use Random\Randomizer;
 final readonly class KMeans
 {
     private const ROUNDS = 40;
+    private const HEART_REACH = 0.05;
 
     public function __construct(private int $seed) {}
 
@@ -101,14 +102,28 @@ final readonly class KMeans
      */
     private static function means(array $buckets, array $belongs): array
     {
-        $sums = [];
+        $members = [];
         foreach ($buckets as $i => $bucket) {
-            $sum = $sums[$belongs[$i]] ?? [0.0, 0.0, 0.0, 0];
-            $n = $bucket->pixels;
-            $sums[$belongs[$i]] = [$sum[0] + $n * $bucket->mean->lightness, $sum[1] + $n * $bucket->mean->a, $sum[2] + $n * $bucket->mean->b, $sum[3] + $n];
+            $members[$belongs[$i]][] = $bucket;
         }
-        ksort($sums);
+        ksort($members);
 
-        return array_map(static fn(array $sum): ColourBucket => new ColourBucket(new Oklab($sum[0] / $sum[3], $sum[1] / $sum[3], $sum[2] / $sum[3]), $sum[3]), $sums);
+        return array_map(static fn(array $some): ColourBucket => new ColourBucket(ColourBucket::mean($some), array_sum(array_map(static fn(ColourBucket $bucket): int => $bucket->pixels, $some)), self::heart($some)), $members);
+    }
+
+    /**
+     * The mean of what lies near the fullest bucket.
+     *
+     * @param non-empty-list<ColourBucket> $buckets
+     */
+    private static function heart(array $buckets): Oklab
+    {
+        $fullest = $buckets[0];
+        foreach ($buckets as $bucket) {
+            $fullest = $bucket->pixels > $fullest->pixels ? $bucket : $fullest;
+        }
+        $near = array_values(array_filter($buckets, static fn(ColourBucket $bucket): bool => $bucket->mean->distanceSquared($fullest->mean) <= self::HEART_REACH ** 2));
+
+        return ColourBucket::mean([] === $near ? [$fullest] : $near);
     }
 }

@@ -11,6 +11,7 @@ use App\Entity\Piece;
 use App\Entity\PieceRecord;
 use App\Http\Conflict;
 use App\Input\LineStateInput;
+use App\Repository\Catalogue;
 use App\Repository\PlacementRepository;
 use App\Repository\StandingRepository;
 use App\Time\Now;
@@ -22,6 +23,7 @@ use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Money\LineState;
+use BrightCupboard\Core\Stock\FaceTurn;
 use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\Piece as CorePiece;
@@ -32,7 +34,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Moves a haul line on: what is got becomes a piece in the cupboard, what is returned leaves it again. */
 final readonly class AdvanceLine
 {
-    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private StandingRepository $standing, private PlacementRepository $placements, private Now $now) {}
+    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private StandingRepository $standing, private PlacementRepository $placements, private Catalogue $catalogue, private Now $now) {}
 
     public function __invoke(HaulLine $line, LineStateInput $input, Person $by): LineView
     {
@@ -42,16 +44,34 @@ final readonly class AdvanceLine
             throw new Conflict(sprintf('%s is %s; from there it cannot become %s.', $line->name(), $line->state()->value, $input->state->value), LineView::of($line));
         }
         $this->entities->wrapInTransaction(function () use ($line, $input, $by): void {
-            if (LineState::Got === $input->state) {
-                $this->get($line, $by->name());
-            }
-            if (LineState::Returned === $input->state) {
-                $this->giveBack($line, $by->name());
-            }
+            match (true) {
+                null !== $line->restyles() => $this->restyle($line, $input->state),
+                LineState::Got === $input->state => $this->get($line, $by->name()),
+                LineState::Returned === $input->state => $this->giveBack($line, $by->name()),
+                default => null,
+            };
             $line->goOnTo($input->state);
         });
 
         return LineView::of($line);
+    }
+
+    /** Done, the piece shows its new side and keeps the old one as a face; given back, it shows the old one again. */
+    private function restyle(HaulLine $line, LineState $state): void
+    {
+        $piece = $this->entities->find(Piece::class, $line->restyles() ?? '');
+        $entry = null === $piece ? null : $this->catalogue->one($piece->id());
+        if (null === $piece || null === $entry || !\in_array($state, [LineState::Got, LineState::Returned], true)) {
+            return;
+        }
+        $makeup = $piece->record()->makeup;
+        $last = $makeup->faces[\count($makeup->faces) - 1] ?? null;
+        $turned = LineState::Got === $state
+            ? (new FaceTurn())->into($entry->piece, $makeup, $line->restyledColours())
+            : (null === $last ? null : (new FaceTurn())->to($entry->piece, $makeup, $last->name));
+        if (null !== $turned) {
+            $piece->turned(...$turned);
+        }
     }
 
     private function get(HaulLine $line, string $by): void
@@ -61,7 +81,9 @@ final readonly class AdvanceLine
         $piece = new Piece($swap->home());
         $piece->describe(
             new CorePiece($piece->id(), $line->name(), $thing->kind, min($units, CorePiece::MOST), new Size($thing->width, $thing->width, $thing->height), Weight::ofGrams(0), [new ColourShare($thing->colour, 100)], [], Finish::Plain, [$swap->season()], []),
-            new PieceRecord('', '', HaulWay::Buy === $line->way() ? 'bought' : ($line->way()->value === 'make' ? 'made' : 'borrowed'), $price->perPiece, $line->packPrice()->share(1, $line->packSize()), $this->now->today(), ''),
+            new PieceRecord('', '', match ($line->way()) {
+                HaulWay::Buy => 'bought', HaulWay::Borrow => 'borrowed', default => 'made',
+            }, $price->perPiece, $line->packPrice()->share(1, $line->packSize()), $this->now->today(), ''),
         );
         $piece->gotFor($swap->id());
         $line->became($piece->id());

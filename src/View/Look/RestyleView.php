@@ -13,10 +13,10 @@ use BrightCupboard\Core\Look\RestyleWay;
 final readonly class RestyleView
 {
     /** @param list<ColourView> $colours of the piece afterwards */
-    private function __construct(public RestyleWay $way, public string $sentence, public array $colours, public int $scoreBefore, public int $scoreAfter, public int $cost, public int $minutes, public ?string $caution) {}
+    private function __construct(public RestyleWay $way, public string $sentence, public array $colours, public int $scoreBefore, public int $scoreAfter, public int $cost, public int $minutes, public ?string $caution, public ?string $face) {}
 
     public static function of(Restyle $idea): self
     {
-        return new self($idea->way, $idea->sentence, array_map(static fn(ColourShare $share): ColourView => new ColourView($share->colour->hex(), $share->percent), $idea->colours), $idea->scoreBefore, $idea->scoreAfter, $idea->costMinor, $idea->minutes, $idea->way->caution());
+        return new self($idea->way, $idea->sentence, array_map(static fn(ColourShare $share): ColourView => new ColourView($share->colour->hex(), $share->percent), $idea->colours), $idea->scoreBefore, $idea->scoreAfter, $idea->costMinor, $idea->minutes, $idea->way->caution(), $idea->face);
     }
 }

@@ -28,7 +28,7 @@ final class DemoServer
         array_map(unlink(...), glob($this->database . '*') ?: []);
         $this->console('doctrine:migrations:migrate', '--no-interaction');
         $this->console('app:demo');
-        $options = ['-d', 'variables_order=EGPCS', '-d', 'opcache.enable_cli=1', '-d', 'memory_limit=512M'];
+        $options = ['-d', 'variables_order=EGPCS', '-d', 'opcache.enable_cli=1', '-d', 'memory_limit=512M', '-d', 'upload_max_filesize=12M', '-d', 'post_max_size=14M'];
         $this->process = new Process(['setsid', 'php', ...$options, '-S', '127.0.0.1:' . $this->port, '-t', 'public', 'public/router.php'], self::root(), $this->environment());
         $this->process->setTimeout(null)->start();
         for ($try = 0; $try < 100; ++$try) {

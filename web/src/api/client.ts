@@ -36,6 +36,13 @@ client.use({
 
 export const api = client;
 
+/** Sends one file as a form does; openapi-fetch then leaves the content type to the browser. */
+export const asForm = (name: string, file: File) => () => {
+  const form = new FormData();
+  form.set(name, file);
+  return form;
+};
+
 type Answer<T> = { data?: T; error?: unknown; response: Response };
 
 /** The data of an answer, or a thrown ProblemError or OfflineError. */

@@ -91,6 +91,18 @@ export const settleQuery = (home: string, swap: string) =>
     queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/settle', { params: { path: { home, swap } }, signal })),
   });
 
+export const threadQuery = (home: string, swap: string) =>
+  queryOptions({
+    queryKey: swapKey(home, swap, 'thread'),
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/thread', { params: { path: { home, swap } }, signal })),
+  });
+
+export const restylesQuery = (home: string, swap: string) =>
+  queryOptions({
+    queryKey: swapKey(home, swap, 'restyles'),
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/restyles', { params: { path: { home, swap } }, signal })),
+  });
+
 export const fitQuery = (home: string, swap: string, piece: string) =>
   queryOptions({
     queryKey: [...swapKey(home, swap, 'fit'), piece],

@@ -130,5 +130,7 @@ export const HAZARDS = all<S['Hazard']>({
 export const SPOT_HAZARDS = all<S['SpotHazard']>({ heat: true, 'steam or spatter': true, weather: true, 'small children': true, pets: true });
 export const SEEN_FROM = all<S['SeenFrom']>({ front: true, 'both sides': true, 'all round': true, outside: true });
 export const RIBBON_ROLES = all<S['RibbonRole']>({ base: true, second: true, accent: true, dark: true, metal: true });
+export const COLOUR_SCHOOLS = all<S['ColourSchool']>({ 'as the ribbons': true, quiet: true, 'with a surprise': true });
+export const CONDITIONS = all<S['Condition']>({ heat: true, damp: true, light: true });
 export const CHOICES = all<S['Choice']>({ stay: true, move: true, bring: true, rest: true, part: true });
 export const PHASES = all<S['Phase']>({ 'take down': true, clean: true, fetch: true, 'set up': true, 'pack away': true, 'let go': true });

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { api, take } from '../../api/client';
 import { useHouse, useRefresh } from '../../api/home';
 import type { Tote } from '../../api/types';
-import { writeLength } from '../../lib/measure';
+import { writeLength, writeWeight } from '../../lib/measure';
 import { useNotices } from '../../lib/notices';
 import { Dialog } from '../../ui/Dialog';
 import { Field, FormErrors } from '../../ui/Field';
@@ -28,6 +28,8 @@ export function ToteDialog({ tote, onClose }: { tote?: Tote | undefined; onClose
     width: inside(tote?.width),
     depth: inside(tote?.depth),
     height: inside(tote?.height),
+    conditions: tote?.conditions ?? [],
+    mostWeight: tote?.mostWeight ? writeWeight(tote.mostWeight, home.unit) : '',
   });
   const save = useMutation({
     mutationFn: () =>

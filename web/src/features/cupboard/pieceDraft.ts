@@ -25,6 +25,9 @@ export function pieceDraft(piece: Piece | undefined, unit: Home['unit'], place: 
       replacementEach: '',
       cameOn: '',
       care: '',
+      faces: [],
+      parts: [],
+      set: { name: '', of: 0 },
       place,
     };
   }
@@ -48,6 +51,14 @@ export function pieceDraft(piece: Piece | undefined, unit: Home['unit'], place: 
     replacementEach: moneyField(piece.replacementEach),
     cameOn: piece.cameOn ?? '',
     care: piece.care,
+    faces: piece.faces.map((face) => ({ ...face })),
+    parts: piece.parts.map((part) => ({
+      ...part,
+      width: writeLength(part.width, unit),
+      depth: writeLength(part.depth, unit),
+      height: writeLength(part.height, unit),
+    })),
+    set: { ...piece.set },
     place,
   };
 }

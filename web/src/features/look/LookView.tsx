@@ -1,33 +1,146 @@
 import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
 import { api, take } from '../../api/client';
 import { useHouse, useRefresh } from '../../api/home';
-import type { Look, Piece, Swap } from '../../api/types';
-import { FINISHES, TEXTURES } from '../../api/words';
+import type { Look, Piece, Ribbon, Swap } from '../../api/types';
+import { TEXTURES } from '../../api/words';
 import { Triangle, useNotices } from '../../lib/notices';
+import { capital } from '../../lib/text';
 import { Choices } from '../../ui/Field';
 import { LookAnswer } from './LookAnswer';
+import { LookReads } from './LookReads';
+import { LookSheet } from './LookSheet';
 import { MoodAndBalance } from './MoodAndBalance';
-import { RestingColours } from './RestingColours';
+import { RestingThings } from './RestingThings';
+import { RestylePanel } from './RestylePanel';
+import { RibbonBench } from './RibbonBench';
 import { RibbonRod } from './RibbonRod';
+import { withShare } from './shares';
+import { TakeColoursDialog } from './TakeColoursDialog';
+import { ThreadPanel } from './ThreadPanel';
 import { useLookDraft } from './useLookDraft';
 
 type Props = { look: Look; swap: Swap; pieces: readonly Piece[]; isClosed: boolean };
 
-/** The look of a swap: ribbons on their rod, what is wanted and what rests, and below, what the stock answers. */
+const BELOW = ['What the stock answers', 'Thread through the rooms', 'Nearly right'] as const;
+
+/** The look of a swap: ribbons on their rod, what is wanted and what rests, and below, what the stock and the rooms say to it. */
 export function LookView({ look, swap, pieces, isClosed }: Props) {
+  const house = useHouse();
+  const { draft, change, answer, isSaving } = useLookDraft(house.home.id, swap, look);
+  const [picked, setPicked] = useState(0);
+  const [below, setBelow] = useState<(typeof BELOW)[number]>(BELOW[0]);
+  const [isTaking, setTaking] = useState(false);
+  const at = Math.min(picked, draft.ribbons.length - 1);
+  const ribbon = draft.ribbons[at];
+  const setRibbons = (ribbons: Ribbon[]) => change({ ribbons });
+  const takeOff = () => {
+    const rest = draft.ribbons.filter((_, i) => i !== at);
+    setRibbons(withShare(rest, 0, rest[0]?.percent ?? 100));
+  };
+  return (
+    <div className="pb-6 max-md:pb-20">
+      <LookSheet look={draft} answer={answer.data} pieces={pieces} />
+      <fieldset disabled={isClosed} className="no-print grid gap-x-8 gap-y-4 px-[22px] pt-3 max-md:px-3 xl:grid-cols-[minmax(0,1fr)_440px]">
+        <div>
+          <div className="flex flex-wrap items-center gap-2">
+            <input
+              aria-label="Name of the look"
+              dir="auto"
+              className="min-w-0 max-w-[340px] flex-1 border-0 border-b border-transparent bg-transparent px-0 font-display text-[27px]/[32px] font-semibold hover:border-line-2"
+              value={draft.name}
+              onChange={(event) => change({ name: event.target.value })}
+            />
+            <LookActions look={look} swap={swap} onTake={() => setTaking(true)} />
+          </div>
+          <p className="note">Broad ribbon: the share you want. Thin ribbon: placed so far, it should reach the hem.</p>
+          {answer.error && (
+            <p role="alert" className="mt-2 flex gap-2 border-2 border-ink bg-yolk-soft px-3 py-2">
+              <Triangle /> {answer.error.message} It is not saved until then.
+            </p>
+          )}
+          <RibbonRod ribbons={draft.ribbons} placed={answer.data?.placed ?? []} picked={at} onPick={setPicked} onChange={setRibbons} />
+          {ribbon && (
+            <RibbonBench
+              home={house.home.id}
+              ribbon={ribbon}
+              word={answer.data?.reading.names[at] ?? ''}
+              isLast={draft.ribbons.length === 1}
+              onChange={(part) => setRibbons(draft.ribbons.map((one, i) => (i === at ? { ...one, ...part } : one)))}
+              onRemove={takeOff}
+              onAdd={(partner) =>
+                setRibbons(
+                  withShare(
+                    [...draft.ribbons, { name: capital(partner.name), hex: partner.hex, role: partner.role, percent: 1 }],
+                    draft.ribbons.length,
+                    8,
+                  ),
+                )
+              }
+            />
+          )}
+        </div>
+        <div className="grid content-start gap-3">
+          <LookReads reading={answer.data?.reading} colour={draft.colour} onChange={change} />
+          <Choices label="Textures wanted" words={TEXTURES} chosen={draft.textures} onChange={(textures) => change({ textures })} />
+          <RestingThings draft={draft} pieces={pieces} onChange={change} />
+          <MoodAndBalance mood={draft.mood} balance={draft.balance} onChange={change} />
+          <p className="note" aria-live="polite">
+            {isClosed ? 'This season is closed; its look is kept as it was.' : isSaving ? 'Saving…' : 'Saved.'}
+          </p>
+        </div>
+      </fieldset>
+      <div className="no-print mt-3">
+        <div
+          role="tablist"
+          aria-label="What is said to the look"
+          className="flex flex-wrap gap-1 border-y border-lip bg-gradient-to-b from-white to-ledge px-[22px] py-1 max-md:px-3"
+        >
+          {BELOW.map((name) => (
+            <button
+              key={name}
+              type="button"
+              role="tab"
+              aria-selected={below === name}
+              onClick={() => setBelow(name)}
+              className={`px-3 py-1 font-semibold ${below === name ? 'bg-yolk' : 'hover:bg-yolk-soft'}`}
+            >
+              {name}
+            </button>
+          ))}
+        </div>
+        {below === BELOW[0] && <LookAnswer answer={answer.data} ribbons={draft.ribbons} pieces={pieces} />}
+        {below === BELOW[1] && <ThreadPanel swap={swap.id} ribbons={draft.ribbons} pieces={pieces} />}
+        {below === BELOW[2] && <RestylePanel swap={swap.id} pieces={pieces} isClosed={isClosed} />}
+      </div>
+      {isTaking && (
+        <TakeColoursDialog
+          home={house.home.id}
+          looks={house.looks.filter((one) => one.id !== look.id)}
+          pieces={pieces}
+          onTake={(ribbons) => {
+            setPicked(0);
+            setRibbons(ribbons);
+          }}
+          onClose={() => setTaking(false)}
+        />
+      )}
+    </div>
+  );
+}
+
+function LookActions({ look, swap, onTake }: { look: Look; swap: Swap; onTake: () => void }) {
   const house = useHouse();
   const refresh = useRefresh();
   const notices = useNotices();
-  const { draft, change, answer, isSaving } = useLookDraft(house.home.id, swap, look);
+  const put = (id: string) =>
+    take(api.PUT('/api/homes/{home}/swaps/{swap}/look', { params: { path: { home: house.home.id, swap: swap.id } }, body: { look: id } }));
   const copy = useMutation({
-    mutationFn: (other: string) =>
-      take(api.PUT('/api/homes/{home}/swaps/{swap}/look', { params: { path: { home: house.home.id, swap: swap.id } }, body: { look: other } })),
+    mutationFn: put,
     onSuccess: async () => {
       await refresh();
       notices.done('The swap has a copy of that look', async () => {
-        await take(
-          api.PUT('/api/homes/{home}/swaps/{swap}/look', { params: { path: { home: house.home.id, swap: swap.id } }, body: { look: look.id } }),
-        );
+        await put(look.id);
         await refresh();
       });
     },
@@ -35,49 +148,29 @@ export function LookView({ look, swap, pieces, isClosed }: Props) {
   });
   const others = house.looks.filter((one, i, all) => one.id !== look.id && all.findIndex((other) => other.name === one.name) === i);
   return (
-    <div className="pb-6 max-md:pb-20">
-      <fieldset disabled={isClosed} className="grid gap-x-8 gap-y-4 px-[22px] pt-3 max-md:px-3 xl:grid-cols-[minmax(0,1fr)_460px]">
-        <div>
-          <div className="flex flex-wrap items-baseline gap-3">
-            <input
-              aria-label="Name of the look"
-              className="w-[280px] border-0 border-b border-transparent bg-transparent px-0 font-display text-[27px]/[32px] font-semibold hover:border-line-2"
-              value={draft.name}
-              onChange={(event) => change({ name: event.target.value })}
-            />
-            <span className="note flex-1">Broad ribbon: the share you want. Thin ribbon: placed so far, it should reach the hem.</span>
-            <select aria-label="Copy another look" value="" onChange={(event) => event.target.value && copy.mutate(event.target.value)}>
-              <option value="">Copy another look…</option>
-              {others.map((one) => (
-                <option key={one.id} value={one.id}>
-                  {one.name}
-                </option>
-              ))}
-            </select>
-          </div>
-          {answer.error && (
-            <p role="alert" className="mt-2 flex gap-2 border-2 border-ink bg-yolk-soft px-3 py-2">
-              <Triangle /> {answer.error.message} It is not saved until then.
-            </p>
-          )}
-          <RibbonRod ribbons={draft.ribbons} placed={answer.data?.placed ?? []} onChange={(ribbons) => change({ ribbons })} />
-        </div>
-        <div className="grid content-start gap-4">
-          <Choices label="Textures wanted" words={TEXTURES} chosen={draft.textures} onChange={(textures) => change({ textures })} />
-          <RestingColours colours={draft.restingColours} onChange={(restingColours) => change({ restingColours })} />
-          <Choices
-            label="Finishes that rest"
-            words={FINISHES}
-            chosen={draft.restingFinishes}
-            onChange={(restingFinishes) => change({ restingFinishes })}
-          />
-          <MoodAndBalance mood={draft.mood} balance={draft.balance} onChange={change} />
-          <p className="note" aria-live="polite">
-            {isClosed ? 'This season is closed; its look is kept as it was.' : isSaving ? 'Saving…' : 'Saved.'}
-          </p>
-        </div>
-      </fieldset>
-      <LookAnswer answer={answer.data} ribbons={draft.ribbons} pieces={pieces} />
-    </div>
+    <span className="ml-auto flex flex-wrap items-center gap-1.5">
+      <button type="button" className="btn" onClick={onTake}>
+        Take from…
+      </button>
+      <select
+        aria-label="Copy another look"
+        value=""
+        onChange={(event) => event.target.value && copy.mutate(event.target.value)}
+        className="w-[128px]"
+      >
+        <option value="">Copy a look…</option>
+        {others.map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.name}
+          </option>
+        ))}
+      </select>
+      <a className="btn" href={`/api/homes/${house.home.id}/looks/${look.id}/palette`} download>
+        Palette file
+      </a>
+      <button type="button" className="btn" onClick={() => window.print()}>
+        Print
+      </button>
+    </span>
   );
 }

@@ -14,7 +14,7 @@ export function MoodAndBalance({ mood, balance, onChange }: Props) {
           max={100}
           value={mood}
           onChange={(event) => onChange({ mood: Number(event.target.value) })}
-          className="accent-[#1E4D45]"
+          className="accent-door"
         />
         <span className="note flex justify-between">
           <span>airy</span>

@@ -39,7 +39,7 @@ export function useLookDraft(home: string, swap: Swap, look: Look) {
         houseQuery(home).queryKey,
         (house) => house && { ...house, looks: house.looks.map((one) => (one.id === now.id ? now : one)) },
       );
-      void refresh('stations', 'table', 'dressing', 'rooms', 'fit');
+      void refresh('stations', 'table', 'dressing', 'rooms', 'fit', 'thread', 'restyles');
     },
     onError: (error) => notices.problem(error),
   });

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Intake\Internal;
+
+use BrightCupboard\Core\Colour\ColourNames;
+use BrightCupboard\Core\Colour\ColourShare;
+use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Intake\Question;
+use BrightCupboard\Core\Intake\Reply;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\LengthText;
+use BrightCupboard\Core\Stock\Finish;
+use BrightCupboard\Core\Stock\Hazard;
+use BrightCupboard\Core\Stock\Material;
+use BrightCupboard\Core\Stock\PieceKind;
+
+/**
+ * Completes what a line left out by the usual of its kind and material, saying so; asks where there is no usual.
+ *
+ * @internal
+ */
+final readonly class Completion
+{
+    /** The side that one bare measure means, where it is not the height; "round" means width and height alike. */
+    private const ONE_MEASURE = [
+        'garland' => 'width', 'ribbon' => 'width', 'runner' => 'width', 'lights' => 'width', 'beads' => 'width', 'tray' => 'width', 'bowl' => 'width', 'hooks' => 'width', 'throw' => 'width', 'boat' => 'width',
+        'wreath' => 'round', 'plate' => 'round', 'cushion' => 'round', 'star' => 'round', 'mirror' => 'height',
+    ];
+    /** Usual width and depth as parts of the height (from memory), or height and depth as parts of the width for what lies. */
+    private const BY_HEIGHT = ['candlestick' => [0.35, 0.35], 'vase' => [0.55, 0.55], 'jug' => [0.7, 0.6], 'lantern' => [0.5, 0.5], 'tree' => [0.5, 0.5], 'cone' => [0.4, 0.4], 'pillar candle' => [0.4, 0.4], 'candle group' => [0.9, 0.5], 'bunch' => [0.6, 0.4], 'arrangement' => [0.7, 0.5], 'picture' => [0.75, 0.08], 'mirror' => [0.7, 0.08], 'stocking' => [0.5, 0.15], 'jar' => [0.6, 0.6], 'crock' => [0.8, 0.8], 'pumpkin' => [1.25, 1.25], 'gourd' => [0.6, 0.5], 'hare' => [0.6, 0.5], 'heron' => [0.5, 0.3], 'little house' => [0.7, 0.6], 'storm glass' => [0.5, 0.5], 'bell' => [0.7, 0.7], 'basket' => [1.2, 0.9], 'box' => [1.3, 0.9], 'books' => [2.2, 1.6]];
+    private const BY_WIDTH = ['garland' => [0.06, 0.06], 'ribbon' => [0.02, 0.02], 'runner' => [0.03, 0.2], 'lights' => [0.05, 0.05], 'beads' => [0.03, 0.03], 'tray' => [0.08, 0.7], 'bowl' => [0.4, 1.0], 'hooks' => [0.3, 0.1], 'throw' => [0.4, 0.7], 'boat' => [0.9, 0.3], 'wreath' => [1.0, 0.2], 'plate' => [1.0, 0.1], 'cushion' => [1.0, 0.35], 'star' => [1.0, 0.1]];
+    private const COLOUR_OF = ['brass' => 'brass', 'iron' => 'soot', 'tin' => 'pewter', 'reed' => 'straw', 'jute' => 'tan', 'wood' => 'oak', 'clay' => 'terracotta', 'glass' => 'duck egg', 'faux greenery' => 'fir', 'fresh greenery' => 'leaf green', 'dried stems' => 'wheat', 'linen' => 'linen', 'wax' => 'ivory', 'stone' => 'stone grey', 'porcelain' => 'white'];
+    private const FINISH_OF = ['brass' => 'metal', 'iron' => 'metal', 'tin' => 'metal', 'glass' => 'clear', 'reed' => 'woven', 'jute' => 'woven', 'velvet' => 'velvet', 'wood' => 'wood grain', 'stoneware' => 'glazed', 'porcelain' => 'glazed'];
+    private const BREAKS = [Material::Glass, Material::Porcelain, Material::Stoneware, Material::Clay];
+    private const MATERIAL_OF = ['garland' => 'faux greenery', 'wreath' => 'faux greenery', 'tree' => 'faux greenery', 'bunch' => 'faux greenery', 'basket' => 'reed', 'pillar candle' => 'wax', 'candle group' => 'wax', 'books' => 'paper', 'mirror' => 'glass', 'storm glass' => 'glass'];
+    /** What runs along is long, and no thicker than this. */
+    private const RUNS = ['garland', 'ribbon', 'lights', 'beads'];
+    private const RUNS_AT_MOST = 6 * Length::TENTHS_PER_INCH;
+    private const MAIN_SHARE = 70;
+
+    public function __construct(private LengthText $lengths, private ColourNames $names) {}
+
+    public function complete(Draft $draft): void
+    {
+        if (null === $draft->kind) {
+            $draft->questions[] = new Question('kind', 'What kind of thing is it?', array_map(static fn(string $word): Reply => new Reply($word, $draft->line . ', ' . $word), ['vase', 'bowl', 'candlestick', 'lantern', 'basket', 'box', 'picture', 'bunch', 'wreath']));
+        }
+        $draft->count ??= 1;
+        $this->material($draft);
+        $this->sizes($draft);
+        if ([] === $draft->colours) {
+            $this->colour($draft);
+        }
+        $draft->finish ??= $this->finish($draft);
+        $this->hazards($draft);
+        if ('' === $draft->name) {
+            $draft->questions[] = new Question('name', 'What is it called?');
+        }
+    }
+
+    /** @return list<ColourShare> the first named is the body */
+    public function shares(Draft $draft): array
+    {
+        $colours = [];
+        foreach ($draft->colours as $colour) {
+            $colours[$colour->number()] ??= $colour;
+        }
+        $colours = \array_slice(array_values($colours), 0, 5);
+        $others = \count($colours) - 1;
+        if ($others < 1) {
+            return array_map(static fn(Srgb $colour): ColourShare => new ColourShare($colour, 100), $colours);
+        }
+        $each = intdiv(100 - self::MAIN_SHARE, $others);
+
+        return array_map(static fn(Srgb $colour, int $i): ColourShare => new ColourShare($colour, 0 === $i ? 100 - $others * $each : $each), $colours, array_keys($colours));
+    }
+
+    private function sizes(Draft $draft): void
+    {
+        $this->assign($draft);
+        $kind = $draft->kind?->value;
+        [$width, $depth, $height] = [$draft->sides['width'] ?? null, $draft->sides['depth'] ?? null, $draft->sides['height'] ?? null];
+        if (\count($draft->measures) > 3) {
+            $draft->questions[] = new Question('width', 'More than three measures are given. A piece has a width, a depth and a height.');
+        }
+        if (null === $kind && ([] !== $draft->measures || [] !== $draft->sides)) {
+            return; // which side it is follows from the kind, which is asked for
+        }
+        if (null === $kind || (null === $width && null === $height)) {
+            $draft->questions[] = new Question('height', null === $kind || !isset(self::BY_WIDTH[$kind]) ? 'How high is it? It is drawn to scale.' : 'How wide is it? It is drawn to scale.');
+
+            return;
+        }
+        $most = \in_array($kind, self::RUNS, true) ? self::RUNS_AT_MOST : \PHP_INT_MAX;
+        $part = static fn(?Length $of, float $share): Length => Length::ofTenths(max(1, min($most, (int) round(($of?->tenths() ?? 0) * $share))));
+        $guessed = [];
+        if (null === $height) {
+            [$draft->sides['height'], $guessed[]] = [$height = $part($width, self::BY_WIDTH[$kind][0] ?? 1 / (self::BY_HEIGHT[$kind][0] ?? 1.0)), 'height'];
+        }
+        if (null === $width) {
+            [$draft->sides['width'], $guessed[]] = [$width = $part($height, self::BY_HEIGHT[$kind][0] ?? 1 / (self::BY_WIDTH[$kind][0] ?? 1.0)), 'width'];
+        }
+        if (null === $depth) {
+            [$draft->sides['depth'], $guessed[]] = [isset(self::BY_WIDTH[$kind]) ? $part($width, self::BY_WIDTH[$kind][1]) : $part($height, self::BY_HEIGHT[$kind][1] ?? 0.5), 'depth'];
+        }
+        if ([] !== $guessed) {
+            $draft->guesses[] = sprintf('The usual %s: %s.', implode(' and ', $guessed), implode(', ', array_map(fn(string $side): string => $this->lengths->write($draft->sides[$side] ?? Length::zero()), $guessed)));
+        }
+    }
+
+    /** Gives measures without a side their sides: three are width, depth and height; two are width and height; one is what its kind is measured by. */
+    private function assign(Draft $draft): void
+    {
+        $measures = $draft->measures;
+        $kind = $draft->kind ?? PieceKind::Vase;
+        if (\count($measures) >= 3) {
+            $draft->sides += ['width' => $measures[0], 'depth' => $measures[1], 'height' => $measures[2]];
+            $draft->guesses[] = 'Read as width, depth, height.';
+        } elseif (2 === \count($measures)) {
+            $draft->sides += ['width' => $measures[0], 'height' => $measures[1]];
+            $draft->guesses[] = 'Read as width by height.';
+        } elseif (1 === \count($measures)) {
+            $draft->sides += match (self::ONE_MEASURE[$kind->value] ?? 'height') {
+                'width' => ['width' => $measures[0]],
+                'round' => ['width' => $measures[0], 'height' => $measures[0]],
+                default => ['height' => $measures[0]],
+            };
+        }
+    }
+
+    private function material(Draft $draft): void
+    {
+        $usual = self::MATERIAL_OF[$draft->kind->value ?? ''] ?? null;
+        if ([] === $draft->materials && !$draft->areMaterialsSaid && null !== $usual) {
+            $draft->addMaterial(Material::from($usual));
+            $draft->guesses[] = sprintf('Usually of %s.', $usual);
+        }
+    }
+
+    private function colour(Draft $draft): void
+    {
+        foreach ($draft->materials as $material) {
+            $colour = isset(self::COLOUR_OF[$material->value]) ? $this->names->read(self::COLOUR_OF[$material->value]) : null;
+            if (null !== $colour) {
+                $draft->colours[] = $colour;
+                $draft->guesses[] = sprintf('The colour of %s: %s.', $material->value, self::COLOUR_OF[$material->value]);
+
+                return;
+            }
+        }
+        $draft->questions[] = new Question('colours', 'Which colour is it?', array_map(static fn(string $word): Reply => new Reply($word, $draft->line . ', ' . $word), ['white', 'cream', 'straw', 'rust', 'red', 'sage', 'fir', 'blue', 'black']));
+    }
+
+    private function finish(Draft $draft): Finish
+    {
+        foreach ($draft->materials as $material) {
+            if (isset(self::FINISH_OF[$material->value])) {
+                return Finish::from(self::FINISH_OF[$material->value]);
+            }
+        }
+
+        return Finish::Plain;
+    }
+
+    private function hazards(Draft $draft): void
+    {
+        if ($draft->areHazardsSaid) {
+            return;
+        }
+        foreach ($draft->materials as $material) {
+            if (\in_array($material, self::BREAKS, true) && !\in_array(Hazard::Breakable, $draft->hazards, true)) {
+                $draft->addHazard(Hazard::Breakable);
+                $draft->guesses[] = sprintf('%s breaks.', ucfirst($material->value));
+            }
+        }
+        $burns = \in_array($draft->kind, [PieceKind::Candlestick, PieceKind::Pillar, PieceKind::CandleGroup], true);
+        if ($burns && !$draft->isFlameless && !\in_array(Hazard::OpenFlame, $draft->hazards, true)) {
+            $draft->addHazard(Hazard::OpenFlame);
+            $draft->guesses[] = 'Burns with an open flame, unless you write flameless.';
+        }
+        if (PieceKind::Lights === $draft->kind && !$draft->isFlameless) {
+            $draft->addHazard(Hazard::Mains);
+            $draft->guesses[] = 'Has a mains cord, unless you write battery.';
+        }
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Intake\Internal;
+
+use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Intake\Question;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\Weight;
+use BrightCupboard\Core\Money\Money;
+use BrightCupboard\Core\Stock\Finish;
+use BrightCupboard\Core\Stock\Hazard;
+use BrightCupboard\Core\Stock\Material;
+use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Season;
+
+/**
+ * A piece as it comes into being while a line is read.
+ *
+ * @internal
+ */
+final class Draft
+{
+    public string $name = '';
+    public ?PieceKind $kind = null;
+    public ?int $count = null;
+    /** @var array{width?: Length, depth?: Length, height?: Length} what was said by name */
+    public array $sides = [];
+    /** @var list<Length> measures that did not say which side they are, in their order */
+    public array $measures = [];
+    public ?Weight $weight = null;
+    /** @var list<Srgb> */
+    public array $colours = [];
+    /** @var list<Material> */
+    public array $materials = [];
+    public ?Finish $finish = null;
+    /** @var list<Season> */
+    public array $seasons = [];
+    public bool $isStaple = false;
+    /** @var list<Hazard> */
+    public array $hazards = [];
+    public bool $isFlameless = false;
+    /** Whether a table states them, be it that there are none: then nothing usual is added. */
+    public bool $areHazardsSaid = false;
+    public bool $areMaterialsSaid = false;
+    public string $shape = '';
+    public string $pattern = '';
+    public string $origin = '';
+    public ?Money $costEach = null;
+    public ?string $place = null;
+    /** @var list<string> */
+    public array $care = [];
+    /** @var list<string> */
+    public array $guesses = [];
+    /** @var list<Question> */
+    public array $questions = [];
+
+    /** @param string $line as it was typed */
+    public function __construct(public readonly string $line) {}
+
+    public function addMaterial(Material $material): void
+    {
+        if (!\in_array($material, $this->materials, true)) {
+            $this->materials[] = $material;
+        }
+    }
+
+    public function addHazard(Hazard $hazard): void
+    {
+        if (!\in_array($hazard, $this->hazards, true)) {
+            $this->hazards[] = $hazard;
+        }
+    }
+
+    public function addSeason(Season $season): void
+    {
+        if (!\in_array($season, $this->seasons, true)) {
+            $this->seasons[] = $season;
+        }
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Intake\Internal;
+
+use BrightCupboard\Core\Stock\Finish;
+use BrightCupboard\Core\Stock\Hazard;
+use BrightCupboard\Core\Stock\Material;
+use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Season;
+
+/**
+ * The words people write for kinds, materials, finishes, seasons, origins and hazards.
+ *
+ * @internal
+ */
+final readonly class Lexicon
+{
+    /** Word → kind and, after a slash, the shape it tells. Singular forms; plurals are worked out. */
+    private const KINDS = [
+        'arrangement' => 'arrangement', 'centrepiece' => 'arrangement', 'centerpiece' => 'arrangement', 'basket' => 'basket', 'trug' => 'basket/handle', 'crate' => 'box', 'box' => 'box', 'riser' => 'box',
+        'beads' => 'beads', 'bead garland' => 'beads', 'bell' => 'bell', 'bird' => 'heron', 'bookend' => 'heron', 'boat' => 'boat', 'ship' => 'boat', 'book' => 'books', 'books' => 'books', 'stack of books' => 'books',
+        'bowl' => 'bowl', 'bunch' => 'bunch', 'bouquet' => 'bunch', 'stem' => 'bunch', 'branch' => 'bunch/twig', 'sheaf' => 'bunch/wheat', 'candlestick' => 'candlestick', 'candle holder' => 'candlestick', 'taper holder' => 'candlestick',
+        'candle group' => 'candle group', 'pillar candle' => 'pillar candle', 'candle' => 'pillar candle', 'taper' => 'candlestick', 'cone' => 'cone', 'paper cone' => 'cone', 'crock' => 'crock', 'pot' => 'crock', 'planter' => 'crock',
+        'cushion' => 'cushion', 'pillow' => 'cushion', 'cushion cover' => 'cushion', 'garland' => 'garland', 'swag' => 'garland', 'gourd' => 'gourd', 'hare' => 'hare', 'rabbit' => 'hare', 'heron' => 'heron', 'hook' => 'hooks', 'hooks' => 'hooks',
+        'little house' => 'little house', 'cottage' => 'little house', 'house' => 'little house', 'jar' => 'jar', 'jug' => 'jug', 'pitcher' => 'jug', 'lantern' => 'lantern', 'lights' => 'lights', 'string lights' => 'lights', 'fairy lights' => 'lights', 'light string' => 'lights',
+        'mirror' => 'mirror', 'picture' => 'picture', 'print' => 'picture', 'frame' => 'picture', 'painting' => 'picture', 'plate' => 'plate', 'platter' => 'plate', 'charger' => 'plate', 'pumpkin' => 'pumpkin', 'ribbon' => 'ribbon', 'runner' => 'runner',
+        'star' => 'star', 'stocking' => 'stocking', 'storm glass' => 'storm glass', 'hurricane' => 'storm glass', 'bell jar' => 'storm glass', 'throw' => 'throw', 'blanket' => 'throw', 'tray' => 'tray', 'board' => 'tray/rect', 'tree' => 'tree', 'fir' => 'tree', 'little tree' => 'tree',
+        'vase' => 'vase', 'bottle' => 'vase/bottle', 'urn' => 'vase/urn', 'bud vase' => 'vase/bud', 'ginger jar' => 'vase/ginger', 'moon vase' => 'vase/moon', 'wreath' => 'wreath',
+    ];
+    private const MATERIALS = [
+        'reed' => 'reed', 'rattan' => 'reed', 'wicker' => 'reed', 'willow' => 'reed', 'jute' => 'jute', 'rope' => 'jute', 'wood' => 'wood', 'wooden' => 'wood', 'oak' => 'wood', 'walnut' => 'wood', 'pine wood' => 'wood', 'clay' => 'clay', 'terracotta' => 'clay',
+        'stoneware' => 'stoneware', 'pottery' => 'stoneware', 'ceramic' => 'stoneware', 'porcelain' => 'porcelain', 'china' => 'porcelain', 'stone' => 'stone', 'marble' => 'stone', 'concrete' => 'stone', 'brass' => 'brass', 'gold metal' => 'brass', 'copper' => 'brass', 'iron' => 'iron', 'steel' => 'iron', 'metal' => 'iron', 'tin' => 'tin', 'pewter' => 'tin', 'silver plate' => 'tin',
+        'glass' => 'glass', 'faux' => 'faux greenery', 'artificial' => 'faux greenery', 'silk flowers' => 'faux greenery', 'juniper' => 'faux greenery', 'fresh' => 'fresh greenery', 'live' => 'fresh greenery', 'dried' => 'dried stems', 'wheat' => 'dried stems', 'pampas' => 'dried stems',
+        'cotton' => 'cotton', 'linen' => 'linen', 'wool' => 'wool', 'woollen' => 'wool', 'velvet' => 'velvet', 'paper' => 'paper', 'card' => 'paper', 'wax' => 'wax', 'beeswax' => 'wax', 'plastic' => 'plastic', 'resin' => 'plastic',
+    ];
+    private const FINISHES = [
+        'matt' => 'matt', 'matte' => 'matt', 'glazed' => 'glazed', 'shiny' => 'glazed', 'drip glaze' => 'drip glaze', 'clear' => 'clear', 'woven' => 'woven', 'knit' => 'knit', 'knitted' => 'knit', 'cable knit' => 'knit', 'glitter' => 'glitter', 'glittery' => 'glitter', 'sparkly' => 'glitter', 'aged' => 'aged', 'distressed' => 'aged', 'antique' => 'aged', 'rusty' => 'aged', 'hammered' => 'metal',
+    ];
+    private const SEASONS = ['spring' => 'spring', 'easter' => 'spring', 'summer' => 'summer', 'autumn' => 'autumn', 'fall' => 'autumn', 'harvest' => 'autumn', 'winter' => 'winter', 'midwinter' => 'winter', 'christmas' => 'winter'];
+    private const ORIGINS = ['bought' => 'bought', 'new' => 'bought', 'thrifted' => 'thrifted', 'secondhand' => 'thrifted', 'second hand' => 'thrifted', 'flea market' => 'thrifted', 'yard sale' => 'thrifted', 'charity shop' => 'thrifted', 'made' => 'made', 'homemade' => 'made', 'handmade' => 'made', 'given' => 'given', 'gift' => 'given', 'inherited' => 'given', 'borrowed' => 'borrowed', 'found' => 'found'];
+    private const HAZARDS = ['breakable' => 'breakable', 'fragile' => 'breakable', 'open flame' => 'open flame', 'real flame' => 'open flame', 'small parts' => 'small parts', 'button cells' => 'button cells', 'toxic to pets' => 'toxic to pets', 'mains' => 'mains cord', 'plug in' => 'mains cord', 'needs a ladder' => 'needs a ladder'];
+    private const PATTERNS = ['striped' => 'stripe', 'stripe' => 'stripe', 'stripes' => 'stripe', 'check' => 'check', 'checked' => 'check', 'plaid' => 'check', 'ribbed' => 'rib', 'banded' => 'band', 'speckled' => 'speck', 'rings' => 'rings', 'sprigged' => 'sprig'];
+    private const SHAPES = ['round' => 'round', 'square' => 'square', 'arch' => 'arch', 'arched' => 'arch', 'oval' => 'oval', 'tall' => 'tall', 'rectangular' => 'rect'];
+    private const FLAMELESS = ['flameless', 'battery', 'led'];
+    /** Written at the start instead of a number. */
+    private const COUNTS = ['a' => 1, 'an' => 1, 'one' => 1, 'pair of' => 2, 'a pair of' => 2, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'a dozen' => 12, 'dozen' => 12];
+
+    /** @return array{PieceKind, string}|null the kind and the shape its word tells, '' where none */
+    public static function kind(string $word): ?array
+    {
+        foreach ([$word, ...self::singulars($word)] as $form) {
+            if (isset(self::KINDS[$form])) {
+                [$kind, $shape] = explode('/', self::KINDS[$form] . '/');
+
+                return [PieceKind::from($kind), $shape];
+            }
+        }
+        $kind = PieceKind::tryFrom($word);
+
+        return null === $kind ? null : [$kind, ''];
+    }
+
+    public static function material(string $word): ?Material
+    {
+        return isset(self::MATERIALS[$word]) ? Material::from(self::MATERIALS[$word]) : Material::tryFrom($word);
+    }
+
+    public static function finish(string $word): ?Finish
+    {
+        return isset(self::FINISHES[$word]) ? Finish::from(self::FINISHES[$word]) : Finish::tryFrom($word);
+    }
+
+    public static function season(string $word): ?Season
+    {
+        return isset(self::SEASONS[$word]) ? Season::from(self::SEASONS[$word]) : null;
+    }
+
+    public static function origin(string $word): ?string
+    {
+        return self::ORIGINS[$word] ?? null;
+    }
+
+    public static function hazard(string $word): ?Hazard
+    {
+        return isset(self::HAZARDS[$word]) ? Hazard::from(self::HAZARDS[$word]) : Hazard::tryFrom($word);
+    }
+
+    public static function pattern(string $word): ?string
+    {
+        return self::PATTERNS[$word] ?? null;
+    }
+
+    public static function shape(string $word): ?string
+    {
+        return self::SHAPES[$word] ?? null;
+    }
+
+    public static function count(string $words): ?int
+    {
+        return self::COUNTS[$words] ?? null;
+    }
+
+    /** Whether a word is no part of a name: where it came from, its season, that it has no flame. */
+    public static function isAside(string $word): bool
+    {
+        return null !== self::origin($word) || null !== self::season($word) || null !== self::hazard($word) || \in_array($word, self::FLAMELESS, true);
+    }
+
+    public static function isFlameless(string $word): bool
+    {
+        return \in_array($word, self::FLAMELESS, true);
+    }
+
+    /** "brass candlesticks" → "brass candlestick"; leaves words alone that are always many. */
+    public static function singular(string $words): string
+    {
+        $at = strrpos($words, ' ');
+        $last = false === $at ? $words : substr($words, $at + 1);
+        if (isset(self::KINDS[$last])) {
+            return $words;
+        }
+        foreach (self::singulars($last) as $form) {
+            if (isset(self::KINDS[$form])) {
+                return (false === $at ? '' : substr($words, 0, $at + 1)) . $form;
+            }
+        }
+
+        return $words;
+    }
+
+    /** @return list<string> what a plural may be the plural of */
+    private static function singulars(string $word): array
+    {
+        return match (true) {
+            str_ends_with($word, 'ies') => [substr($word, 0, -3) . 'y', substr($word, 0, -1)],
+            str_ends_with($word, 'es') => [substr($word, 0, -2), substr($word, 0, -1)],
+            str_ends_with($word, 'ves') => [substr($word, 0, -3) . 'f'],
+            str_ends_with($word, 's') => [substr($word, 0, -1)],
+            default => [],
+        };
+    }
+}

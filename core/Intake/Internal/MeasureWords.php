@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Intake\Internal;
+
+use BrightCupboard\Core\Intake\Question;
+use BrightCupboard\Core\Measure\InvalidMeasure;
+use BrightCupboard\Core\Measure\LengthText;
+use BrightCupboard\Core\Measure\LengthUnit;
+use BrightCupboard\Core\Measure\WeightText;
+
+/**
+ * Takes sizes and weights out of a line: "9 in", "8 x 7 x 11 in", "4 ft 2 in long", "12 in wide", "24,5 cm", "4 lb".
+ *
+ * @internal
+ */
+final readonly class MeasureWords
+{
+    private const NUMBER = '-?\d+(?:[.,]\d+)?(?:\s+\d+\/\d+)?|-?\d+\/\d+';
+    private const UNIT = 'inches|inch|in\b|″|"|”|feet|foot|ft\b|′|mm\b|cm\b|m\b';
+    private const SIDES = ['high' => 'height', 'tall' => 'height', 'h' => 'height', 'wide' => 'width', 'w' => 'width', 'long' => 'width', 'l' => 'width', 'across' => 'width', 'dia' => 'width', 'diameter' => 'width', 'deep' => 'depth', 'd' => 'depth'];
+
+    private LengthText $lengths;
+    private WeightText $weights;
+
+    public function __construct(private LengthUnit $unit)
+    {
+        $this->lengths = new LengthText($unit);
+        $this->weights = new WeightText($unit);
+    }
+
+    /** What is left of the text once sizes and weights are taken out of it. */
+    public function take(string $text, Draft $draft): string
+    {
+        $text = $this->takeWeights($text, $draft);
+        $number = '(?:' . self::NUMBER . ')';
+        $unit = '(?:' . self::UNIT . ')';
+        $sides = implode('|', array_map(static fn(string $word): string => $word . '\b', array_keys(self::SIDES)));
+        $text = $this->replaced("/(?<![\\w.]){$number}\\s*{$unit}?(?:\\s*(?:x|×|by)\\s*{$number}\\s*{$unit}?){1,2}/iu", $text, fn(string $found): bool => $this->takeBox($found, $draft));
+        $text = $this->replaced("/(?<![\\w.])(?:{$number}\\s*{$unit}\\s*)+(?:{$sides})?/iu", $text, fn(string $found): bool => $this->takeOne($found, $draft));
+
+        return $this->replaced("/(?<![\\w.]){$number}\\s*(?:high|tall|wide|long|across|deep)\\b/iu", $text, fn(string $found): bool => $this->takeOne($found, $draft));
+    }
+
+    private function takeWeights(string $text, Draft $draft): string
+    {
+        return $this->replaced('/(?<![\w.])-?\d+(?:[.,]\d+)?\s*(?:lbs?|pounds?|oz|kg|g)\b(?:\s*\d+(?:[.,]\d+)?\s*oz\b)?/iu', $text, function (string $found) use ($draft): bool {
+            try {
+                $draft->weight = $this->weights->read($found);
+            } catch (InvalidMeasure $refusal) {
+                $draft->questions[] = new Question('weight', $refusal->getMessage());
+            }
+
+            return true;
+        });
+    }
+
+    private function takeBox(string $found, Draft $draft): bool
+    {
+        $parts = explode('x', (string) preg_replace('/\s*(?:x|×|by)\s*/iu', 'x', trim($found)));
+        preg_match('/(' . self::UNIT . ')\s*$/iu', $parts[\count($parts) - 1], $unit);
+        foreach ($parts as $part) {
+            $hasUnit = 1 === preg_match('/(?:' . self::UNIT . ')\s*$/iu', $part);
+            $this->add($hasUnit ? $part : $part . ' ' . ($unit[1] ?? ''), null, $draft);
+        }
+        if (!isset($unit[1])) {
+            $draft->guesses[] = sprintf('%s is taken in %s.', trim($found), LengthUnit::Inch === $this->unit ? 'inches' : 'centimetres');
+        }
+
+        return true;
+    }
+
+    private function takeOne(string $found, Draft $draft): bool
+    {
+        preg_match('/(' . implode('|', array_keys(self::SIDES)) . ')\s*$/iu', trim($found), $side);
+        $word = mb_strtolower($side[1] ?? '');
+        // "12 in d" ends in a side; "12 ft" must not be read as "12 f" and a t.
+        $isSide = '' !== $word && 1 === preg_match('/[\s″"”\d]' . $word . '\s*$/iu', trim($found));
+        $this->add($isSide ? (string) preg_replace('/' . $word . '\s*$/iu', '', trim($found)) : $found, $isSide ? self::SIDES[$word] : null, $draft);
+
+        return true;
+    }
+
+    private function add(string $text, ?string $side, Draft $draft): void
+    {
+        try {
+            $length = $this->lengths->read(trim($text));
+        } catch (InvalidMeasure $refusal) {
+            $draft->questions[] = new Question($side ?? 'height', $refusal->getMessage());
+
+            return;
+        }
+        match ($side) {
+            'width' => $draft->sides['width'] = $length,
+            'depth' => $draft->sides['depth'] = $length,
+            'height' => $draft->sides['height'] = $length,
+            default => $draft->measures[] = $length,
+        };
+    }
+
+    /** @param \Closure(string): bool $take false leaves the words where they are */
+    private function replaced(string $pattern, string $text, \Closure $take): string
+    {
+        return (string) preg_replace_callback($pattern, static fn(array $match): string => $take($match[0]) ? ' ' : $match[0], $text);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Intake\Internal;
+
+use BrightCupboard\Core\Colour\ColourNames;
+
+/**
+ * Reads the words of a phrase: kinds, materials, finishes, colours, seasons, origins and hazards, the longest match first.
+ *
+ * @internal
+ */
+final readonly class WordPhrases
+{
+    private const LONGEST = 3;
+
+    public function __construct(private ColourNames $colours) {}
+
+    /**
+     * Takes what it knows of a phrase into the draft.
+     *
+     * @return list<string> the words that say nothing it knows, in their order
+     */
+    public function take(string $phrase, Draft $draft): array
+    {
+        $words = preg_split('/\s+/u', trim($phrase), -1, \PREG_SPLIT_NO_EMPTY);
+        $words = false === $words ? [] : $words;
+        $unknown = [];
+        for ($i = 0; $i < \count($words);) {
+            $taken = 0;
+            for ($n = min(self::LONGEST, \count($words) - $i); $n > 0 && 0 === $taken; --$n) {
+                $said = trim(mb_strtolower(implode(' ', \array_slice($words, $i, $n))), '.,;:!');
+                $taken = $this->takeWord($said, $draft) ? $n : 0;
+            }
+            if (0 === $taken) {
+                $unknown[] = $words[$i];
+            }
+            $i += max(1, $taken);
+        }
+
+        return $unknown;
+    }
+
+    private function takeWord(string $said, Draft $draft): bool
+    {
+        // Colours come first among two words ("pine green"), materials among one ("brass" is both).
+        $colour = $this->colours->read($said);
+        $material = Lexicon::material($said);
+        $kind = Lexicon::kind($said);
+        if (null !== $kind) {
+            $draft->kind = $kind[0]; // the last kind named is the thing itself: "bud vase", "bell jar"
+            $draft->shape = '' === $kind[1] ? $draft->shape : $kind[1];
+        }
+        if (null !== $material) {
+            $draft->addMaterial($material);
+        }
+        if (null !== $colour) {
+            $draft->colours[] = $colour;
+        }
+
+        return null !== $kind || null !== $material || null !== $colour || $this->takeTrait($said, $draft);
+    }
+
+    private function takeTrait(string $said, Draft $draft): bool
+    {
+        if (null !== $finish = Lexicon::finish($said)) {
+            $draft->finish = $finish;
+        } elseif (null !== $season = Lexicon::season($said)) {
+            $draft->addSeason($season);
+        } elseif (\in_array($said, ['all year', 'staple', 'year round'], true)) {
+            $draft->isStaple = true;
+        } elseif (null !== $origin = Lexicon::origin($said)) {
+            $draft->origin = $origin;
+        } elseif (null !== $hazard = Lexicon::hazard($said)) {
+            $draft->addHazard($hazard);
+        } elseif (Lexicon::isFlameless($said)) {
+            $draft->isFlameless = true;
+        } elseif (null !== $pattern = Lexicon::pattern($said)) {
+            $draft->pattern = $pattern;
+        } elseif (null !== $shape = Lexicon::shape($said)) {
+            $draft->shape = $shape;
+        } else {
+            return false;
+        }
+
+        return true;
+    }
+}

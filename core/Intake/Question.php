@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Intake;
+
+/** Something in a line that could mean more than one thing, or is missing; asked back, never guessed. */
+final readonly class Question
+{
+    /** @param list<Reply> $replies empty when it must be typed */
+    public function __construct(public string $field, public string $sentence, public array $replies = []) {}
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Entity;
+
+use Doctrine\ORM\Mapping as ORM;
+
+/** A table of pieces that was read and looked through, and how far it has been taken in. */
+#[ORM\Entity]
+class TableImport implements OfHome
+{
+    use Identified;
+
+    /** Rows taken in, left out or refused so far, from the top. */
+    #[ORM\Column]
+    private int $done = 0;
+    /** @var list<string> ids of the pieces it made */
+    #[ORM\Column]
+    private array $made = [];
+
+    public function __construct(
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false)]
+        private Home $home,
+        #[ORM\Column(type: 'text')]
+        private string $text,
+        #[ORM\Column]
+        private \DateTimeImmutable $at,
+    ) {
+        $this->identify();
+    }
+
+    /** @param list<string> $made ids */
+    public function advance(int $done, array $made): void
+    {
+        $this->done = $done;
+        $this->made = [...$this->made, ...$made];
+    }
+
+    public function text(): string
+    {
+        return $this->text;
+    }
+
+    public function done(): int
+    {
+        return $this->done;
+    }
+
+    /** @return list<string> */
+    public function made(): array
+    {
+        return $this->made;
+    }
+
+    public function home(): Home
+    {
+        return $this->home;
+    }
+
+    public function at(): \DateTimeImmutable
+    {
+        return $this->at;
+    }
+}

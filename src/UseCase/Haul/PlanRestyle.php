@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Haul;
+
+use App\Entity\HaulLine;
+use App\Entity\HaulThing;
+use App\Entity\HaulWay;
+use App\Entity\Piece;
+use App\Entity\Swap;
+use App\Http\Fields;
+use App\Http\InvalidInput;
+use App\Input\ColourInput;
+use App\Input\RestyleInput;
+use App\Repository\Catalogue;
+use App\UseCase\Plan\OpenSwap;
+use App\View\Haul\LineView;
+use BrightCupboard\Core\Colour\ColourShare;
+use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Money\Money;
+use BrightCupboard\Core\Money\Offer;
+use BrightCupboard\Core\Money\Tender;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** Writes a restyle into the haul as a line of its own: what it costs comes out of the purse, what it changes is an owned piece. */
+final readonly class PlanRestyle
+{
+    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue) {}
+
+    public function __invoke(Swap $swap, RestyleInput $input): LineView
+    {
+        OpenSwap::require($swap);
+        $piece = $this->entities->find(Piece::class, $input->piece);
+        $entry = $this->catalogue->one($input->piece);
+        if (null === $piece || null === $entry || $piece->home() !== $swap->home() || $piece->isRemoved()) {
+            throw InvalidInput::at('piece', 'That piece is not in the cupboard any more.');
+        }
+        $fields = new Fields();
+        $colours = $fields->read('colours', static fn(): array => ColourShare::complete(array_map(static fn(ColourInput $c): ColourShare => new ColourShare(Srgb::ofHex($c->hex), $c->percent), $input->colours)), []);
+        $fields->complete();
+        $size = $entry->piece->size;
+        $line = new HaulLine($swap);
+        $line->describe(mb_strimwidth(sprintf('%s: %s', $piece->name(), trim($input->sentence, ' .')), 0, 120, '…'), HaulWay::Restyle, new HaulThing($entry->piece->kind, $size->width, $size->height, $entry->piece->colours[0]->colour));
+        $line->priced(Money::ofMinor($input->way->costMinor()), Offer::none(), 1, $entry->piece->count, Tender::Purse);
+        $line->restyle($piece, $colours);
+        $this->entities->persist($line);
+        $this->entities->flush();
+
+        return LineView::of($line);
+    }
+}

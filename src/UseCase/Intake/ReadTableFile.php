@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Intake;
+
+use App\Entity\Home;
+use App\Entity\TableImport;
+use App\Http\InvalidInput;
+use App\Input\TableInput;
+use App\Repository\HouseRepository;
+use App\Time\Now;
+use App\View\Intake\TableReadView;
+use App\View\Intake\TableRowReadView;
+use BrightCupboard\Core\Stock\Place;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** Looks a table through and keeps its text, so that it can be taken in afterwards; no piece is stored. */
+final readonly class ReadTableFile
+{
+    private const SHOWN = 200;
+
+    public function __construct(private EntityManagerInterface $entities, private TableRows $rows, private HouseRepository $house, private Now $now) {}
+
+    public function __invoke(Home $home, TableInput $input): TableReadView
+    {
+        $text = base64_decode($input->base64, true);
+        if (false === $text) {
+            throw InvalidInput::at('file', 'The file did not arrive whole. Try again.');
+        }
+        ['ignored' => $ignored, 'rows' => $rows] = $this->rows->of($home, $text);
+        $this->entities->persist($import = new TableImport($home, base64_encode($text), ($this->now)()));
+        $this->entities->flush();
+        $bad = array_values(array_filter($rows, static fn(ReadRow $row): bool => [] !== $row->problems));
+        $doubles = array_values(array_filter($rows, static fn(ReadRow $row): bool => [] === $row->problems && '' !== $row->like));
+        $good = array_values(array_filter($rows, static fn(ReadRow $row): bool => [] === $row->problems && '' === $row->like));
+        $shown = \array_slice([...$bad, ...$doubles, ...$good], 0, self::SHOWN);
+
+        return new TableReadView($import->id(), \count($rows), \count($good), \count($bad), \count($doubles), $ignored, array_map($this->view(...), $shown));
+    }
+
+    private function view(ReadRow $row): TableRowReadView
+    {
+        $reading = $row->row->reading;
+        $places = implode('; ', array_map(fn(array $at): string => $this->house->placeName(Place::ofKey($at['place'])), $row->row->places));
+
+        return new TableRowReadView($row->line, $reading->name, $reading->kind, $reading->count, $places, $row->problems, $row->like);
+    }
+}

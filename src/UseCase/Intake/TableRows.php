@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Intake;
+
+use App\Entity\Home;
+use App\Http\InvalidInput;
+use App\Repository\Catalogue;
+use App\Repository\CatalogueEntry;
+use App\UseCase\Exchange\PieceTable;
+use BrightCupboard\Core\Colour\ColourNames;
+use BrightCupboard\Core\CoreException;
+use BrightCupboard\Core\Intake\CsvTable;
+use BrightCupboard\Core\Intake\PieceColumns;
+use BrightCupboard\Core\Intake\PieceRow;
+use BrightCupboard\Core\Intake\PieceRowReader;
+use BrightCupboard\Core\Stock\Makeup;
+use BrightCupboard\Core\Stock\Piece;
+
+/** The rows of a table as pieces, each with what is wrong with it and what owned piece it looks like. */
+final readonly class TableRows
+{
+    public function __construct(private KnownPlaces $known, private Catalogue $catalogue, private ColourNames $names, private KeepReading $keep) {}
+
+    /**
+     * @return array{ignored: list<string>, rows: list<ReadRow>}
+     */
+    public function of(Home $home, string $text): array
+    {
+        try {
+            $table = CsvTable::read($text);
+            $columns = PieceColumns::of($table->heads);
+        } catch (CoreException $refusal) {
+            throw InvalidInput::at('file', $refusal->getMessage());
+        }
+        $reader = new PieceRowReader($home->unit(), $this->known->of($home), $this->names);
+        $owned = new OwnedPieces(array_map(static fn(CatalogueEntry $entry): Piece => $entry->piece, $this->catalogue->of($home)));
+        $rows = [];
+        foreach ($table->rows as $i => $cells) {
+            $rows[] = $this->row($table->lines[$i], $reader->read($columns->cells($cells)), $owned);
+        }
+
+        return ['ignored' => $columns->ignored, 'rows' => $rows];
+    }
+
+    private function row(int $line, PieceRow $row, OwnedPieces $owned): ReadRow
+    {
+        $problems = $row->problems;
+        $makeup = new Makeup();
+        $piece = null;
+        if ([] === $problems) {
+            try {
+                $makeup = PieceTable::makeup($row);
+                $piece = $this->keep->core('row-' . $line, $row->reading, $row->reading->colours);
+            } catch (CoreException $refusal) {
+                $problems[] = $refusal->getMessage();
+            }
+        }
+
+        return new ReadRow($line, $row, $problems, $makeup, null === $piece ? '' : $owned->like($piece));
+    }
+}
