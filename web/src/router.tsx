@@ -3,10 +3,8 @@ import { CupboardPage } from './features/cupboard';
 import { DayPage } from './features/day';
 import { HaulPage } from './features/haul';
 import { HousePage } from './features/house';
-import { LedgerPage } from './features/ledger';
 import { LookPage } from './features/look';
 import { RoomsPage } from './features/rooms';
-import { SettlePage } from './features/settle';
 import { SignInPage } from './features/signin';
 import { FirstPage, SwapsPage } from './features/swaps';
 import { TablePage } from './features/table';
@@ -22,8 +20,10 @@ export const router = createBrowserRouter([
     errorElement: <PageError />,
     children: [
       { path: 'cupboard', element: <CupboardPage /> },
+      { path: 'intake', lazy: async () => ({ Component: (await import('./features/intake')).IntakePage }) },
+      { path: 'table-file', lazy: async () => ({ Component: (await import('./features/intake')).TableFilePage }) },
       { path: 'house', element: <HousePage /> },
-      { path: 'ledger', element: <LedgerPage /> },
+      { path: 'ledger', lazy: async () => ({ Component: (await import('./features/ledger')).LedgerPage }) },
       { path: 'swaps', element: <SwapsPage /> },
       { path: 'swaps/:swap/look', element: <LookPage /> },
       { path: 'swaps/:swap/table', element: <TablePage /> },
@@ -31,7 +31,7 @@ export const router = createBrowserRouter([
       { path: 'swaps/:swap/rooms/:spot', element: <RoomsPage /> },
       { path: 'swaps/:swap/haul', element: <HaulPage /> },
       { path: 'swaps/:swap/day', element: <DayPage /> },
-      { path: 'swaps/:swap/settle', element: <SettlePage /> },
+      { path: 'swaps/:swap/settle', lazy: async () => ({ Component: (await import('./features/settle')).SettlePage }) },
     ],
   },
 ]);

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { useHouse, usePlaces } from '../../api/home';
 import type { Piece } from '../../api/types';
 import { counted } from '../../lib/text';
@@ -66,9 +66,12 @@ export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
           <button type="button" className="btn" onClick={() => setTote({})}>
             New tote
           </button>
-          <button type="button" className="btn btn-main" onClick={() => setEdited({})}>
+          <button type="button" className="btn" onClick={() => setEdited({})}>
             New piece
           </button>
+          <Link className="btn btn-main" to={`/homes/${house.home.id}/intake`}>
+            Unpack a box
+          </Link>
         </span>
       </div>
       {by !== 'list' && <ToteShelf pieces={pieces} onOpen={(id) => setTote({ id })} />}

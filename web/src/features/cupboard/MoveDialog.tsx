@@ -4,9 +4,9 @@ import { api, take } from '../../api/client';
 import { useHouse, usePlaces, useRefresh } from '../../api/home';
 import type { Piece } from '../../api/types';
 import { useNotices } from '../../lib/notices';
+import { PlaceSelect } from '../../places/PlaceSelect';
 import { Dialog } from '../../ui/Dialog';
 import { Field, FormErrors } from '../../ui/Field';
-import { PlaceSelect } from './PlaceSelect';
 
 /** Moves units by hand: found, lent, put in another tote. */
 export function MoveDialog({ piece, onClose }: { piece: Piece; onClose: () => void }) {

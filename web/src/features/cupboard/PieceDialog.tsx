@@ -5,10 +5,10 @@ import { useHouse, useRefresh } from '../../api/home';
 import type { Piece, PieceInput } from '../../api/types';
 import { FINISHES, HAZARDS, MATERIALS, PIECE_KINDS, SEASONS } from '../../api/words';
 import { useNotices } from '../../lib/notices';
+import { PlaceSelect } from '../../places/PlaceSelect';
 import { Dialog } from '../../ui/Dialog';
 import { Choices, Field, FormErrors } from '../../ui/Field';
 import { ColourShares } from './ColourShares';
-import { PlaceSelect } from './PlaceSelect';
 import { PATTERNS, pieceDraft, SHAPES } from './pieceDraft';
 
 type Props = { piece?: Piece | undefined; copy?: Piece | undefined; onClose: () => void; onSaved: (id: string) => void };

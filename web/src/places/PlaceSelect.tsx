@@ -1,4 +1,4 @@
-import { useHouse } from '../../api/home';
+import { useHouse } from '../api/home';
 
 type Props = { id?: string; label?: string; value: string; onChange: (place: string) => void; isEverywhere?: boolean };
 

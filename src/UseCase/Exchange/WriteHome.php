@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Exchange;
+
+use App\Entity\Home;
+use Doctrine\DBAL\Connection;
+
+/** A whole home as one JSON document, from which an equal home can be made. */
+final readonly class WriteHome
+{
+    public function __construct(private Connection $db) {}
+
+    public function __invoke(Home $home): string
+    {
+        $document = ['format' => HomeSchema::FORMAT, 'version' => HomeSchema::VERSION, 'home' => ['name' => $home->name(), 'unit' => $home->unit()->value, 'currency' => $home->currency(), 'giftMoney' => $home->giftMoney()->value]];
+        foreach (HomeTables::LISTS as $name => [$table, $which, $order, $columns]) {
+            $quoted = array_map(static fn(string $column): string => '"' . $column . '"', array_keys($columns));
+            $rows = $this->db->fetchAllAssociative(sprintf('SELECT %s FROM %s WHERE %s ORDER BY %s', implode(', ', $quoted), $table, $which, $order), ['home' => $home->id()]);
+            $document[$name] = array_map(fn(array $row): array => $this->row($row, $columns), $rows);
+        }
+
+        return json_encode($document, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRETTY_PRINT) . "\n";
+    }
+
+    /**
+     * @param array<string, mixed>  $row
+     * @param array<string, string> $columns
+     *
+     * @return array<string, mixed>
+     */
+    private function row(array $row, array $columns): array
+    {
+        $written = [];
+        foreach ($columns as $column => $type) {
+            $value = $row[$column];
+            $written[HomeTables::key($column)] = 'list' === $type && \is_string($value) ? json_decode($value, true, 16, \JSON_THROW_ON_ERROR) : $value;
+        }
+
+        return $written;
+    }
+}

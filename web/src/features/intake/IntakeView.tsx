@@ -1,0 +1,150 @@
+import { useMutation } from '@tanstack/react-query';
+import { type KeyboardEvent, useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { api, asForm, take } from '../../api/client';
+import { useHouse, useRefresh } from '../../api/home';
+import type { FoundColours, Piece } from '../../api/types';
+import { useNotices } from '../../lib/notices';
+import { PlaceSelect } from '../../places/PlaceSelect';
+import { BoxSoFar } from './BoxSoFar';
+import { ReadingCard } from './ReadingCard';
+import { useReading } from './useReading';
+
+const NO_COLOURS: FoundColours['colours'] = [];
+
+/** Unpacking a box: one line, one piece, Enter, the next. What the line could mean is asked back under it. */
+export function IntakeView({ home }: { home: string }) {
+  const house = useHouse();
+  const refresh = useRefresh();
+  const notices = useNotices();
+  const field = useRef<HTMLInputElement>(null);
+  const [line, setLine] = useState('');
+  const [last, setLast] = useState('');
+  const [otherwise, setOtherwise] = useState(house.totes[0] ? `tote:${house.totes[0].id}` : 'loose');
+  const [seen, setSeen] = useState(NO_COLOURS);
+  const [box, setBox] = useState<readonly Piece[]>([]);
+  const reading = useReading(home, line);
+  const keep = useMutation({
+    mutationFn: (text: string) =>
+      take(
+        api.POST('/api/homes/{home}/intake', {
+          params: { path: { home } },
+          body: { line: text, otherwise, colours: seen.map(({ hex, percent }) => ({ hex, percent })) },
+        }),
+      ),
+    onSuccess: (piece, text) => {
+      setBox((now) => [piece, ...now]);
+      setLast(text);
+      setLine('');
+      setSeen(NO_COLOURS);
+      setOtherwise(piece.places[0]?.place ?? otherwise);
+      void refresh('pieces', 'table', 'stations');
+      notices.done(`${piece.name} is in`, async () => {
+        await take(api.DELETE('/api/homes/{home}/pieces/{piece}', { params: { path: { home, piece: piece.id } } }));
+        setBox((now) => now.filter((one) => one.id !== piece.id));
+        await refresh();
+      });
+      field.current?.focus();
+    },
+  });
+  const look = useMutation({
+    mutationFn: (photo: File) =>
+      take(
+        api.POST('/api/homes/{home}/colours/photo', {
+          params: { path: { home }, query: { most: 3, withoutGround: true } },
+          body: { photo: '' },
+          bodySerializer: asForm('photo', photo),
+        }),
+      ),
+    onSuccess: (found) => setSeen(found.colours),
+    onError: (error) => notices.problem(error),
+  });
+  const answer = (text: string) => {
+    setLine(text);
+    field.current?.focus();
+  };
+  const handleKey = (event: KeyboardEvent) => {
+    const question = reading.data?.questions.find((one) => one.replies.length > 0);
+    const reply = event.altKey && /^Digit[1-9]$/.test(event.code) ? question?.replies[Number(event.code.slice(5)) - 1] : undefined;
+    if (reply) answer(reply.line);
+    else if (event.key === 'ArrowUp' && line === '' && last !== '') setLine(last);
+    else if (event.key === 'Escape') setLine('');
+    else return;
+    event.preventDefault();
+  };
+
+  return (
+    <div className="px-[22px] pt-3 pb-24 max-md:px-3">
+      <div className="flex flex-wrap items-baseline gap-x-4">
+        <h2 className="panel-title">Unpack a box</h2>
+        <span className="note flex-1">One line a piece: how many, what, how large, where, what it cost. Enter takes it in.</span>
+        <Link className="link" to={`/homes/${home}/table-file`}>
+          From a table instead
+        </Link>
+      </div>
+      <form
+        className="mt-2 flex flex-wrap items-center gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          keep.mutate(line);
+        }}
+      >
+        <input
+          ref={field}
+          aria-label="One line about a piece"
+          dir="auto"
+          // biome-ignore lint/a11y/noAutofocus: this page is one field, and typing is all one came for
+          autoFocus
+          value={line}
+          placeholder="3 brass candlesticks 9 in, attic A2, $4 each, thrifted"
+          onChange={(event) => {
+            setLine(event.target.value);
+            keep.reset();
+          }}
+          onKeyDown={handleKey}
+          className="min-w-[240px] flex-1 border-2 border-ink px-3 text-[17px]/[30px]"
+          autoComplete="off"
+        />
+        <button type="submit" className="btn btn-main" disabled={keep.isPending || line.trim() === ''}>
+          Take it in <kbd>↵</kbd>
+        </button>
+      </form>
+      <div className="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
+        <label htmlFor="otherwise">Where the line names no place:</label>
+        <PlaceSelect id="otherwise" value={otherwise} onChange={setOtherwise} />
+        <label className="link cursor-pointer focus-within:outline-2 focus-within:outline-ink">
+          Colours by photo
+          <input
+            type="file"
+            accept="image/png,image/jpeg,image/webp"
+            capture="environment"
+            className="sr-only"
+            onChange={(event) => event.target.files?.[0] && look.mutate(event.target.files[0])}
+          />
+        </label>
+        {seen.length > 0 && (
+          <span className="flex items-center gap-1.5">
+            {seen.map((colour) => (
+              <span key={colour.hex} title={colour.name} className="size-4 border border-line-2" style={{ background: colour.hex }} />
+            ))}
+            {seen.map((colour) => `${colour.name} ${colour.percent} %`).join(', ')}
+            <button type="button" className="link" onClick={() => setSeen(NO_COLOURS)}>
+              not these
+            </button>
+          </span>
+        )}
+        <span className="note ml-auto">
+          <kbd>↑</kbd> the last line again <kbd>Alt 1</kbd>–<kbd>9</kbd> answer <kbd>Esc</kbd> clear
+        </span>
+      </div>
+      <ReadingCard
+        reading={line.trim() === '' ? undefined : reading.data}
+        colours={seen}
+        otherwise={otherwise}
+        refusal={keep.error ?? reading.error}
+        onAnswer={answer}
+      />
+      <BoxSoFar pieces={box} />
+    </div>
+  );
+}
