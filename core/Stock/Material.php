@@ -54,6 +54,35 @@ enum Material: string
         };
     }
 
+    /**
+     * What of a place of storage it suffers from: wax melts and plastic warps in heat, paper, cloth, wood and iron take
+     * harm from damp, dried stems, cloth, paper and faux greenery fade in the light (common practice).
+     *
+     * @return list<Condition>
+     */
+    public function suffersFrom(): array
+    {
+        return match ($this) {
+            self::Wax, self::Plastic => [Condition::Heat],
+            self::Paper, self::Dried => [Condition::Damp, Condition::Light],
+            self::Cotton, self::Linen, self::Wool, self::Velvet => [Condition::Damp, Condition::Light],
+            self::Wood, self::Iron, self::Tin, self::Reed, self::Jute => [Condition::Damp],
+            self::FauxGreenery => [Condition::Heat, Condition::Light],
+            self::FreshGreenery => [Condition::Heat],
+            default => [],
+        };
+    }
+
+    /** How much of the box round a thing it still fills when packed: cloth is folded and pressed, greenery gives way (from memory). */
+    public function packedPart(): float
+    {
+        return match ($this) {
+            self::Cotton, self::Linen, self::Wool, self::Velvet => 0.45,
+            self::FauxGreenery, self::FreshGreenery => 0.55,
+            default => 1.0,
+        };
+    }
+
     /** How much of a face it hides, 0 to 1: glass lets the wall through, branches half of it. */
     public function solidity(): float
     {

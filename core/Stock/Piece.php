@@ -103,6 +103,17 @@ final readonly class Piece
         return \in_array(Hazard::Breakable, $this->hazards, true);
     }
 
+    /** Litres one unit takes in a tote: the box round it, less what its softest material gives way. */
+    public function packedLitres(): float
+    {
+        $part = 1.0;
+        foreach ($this->materials as $material) {
+            $part = min($part, $material->packedPart());
+        }
+
+        return $this->size->litres() * $part;
+    }
+
     /** Face seen from the front, one unit, in square inches. */
     public function faceArea(): float
     {

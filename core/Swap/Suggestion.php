@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Swap;
 
-/** A decision the application would take, and why. */
+/** A decision the application would take, why, and how sure it is. */
 final readonly class Suggestion
 {
-    public function __construct(public Choice $choice, public string $reason) {}
+    public function __construct(public Choice $choice, public string $reason, public Confidence $confidence) {}
 }

@@ -119,14 +119,14 @@ final readonly class Target
     {
         $litres = [];
         foreach ($intents as $intent) {
-            $each = Choice::Part === $intent->choice ? 0.0 : $intent->piece->size->litres();
+            $each = Choice::Part === $intent->choice ? 0.0 : $intent->piece->packedLitres();
             foreach ($now->of($intent->piece->id) as $key => $units) {
                 $litres[$key] = ($litres[$key] ?? 0.0) + $each * $units;
             }
         }
         foreach ($moves as $move) {
             $key = $move->from->key();
-            $litres[$key] = ($litres[$key] ?? 0.0) - $move->piece->size->litres() * $move->count;
+            $litres[$key] = ($litres[$key] ?? 0.0) - $move->piece->packedLitres() * $move->count;
         }
 
         return $litres;

@@ -10,7 +10,7 @@ use BrightCupboard\Core\Stock\Place;
 /**
  * Proposes a tote for what goes to rest: its own if it fits, else the fullest one that still takes it.
  *
- * A tote takes boxes up to 85 % of its inner volume (common practice: the rest is padding), and only
+ * A tote takes packed pieces up to 85 % of its inner volume (common practice: the rest is padding), and only
  * pieces that go in by their measures. Working state: the free litres of each tote.
  */
 final class TotePacker
@@ -39,7 +39,7 @@ final class TotePacker
     /** The id of the tote, its room now taken; null when no tote has room. */
     public function toteFor(Piece $piece, int $units, ?string $ownTote): ?string
     {
-        $litres = $piece->size->litres() * $units;
+        $litres = $piece->packedLitres() * $units;
         if (null !== $ownTote && isset($this->totes[$ownTote]) && $this->hasRoom($ownTote, $litres) && $piece->size->fitsInto($this->totes[$ownTote]->inside)) {
             $this->free[$ownTote] -= $litres;
 

@@ -12,6 +12,7 @@ use App\Input\BuildDayInput;
 use App\Input\LookInput;
 use App\Input\RibbonInput;
 use App\UseCase\Cupboard\ReadPieces;
+use App\UseCase\Cupboard\SearchStock;
 use App\UseCase\Day\BuildDaySheet;
 use App\UseCase\Look\AnswerLook;
 use App\UseCase\Plan\ReadStations;
@@ -30,7 +31,7 @@ final class BenchCommand extends Command
 {
     private const RUNS = 15;
 
-    public function __construct(private readonly EntityManagerInterface $entities, private readonly BenchHome $home, private readonly AnswerLook $answer, private readonly ReadTable $table, private readonly ReadDressing $dressing, private readonly BuildDaySheet $day, private readonly ReadPieces $pieces, private readonly ReadStations $stations)
+    public function __construct(private readonly EntityManagerInterface $entities, private readonly BenchHome $home, private readonly AnswerLook $answer, private readonly ReadTable $table, private readonly ReadDressing $dressing, private readonly BuildDaySheet $day, private readonly ReadPieces $pieces, private readonly ReadStations $stations, private readonly SearchStock $search)
     {
         parent::__construct();
     }
@@ -74,6 +75,8 @@ final class BenchCommand extends Command
             'A window of 1,000 pieces' => fn(): object => ($this->pieces)($swap()->home(), 0, 1000),
             'A spot with coach and candidates' => fn(): object => ($this->dressing)($swap(), $this->entities->find(Spot::class, $spotId) ?? throw new \LogicException('The spot is there.')),
             'Day sheet, worked out anew' => fn(): object => ($this->day)($swap(), new BuildDayInput(2)),
+            'Search: brass under 10 in' => fn(): object => ($this->search)($swap()->home(), 'brass under 10 in'),
+            'Search: sage cushion attic' => fn(): object => ($this->search)($swap()->home(), 'sage cushion attic'),
             'Live figures of the stations' => fn(): object => ($this->stations)($swap()),
         ];
     }

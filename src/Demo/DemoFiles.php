@@ -21,11 +21,15 @@ use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Money\Money;
+use BrightCupboard\Core\Stock\Face;
 use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\Hazard;
+use BrightCupboard\Core\Stock\Makeup;
 use BrightCupboard\Core\Stock\Material;
+use BrightCupboard\Core\Stock\Part;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\PieceSet;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Stock\Texture;
 
@@ -36,6 +40,8 @@ final class DemoFiles
     private ?array $rows = null;
     /** @var array<string, string> */
     private array $colours;
+    /** @var array<mixed>|null */
+    private ?array $makeups = null;
 
     public function __construct(private readonly string $folder)
     {
@@ -87,11 +93,7 @@ final class DemoFiles
             (int) $row['count'],
             $this->size([(float) $row['width'], (float) $row['depth'], (float) $row['height']]),
             Weight::ofGrams((int) round((float) $row['ounces'] * 28.3495)),
-            array_map(function (string $share): ColourShare {
-                [$word, $percent] = explode(' ', $share);
-
-                return new ColourShare($this->colour($word), (int) $percent);
-            }, explode('+', $row['colours'])),
+            $this->shares($row['colours']),
             array_map(Material::from(...), $words($row['materials'], '+')),
             Finish::from($row['finish']),
             array_map(Season::from(...), $words($row['seasons'], ' ')),
@@ -104,7 +106,30 @@ final class DemoFiles
     {
         $came = $today->modify(sprintf('-%d days', 80 + 365 * (int) $row['years']));
 
-        return new PieceRecord($row['shape'], $row['pattern'], $row['origin'], Money::ofMinor((int) $row['cost'] * 100), Money::ofMinor((int) $row['replacement'] * 100), $came, '');
+        return new PieceRecord($row['shape'], $row['pattern'], $row['origin'], Money::ofMinor((int) $row['cost'] * 100), Money::ofMinor((int) $row['replacement'] * 100), $came, '', $this->makeup($row['name']));
+    }
+
+    /** Faces, parts and set of a piece, where the home has a file of them. */
+    private function makeup(string $name): Makeup
+    {
+        $this->makeups ??= is_file($this->folder . '/makeup.json') ? (array) json_decode((string) file_get_contents($this->folder . '/makeup.json'), true, 8, \JSON_THROW_ON_ERROR) : [];
+        $values = new DemoValues((array) ($this->makeups[$name] ?? []));
+
+        return new Makeup(
+            array_map(fn(DemoValues $f): Face => new Face($f->text('0'), array_map(Season::from(...), $f->texts('1')), $this->shares($f->text('2'))), $values->list('faces')),
+            array_map(fn(DemoValues $p): Part => new Part($p->text('0'), PieceKind::from($p->text('1')), $p->whole('2'), $this->size($p->numbers('3')), $this->colour($p->text('4')), Material::from($p->text('5'))), $values->list('parts')),
+            $values->isNull('set.0') ? null : new PieceSet($values->text('set.0'), $values->whole('set.1')),
+        );
+    }
+
+    /** @return list<ColourShare> "rust 60+plum 40" */
+    private function shares(string $text): array
+    {
+        return array_map(function (string $share): ColourShare {
+            [$word, $percent] = explode(' ', $share);
+
+            return new ColourShare($this->colour($word), (int) $percent);
+        }, explode('+', $text));
     }
 
     public function spot(DemoValues $spot, string $id): Spot

@@ -24,11 +24,13 @@ use BrightCupboard\Core\Coach\Layer;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthUnit;
+use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Money\GiftMoney;
 use BrightCupboard\Core\Money\LineState;
 use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Money\Offer;
 use BrightCupboard\Core\Money\Tender;
+use BrightCupboard\Core\Stock\Condition;
 use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Place;
@@ -83,7 +85,7 @@ final class DemoHome
             $this->entities->persist($this->spots[$spot->text('key')] = $stored);
         }
         foreach ($house->list('totes') as $tote) {
-            $this->entities->persist($this->totes[$tote->text('code')] = new Tote($this->home, $tote->text('code'), $tote->text('place'), $this->files->size($tote->numbers('size'))));
+            $this->entities->persist($this->totes[$tote->text('code')] = new Tote($this->home, $tote->text('code'), $tote->text('place'), $this->files->size($tote->numbers('size')), array_map(Condition::from(...), $tote->texts('conditions')), $tote->isNull('mostPounds') ? null : Weight::ofGrams((int) round($tote->number('mostPounds') * 453.59237))));
         }
         foreach ($house->list('looks') as $look) {
             $this->entities->persist($this->looks[$look->text('key')] = new Look($this->home, $this->files->look($look)));

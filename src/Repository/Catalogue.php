@@ -19,6 +19,7 @@ use BrightCupboard\Core\Stock\Makeup;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\PieceSet;
 use BrightCupboard\Core\Stock\Season;
 use Doctrine\DBAL\Connection;
 
@@ -84,6 +85,19 @@ final class Catalogue
         }
 
         return $records;
+    }
+
+    /** @return array<string, PieceSet> by the id of each piece that belongs to a set */
+    public function sets(Home $home): array
+    {
+        /** @var list<array{string, string, int}> $rows */
+        $rows = $this->db->fetchAllNumeric("SELECT id, set_name, set_of FROM piece WHERE home_id = ? AND removed_at IS NULL AND set_name <> ''", [$home->id()]);
+        $sets = [];
+        foreach ($rows as [$id, $name, $of]) {
+            $sets[$id] = new PieceSet($name, $of);
+        }
+
+        return $sets;
     }
 
     private function makeup(string $faces, string $parts, string $setName, int $setOf): Makeup

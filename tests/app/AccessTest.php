@@ -16,7 +16,7 @@ use Symfony\Component\Routing\RouterInterface;
 /** Every route of the API with no one, with a stranger, with a guest, and with bodies that make no sense. */
 final class AccessTest extends AppTestCase
 {
-    private const OPEN = ['/api/welcome', '/api/openapi.json', '/api/sign-in', '/api/sign-out'];
+    private const OPEN = ['/api/welcome', '/api/openapi.json', '/api/home-schema', '/api/sign-in', '/api/sign-out'];
 
     public function testNobodyGetsAnythingWithoutSigningIn(): void
     {

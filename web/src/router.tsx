@@ -21,6 +21,7 @@ export const router = createBrowserRouter([
     children: [
       { path: 'cupboard', element: <CupboardPage /> },
       { path: 'intake', lazy: async () => ({ Component: (await import('./features/intake')).IntakePage }) },
+      { path: 'totes/:tote', lazy: async () => ({ Component: (await import('./features/totes')).TotePage }) },
       { path: 'table-file', lazy: async () => ({ Component: (await import('./features/intake')).TableFilePage }) },
       { path: 'house', element: <HousePage /> },
       { path: 'ledger', lazy: async () => ({ Component: (await import('./features/ledger')).LedgerPage }) },

@@ -9,9 +9,12 @@ use App\Http\InvalidInput;
 use App\Input\PiecesInput;
 use App\Repository\Catalogue;
 use App\View\Look\FoundColoursView;
+use App\View\Look\TextureCountView;
 use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\Colour\PhotoReading;
 use BrightCupboard\Core\Look\PieceColours;
+use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\Texture;
 
 /** The colours some pieces have together, by how much of each is seen. */
 final readonly class ColoursOfPieces
@@ -31,6 +34,24 @@ final readonly class ColoursOfPieces
             throw InvalidInput::at('pieces', 'None of these pieces is in the cupboard any more.');
         }
 
-        return FoundColoursView::of(new PhotoReading((new PieceColours())->together($pieces), null), $this->names);
+        return FoundColoursView::of(new PhotoReading((new PieceColours())->together($pieces), null), $this->names, $this->textures($pieces));
+    }
+
+    /**
+     * @param list<Piece> $pieces
+     *
+     * @return list<TextureCountView>
+     */
+    private function textures(array $pieces): array
+    {
+        $counts = [];
+        foreach ($pieces as $piece) {
+            foreach ($piece->textures() as $texture) {
+                $counts[$texture->value] = ($counts[$texture->value] ?? 0) + 1;
+            }
+        }
+        arsort($counts);
+
+        return array_map(static fn(string $texture, int $count): TextureCountView => new TextureCountView(Texture::from($texture), $count), array_keys($counts), array_values($counts));
     }
 }

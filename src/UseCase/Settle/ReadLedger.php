@@ -20,7 +20,7 @@ final readonly class ReadLedger
     private const IDLE_FROM = 2;
     private const MOST_IDLE = 40;
 
-    public function __construct(private HouseRepository $house, private ReadHaul $haul, private UsedPieces $used, private Catalogue $catalogue, private HistoryRepository $history) {}
+    public function __construct(private HouseRepository $house, private ReadHaul $haul, private UsedPieces $used, private Catalogue $catalogue, private HistoryRepository $history, private StockWorth $worth) {}
 
     public function __invoke(Home $home): LedgerView
     {
@@ -30,7 +30,7 @@ final readonly class ReadLedger
             $seasons[] = new SeasonRowView($swap->id(), $swap->name(), $swap->swapDay()->format('Y-m-d'), null !== $swap->closedAt(), $sum->budget->minor, $sum->spent->minor, $sum->reusedUnits, $sum->newUnits, $sum->reusedValue->minor, $sum->newValue->minor);
         }
 
-        return new LedgerView($seasons, $this->idle($home));
+        return new LedgerView($seasons, $this->idle($home), $this->worth->regrets($home), $this->worth->doubles($home), $this->worth->brokenSets($home), ...$this->worth->totals($home));
     }
 
     /** @return list<IdleView> */

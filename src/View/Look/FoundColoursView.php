@@ -11,11 +11,15 @@ use BrightCupboard\Core\Colour\PhotoReading;
 /** Colours found in a photo or in pieces, most first; the ground is what a photo was taken against, where it was left out. */
 final readonly class FoundColoursView
 {
-    /** @param list<FoundColourView> $colours */
-    private function __construct(public array $colours, public ?string $ground) {}
+    /**
+     * @param list<FoundColourView>  $colours
+     * @param list<TextureCountView> $textures of pieces, most first
+     */
+    private function __construct(public array $colours, public ?string $ground, public array $textures) {}
 
-    public static function of(PhotoReading $reading, ColourNames $names): self
+    /** @param list<TextureCountView> $textures */
+    public static function of(PhotoReading $reading, ColourNames $names, array $textures = []): self
     {
-        return new self(array_map(static fn(ColourShare $share): FoundColourView => new FoundColourView($share->colour->hex(), $names->of($share->colour), $share->percent), $reading->colours), $reading->ground?->hex());
+        return new self(array_map(static fn(ColourShare $share): FoundColourView => new FoundColourView($share->colour->hex(), $names->of($share->colour), $share->percent), $reading->colours), $reading->ground?->hex(), $textures);
     }
 }

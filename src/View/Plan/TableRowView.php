@@ -6,6 +6,7 @@ namespace App\View\Plan;
 
 use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Swap\Choice;
+use BrightCupboard\Core\Swap\Confidence;
 
 final readonly class TableRowView
 {
@@ -17,6 +18,7 @@ final readonly class TableRowView
         public int $version,
         public Choice $suggestion,
         public string $reason,
+        public Confidence $confidence,
         public int $score,
         public FitVerdict $verdict,
         public int $ribbon,

@@ -1,4 +1,4 @@
-import { queryOptions } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { api, keepCsrf, take } from './client';
 import type { Piece } from './types';
 
@@ -39,6 +39,27 @@ export const movementsQuery = (home: string, piece: string) =>
   queryOptions({
     queryKey: ['home', home, 'movements', piece],
     queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/pieces/{piece}/movements', { params: { path: { home, piece } }, signal })),
+  });
+
+/** What meets a question put in plain words; the best first. */
+export const searchQuery = (home: string, asked: string) =>
+  queryOptions({
+    queryKey: ['home', home, 'search', asked],
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/search', { params: { path: { home }, query: { q: asked } }, signal })),
+    enabled: asked !== '',
+    placeholderData: keepPreviousData,
+  });
+
+export const toteFillsQuery = (home: string) =>
+  queryOptions({
+    queryKey: ['home', home, 'tote-fills'],
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/tote-fills', { params: { path: { home } }, signal })),
+  });
+
+export const toteQuery = (home: string, tote: string) =>
+  queryOptions({
+    queryKey: ['home', home, 'tote', tote],
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/totes/{tote}/contents', { params: { path: { home, tote } }, signal })),
   });
 
 export const ledgerQuery = (home: string) =>

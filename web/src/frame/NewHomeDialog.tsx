@@ -22,6 +22,14 @@ export function NewHomeDialog({ isOpen, onClose }: { isOpen: boolean; onClose: (
       await navigate(`/homes/${home.id}/house`);
     },
   });
+  const bring = useMutation({
+    mutationFn: async (file: File) => take(api.POST('/api/home-documents', { body: { document: await file.text() } })),
+    onSuccess: async (home) => {
+      await queries.invalidateQueries({ queryKey: ['me'] });
+      onClose();
+      await navigate(`/homes/${home.id}/house`);
+    },
+  });
   return (
     <Dialog title="A new home" isOpen={isOpen} onClose={onClose}>
       <form
@@ -31,7 +39,7 @@ export function NewHomeDialog({ isOpen, onClose }: { isOpen: boolean; onClose: (
         }}
         className="grid gap-3"
       >
-        <FormErrors error={create.error}>
+        <FormErrors error={create.error ?? bring.error}>
           <Field label="Name" name="name">
             {(control) => <input {...control} value={name} onChange={(event) => setName(event.target.value)} />}
           </Field>
@@ -57,6 +65,17 @@ export function NewHomeDialog({ isOpen, onClose }: { isOpen: boolean; onClose: (
           <button type="submit" className="btn btn-main justify-self-start" disabled={create.isPending}>
             Open this home
           </button>
+          <Field label="Or bring one in from its document (JSON)" name="document" className="border-t border-line pt-3">
+            {(control) => (
+              <input
+                {...control}
+                type="file"
+                accept=".json,application/json"
+                disabled={bring.isPending}
+                onChange={(event) => event.target.files?.[0] && bring.mutate(event.target.files[0])}
+              />
+            )}
+          </Field>
         </FormErrors>
       </form>
     </Dialog>

@@ -1,16 +1,20 @@
 import { useMemo, useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { useHouse, usePlaces } from '../../api/home';
 import type { Piece } from '../../api/types';
+import { useSearch } from '../../api/useSearch';
+import { saveFile } from '../../lib/saveFile';
 import { counted } from '../../lib/text';
 import { labelOf } from '../../shelves/layout';
 import { Shelves } from '../../shelves/Shelves';
+import { Menu } from '../../ui/Menu';
 import { EmptyLedge } from '../../ui/States';
 import { cupboardGroups } from './cupboardGroups';
 import { PieceDialog } from './PieceDialog';
 import { PieceList } from './PieceList';
 import { PieceStrip } from './PieceStrip';
 import { ToteDialog } from './ToteDialog';
+import { ToteShelf } from './ToteShelf';
 
 const NONE: ReadonlySet<string> = new Set();
 
@@ -18,6 +22,7 @@ const NONE: ReadonlySet<string> = new Set();
 export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
   const house = useHouse();
   const place = usePlaces();
+  const navigate = useNavigate();
   const [params, setParams] = useSearchParams();
   const by = (['tote', 'room', 'kind', 'list'] as const).find((one) => one === params.get('by')) ?? 'tote';
   const active = params.get('piece');
@@ -25,16 +30,8 @@ export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
   const [edited, setEdited] = useState<{ piece?: Piece | undefined; copy?: Piece | undefined } | null>(null);
   const [tote, setTote] = useState<{ id?: string } | null>(null);
   const set = (change: Record<string, string>) => setParams((now) => ({ ...Object.fromEntries(now), ...change }), { replace: true });
-  const shown = useMemo(() => {
-    const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-    return pieces.filter((piece) =>
-      words.every((word) =>
-        `${piece.name} ${piece.kind} ${piece.materials.join(' ')} ${piece.seasons.join(' ')} ${piece.places.map((at) => place(at.place)).join(' ')}`
-          .toLowerCase()
-          .includes(word),
-      ),
-    );
-  }, [pieces, text, place]);
+  const { found } = useSearch(house.home.id, text);
+  const shown = useMemo(() => (found ? pieces.filter((piece) => found.has(piece.id)) : pieces), [pieces, found]);
   const groups = useMemo(() => (by === 'list' ? [] : cupboardGroups(shown, house, by)), [shown, house, by]);
   const piece = pieces.find((one) => one.id === active);
 
@@ -44,7 +41,8 @@ export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
         <h2 className="panel-title">Cupboard</h2>
         <input
           aria-label="Find in the cupboard"
-          placeholder="name, kind, material, place"
+          placeholder="brass under 10 in, attic…"
+          title="Name, kind, colour, texture, place, season; sizes such as “under 10 in”; “not used for 2 years”"
           value={text}
           onChange={(event) => setText(event.target.value)}
         />
@@ -63,6 +61,19 @@ export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
           in {counted(house.totes.length, 'tote')}
         </span>
         <span className="ml-auto flex gap-2 max-md:ml-0">
+          <Menu
+            trigger={
+              <button type="button" className="btn">
+                Files ▾
+              </button>
+            }
+            items={[
+              { label: 'Bring pieces in from a table…', onSelect: () => void navigate(`/homes/${house.home.id}/table-file`) },
+              { label: 'All pieces as a table (CSV)', onSelect: () => saveFile(`/api/homes/${house.home.id}/pieces.csv`) },
+              { label: 'The whole home (JSON)', onSelect: () => saveFile(`/api/homes/${house.home.id}/document`) },
+              { label: 'Labels for all totes (PDF)', onSelect: () => saveFile(`/api/homes/${house.home.id}/labels`) },
+            ]}
+          />
           <button type="button" className="btn" onClick={() => setTote({})}>
             New tote
           </button>
@@ -74,7 +85,7 @@ export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
           </Link>
         </span>
       </div>
-      {by !== 'list' && <ToteShelf pieces={pieces} onOpen={(id) => setTote({ id })} />}
+      {by !== 'list' && <ToteShelf />}
       {pieces.length === 0 && (
         <EmptyLedge>
           {house.totes.length === 0
@@ -120,36 +131,3 @@ export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
 
 const describe = (piece: Piece | undefined, place: (key: string) => string): string =>
   piece ? `${labelOf(piece)}, ${piece.places.map((at) => place(at.place)).join(' and ')}` : '';
-
-/** The totes with how full they are by the boxes round their pieces. */
-function ToteShelf({ pieces, onOpen }: { pieces: readonly Piece[]; onOpen: (id: string) => void }) {
-  const house = useHouse();
-  const litres = (one: { width: number; depth: number; height: number }) => (one.width * one.depth * one.height) / 1e9;
-  return (
-    <div className="flex flex-none gap-2 overflow-x-auto px-[22px] pb-2 max-md:px-2">
-      {house.totes.map((tote) => {
-        const used = pieces.reduce(
-          (sum, piece) =>
-            sum + litres(piece) * piece.places.filter((at) => at.place === `tote:${tote.id}`).reduce((units, at) => units + at.count, 0),
-          0,
-        );
-        const share = litres(tote) === 0 ? 0 : used / litres(tote);
-        return (
-          <button
-            key={tote.id}
-            type="button"
-            onClick={() => onOpen(tote.id)}
-            className="tagcard flex-none px-2 py-1 text-left hover:bg-yolk-soft"
-            title={`${used.toFixed(0)} of ${litres(tote).toFixed(0)} litres by the boxes round the pieces`}
-          >
-            <b>{tote.code}</b> <span className="note">{tote.place}</span>
-            <span className="mt-0.5 block h-1.5 w-24 border border-line-2">
-              <span className={`block h-full ${share > 1 ? 'hatch bg-yolk' : 'bg-door'}`} style={{ width: `${Math.min(100, share * 100)}%` }} />
-            </span>
-            <span className="text-[12px]/[14px]">{Math.round(share * 100)} % full</span>
-          </button>
-        );
-      })}
-    </div>
-  );
-}

@@ -2,11 +2,12 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, take } from '../../api/client';
 import { useHouse, useRefresh } from '../../api/home';
-import type { Tote } from '../../api/types';
+import type { Tote, ToteInput } from '../../api/types';
+import { CONDITIONS } from '../../api/words';
 import { writeLength, writeWeight } from '../../lib/measure';
 import { useNotices } from '../../lib/notices';
 import { Dialog } from '../../ui/Dialog';
-import { Field, FormErrors } from '../../ui/Field';
+import { Choices, Field, FormErrors } from '../../ui/Field';
 
 const FIELDS = [
   ['code', 'Code', 'A1'],
@@ -14,6 +15,7 @@ const FIELDS = [
   ['width', 'Inside width', ''],
   ['depth', 'Inside depth', ''],
   ['height', 'Inside height', ''],
+  ['mostWeight', 'It may weigh, at most', ''],
 ] as const;
 
 /** A tote: its code, its place, its inside. */
@@ -22,7 +24,7 @@ export function ToteDialog({ tote, onClose }: { tote?: Tote | undefined; onClose
   const refresh = useRefresh();
   const notices = useNotices();
   const inside = (tenths: number | undefined) => (tenths === undefined ? '' : writeLength(tenths, home.unit));
-  const [draft, setDraft] = useState({
+  const [draft, setDraft] = useState<ToteInput>({
     code: tote?.code ?? '',
     place: tote?.place ?? '',
     width: inside(tote?.width),
@@ -79,6 +81,14 @@ export function ToteDialog({ tote, onClose }: { tote?: Tote | undefined; onClose
               )}
             </Field>
           ))}
+          <div className="col-span-2">
+            <Choices
+              label="What the place does to what lies there"
+              words={CONDITIONS}
+              chosen={draft.conditions}
+              onChange={(conditions) => setDraft({ ...draft, conditions })}
+            />
+          </div>
           <div className="col-span-2 flex gap-2">
             <button type="submit" className="btn btn-main" disabled={save.isPending}>
               {tote ? 'Save' : 'Put it up'}

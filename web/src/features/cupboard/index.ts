@@ -1,1 +1,2 @@
 export { CupboardPage } from './CupboardPage';
+export { ToteDialog } from './ToteDialog';

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Search\Internal;
+
+use BrightCupboard\Core\Colour\Ciede2000;
+use BrightCupboard\Core\Colour\Lab;
+use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Search\Condition;
+use BrightCupboard\Core\Search\SearchCard;
+
+/**
+ * A word stands in what is written of a piece; a word for a colour is also met by a colour near it.
+ *
+ * @internal
+ */
+final class WordCondition implements Condition
+{
+    /** CIEDE2000 up to which a colour goes by a word, and the share it must have. Own values. */
+    private const NEAR = 12.0;
+    private const LEAST_PERCENT = 15;
+
+    private readonly ?Lab $lab;
+    /** @var array<int, bool> by the number of the colour */
+    private array $isNear = [];
+
+    public function __construct(private readonly string $word, private readonly string $singular, ?Srgb $colour, private readonly Ciede2000 $difference = new Ciede2000())
+    {
+        $this->lab = null === $colour ? null : Lab::of($colour);
+    }
+
+    public function met(SearchCard $card): ?string
+    {
+        return match (true) {
+            str_contains($card->name, $this->word), str_contains($card->name, $this->singular) => '',
+            str_contains($card->text, $this->word), str_contains($card->text, $this->singular) => $this->singular,
+            null !== $this->lab && $this->hasColour($card, $this->lab) => 'the colour ' . $this->word,
+            default => null,
+        };
+    }
+
+    private function hasColour(SearchCard $card, Lab $wanted): bool
+    {
+        foreach ($card->colours as $share) {
+            $near = $this->isNear[$share->colour->number()] ??= $this->difference->between(Lab::of($share->colour), $wanted) < self::NEAR;
+            if ($near && $share->percent >= self::LEAST_PERCENT) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

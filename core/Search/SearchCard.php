@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Search;
+
+use BrightCupboard\Core\Colour\ColourShare;
+
+/** What a search looks at of one piece. */
+final readonly class SearchCard
+{
+    /**
+     * @param string                      $name    lower case
+     * @param string                      $text    everything else that is written of it, in lower case: kind, materials, textures, finish, seasons, cautions, origin, care, set, places
+     * @param list<ColourShare>           $colours
+     * @param int                         $width   tenths of a millimetre, as the others
+     * @param int|null                    $idle    closed swaps since it last stood; null when it never did
+     * @param list<string>                $places  kinds of the places it is at: "spot", "tote", "lent"
+     */
+    public function __construct(public string $id, public string $name, public string $text, public array $colours, public int $width, public int $depth, public int $height, public ?int $idle, public array $places) {}
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Input;
+
+/** How long a piece of a length is to be, as people write it, and where the unit is that is cut. */
+final readonly class CutInput
+{
+    public function __construct(public string $length, public string $place) {}
+}

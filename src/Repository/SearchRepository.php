@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repository;
+
+use App\Entity\Home;
+use BrightCupboard\Core\Colour\ColourShare;
+use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Search\SearchCard;
+use BrightCupboard\Core\Stock\Material;
+use Doctrine\DBAL\Connection;
+
+/** Everything owned as a search looks at it: rows read one by one, colours only when a colour is asked for. */
+final class SearchRepository
+{
+    /** @var array<string, list<ColourShare>> */
+    private array $colours = [];
+    /** @var array<string, string> texture families by stored materials */
+    private array $textures = [];
+
+    public function __construct(private readonly Connection $db, private readonly HistoryRepository $history, private readonly HouseRepository $house) {}
+
+    /** @return iterable<SearchCard> */
+    public function cards(Home $home, bool $withColours): iterable
+    {
+        [$at, $kinds] = $this->places($home);
+        $history = $this->history->of($home, null);
+        /** @var iterable<array{string, string, string, int, int, int, string, string, string, string, string, string, string, string}> $rows */
+        $rows = $this->db->iterateNumeric('SELECT id, name, kind, width, depth, height, colours, materials, finish, seasons, hazards, origin, care, set_name FROM piece WHERE home_id = ? AND removed_at IS NULL', [$home->id()]);
+        foreach ($rows as [$id, $name, $kind, $width, $depth, $height, $colours, $materials, $finish, $seasons, $hazards, $origin, $care, $set]) {
+            $text = mb_strtolower("{$kind} {$materials} {$finish} {$seasons} {$hazards} {$origin} {$care} {$set} ") . ($this->textures[$materials] ??= $this->textures($materials)) . ' ' . ($at[$id] ?? '');
+            yield new SearchCard($id, mb_strtolower($name), $text, $withColours ? $this->colours[$colours] ??= $this->colours($colours) : [], $width, $depth, $height, ($history[$id] ?? null)?->seasonsIdle, $kinds[$id] ?? []);
+        }
+    }
+
+    /** @return array{array<string, string>, array<string, list<string>>} by piece: the names of its places, the kinds of them */
+    private function places(Home $home): array
+    {
+        $names = [];
+        foreach ($this->house->totes($home) as $tote) {
+            $names['tote:' . $tote->id()] = mb_strtolower($tote->code() . ' ' . $tote->place());
+        }
+        foreach ($this->house->spots($home) as $spot) {
+            $names['spot:' . $spot->id()] = mb_strtolower($spot->name() . ' ' . $spot->room()->name());
+        }
+        $at = $kinds = [];
+        /** @var iterable<array{string, string}> $rows */
+        $rows = $this->db->iterateNumeric('SELECT s.piece_id, s.place FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0', [$home->id()]);
+        foreach ($rows as [$piece, $place]) {
+            $at[$piece] = ($at[$piece] ?? '') . ' ' . ($names[$place] ?? $place);
+            $kinds[$piece][] = explode(':', $place, 2)[0];
+        }
+
+        return [$at, $kinds];
+    }
+
+    private function textures(string $materials): string
+    {
+        /** @var list<string> $words */
+        $words = json_decode($materials, true, 4, \JSON_THROW_ON_ERROR);
+
+        return implode(' ', array_map(static fn(string $word): string => Material::from($word)->texture()->value, $words));
+    }
+
+    /** @return list<ColourShare> */
+    private function colours(string $json): array
+    {
+        /** @var list<array{hex: string, percent: int}> $shares */
+        $shares = json_decode($json, true, 4, \JSON_THROW_ON_ERROR);
+
+        return array_map(static fn(array $share): ColourShare => new ColourShare(Srgb::ofHex($share['hex']), $share['percent']), $shares);
+    }
+}

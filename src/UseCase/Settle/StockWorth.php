@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Settle;
+
+use App\Entity\Home;
+use App\Entity\PieceRecord;
+use App\Repository\Catalogue;
+use App\Repository\HistoryRepository;
+use App\Repository\StandingRepository;
+use App\View\Settle\DoubleView;
+use App\View\Settle\RegretView;
+use App\View\Settle\SetStateView;
+use BrightCupboard\Core\Money\Worth;
+use BrightCupboard\Core\Stock\Alike;
+use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\SetCheck;
+use BrightCupboard\Core\Stock\SetState;
+
+/** What the stock is worth, what is regretted, what is owned twice, and which sets are broken. */
+final readonly class StockWorth
+{
+    private const MOST = 40;
+
+    public function __construct(private Catalogue $catalogue, private HistoryRepository $history, private StandingRepository $standing) {}
+
+    /** @return array{int, int} cost and replacement of all that is owned, in minor units; what has no replacement value counts at its cost */
+    public function totals(Home $home): array
+    {
+        $records = $this->catalogue->records($home);
+        [$cost, $replacement] = [0, 0];
+        foreach ($this->catalogue->of($home) as $id => $entry) {
+            $record = $records[$id];
+            $cost += $record->costEach->minor * $entry->piece->count;
+            $replacement += (0 === $record->replacementEach->minor ? $record->costEach->minor : $record->replacementEach->minor) * $entry->piece->count;
+        }
+
+        return [$cost, $replacement];
+    }
+
+    /** @return list<RegretView> */
+    public function regrets(Home $home): array
+    {
+        $history = $this->history->of($home, null);
+        $days = $this->history->closedDays($home);
+        $regrets = [];
+        foreach ($this->catalogue->records($home) as $id => $record) {
+            $chances = $this->chances($record, $days);
+            $worn = ($history[$id] ?? null)->seasonsWorn ?? 0;
+            if ((new Worth($record->costEach, 1, $worn, $chances))->isRegret()) {
+                $regrets[] = new RegretView($id, $record->costEach->minor, $worn, $chances);
+            }
+        }
+        usort($regrets, static fn(RegretView $a, RegretView $b): int => [$b->costEach, $a->piece] <=> [$a->costEach, $b->piece]);
+
+        return \array_slice($regrets, 0, self::MOST);
+    }
+
+    /** @return list<DoubleView> */
+    public function doubles(Home $home): array
+    {
+        $byKind = [];
+        foreach ($this->catalogue->of($home) as $entry) {
+            $byKind[$entry->piece->kind->value][] = $entry->piece;
+        }
+        $alike = new Alike();
+        $doubles = [];
+        foreach ($byKind as $pieces) {
+            usort($pieces, static fn(Piece $a, Piece $b): int => [$a->size->height->tenths(), $a->id] <=> [$b->size->height->tenths(), $b->id]);
+            foreach ($pieces as $i => $one) {
+                for ($j = $i + 1; $j < \count($pieces) && $pieces[$j]->size->height->tenths() <= 1.12 * $one->size->height->tenths() && \count($doubles) < self::MOST; ++$j) {
+                    $reason = $alike->reason($one, $pieces[$j]);
+                    if (null !== $reason) {
+                        $doubles[] = new DoubleView($one->id, $pieces[$j]->id, $reason);
+                    }
+                }
+            }
+        }
+
+        return $doubles;
+    }
+
+    /** @return list<SetStateView> sets that are not whole */
+    public function brokenSets(Home $home): array
+    {
+        $states = (new SetCheck())->states($this->catalogue->sets($home), $this->standing->whereabouts($home));
+
+        return array_map(static fn(SetState $state): SetStateView => new SetStateView($state->name, $state->of, $state->have, $state->pieces), array_values(array_filter($states, static fn(SetState $state): bool => $state->missing() > 0)));
+    }
+
+    /** @param list<\DateTimeImmutable> $days of the closed swaps */
+    private function chances(PieceRecord $record, array $days): int
+    {
+        return \count(array_filter($days, static fn(\DateTimeImmutable $day): bool => null === $record->cameOn || $record->cameOn <= $day));
+    }
+}

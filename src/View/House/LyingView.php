@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\House;
+
+use BrightCupboard\Core\Storage\Lying;
+
+/** One unit in the picture of a tote, in tenths of a millimetre from the left and the bottom of its inside. */
+final readonly class LyingView
+{
+    private function __construct(public string $piece, public int $left, public int $bottom, public int $width, public int $height, public bool $isOver) {}
+
+    public static function of(Lying $lying): self
+    {
+        return new self($lying->pieceId, $lying->left, $lying->bottom, $lying->width, $lying->height, $lying->isOver);
+    }
+}

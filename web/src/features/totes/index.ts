@@ -1,0 +1,1 @@
+export { TotePage } from './TotePage';
