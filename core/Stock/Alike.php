@@ -8,7 +8,7 @@ use BrightCupboard\Core\Colour\Ciede2000;
 use BrightCupboard\Core\Colour\Lab;
 
 /**
- * Suspects that two pieces are the same thing entered or bought twice: the same name, or the same kind with sides
+ * Suspects that two pieces are the same thing entered or bought twice: the same name, or the same kind, finish and some material, sides
  * within a tenth of each other and a main colour the eye takes for the same (CIEDE2000 under 8). Own values.
  */
 final class Alike
@@ -30,9 +30,20 @@ final class Alike
     {
         return match (true) {
             mb_strtolower(trim($one->name)) === mb_strtolower(trim($two->name)) => 'the same name',
-            $one->kind === $two->kind && $this->isSameSize($one, $two) && $this->isSameColour($one, $two) => 'the same kind, size and colour',
+            $one->kind === $two->kind && $one->finish === $two->finish && $this->sharesMaterial($one, $two) && $this->isSameSize($one, $two) && $this->isSameColour($one, $two) => 'the same kind, size and colour',
             default => null,
         };
+    }
+
+    private function sharesMaterial(Piece $one, Piece $two): bool
+    {
+        foreach ($one->materials as $material) {
+            if (\in_array($material, $two->materials, true)) {
+                return true;
+            }
+        }
+
+        return [] === $one->materials && [] === $two->materials;
     }
 
     private function isSameSize(Piece $one, Piece $two): bool

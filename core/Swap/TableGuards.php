@@ -53,7 +53,7 @@ final readonly class TableGuards
         }
         $guards = [];
         foreach ($groups as $members) {
-            $decided = array_filter($members, static fn(Fate $fate): bool => null !== $fate->choice);
+            $decided = array_filter($members, static fn(Fate $fate): bool => null !== $fate->choice || [] !== $fate->placed);
             $out = array_filter($decided, static fn(Fate $fate): bool => $fate->willBeOut());
             if ([] !== $out && \count($out) < \count($decided)) {
                 $name = $sets[array_key_first($members)]->name;

@@ -58,13 +58,13 @@ final readonly class HistoryRepository
         return \is_numeric($count) ? (int) $count : 0;
     }
 
-    /** @return list<\DateTimeImmutable> days of the closed swaps */
-    public function closedDays(Home $home): array
+    /** @return list<array{\DateTimeImmutable, Season}> day and season of each closed swap */
+    public function closedSeasons(Home $home): array
     {
-        /** @var list<string> $days */
-        $days = $this->db->fetchFirstColumn('SELECT swap_day FROM swap WHERE home_id = ? AND closed_at IS NOT NULL ORDER BY swap_day', [$home->id()]);
+        /** @var list<array{string, string}> $rows */
+        $rows = $this->db->fetchAllNumeric('SELECT swap_day, season FROM swap WHERE home_id = ? AND closed_at IS NOT NULL ORDER BY swap_day', [$home->id()]);
 
-        return array_map(static fn(string $day): \DateTimeImmutable => new \DateTimeImmutable($day), $days);
+        return array_map(static fn(array $row): array => [new \DateTimeImmutable($row[0]), Season::from($row[1])], $rows);
     }
 
     /** @return array<string, string> piece id => what was noted when this season was last dressed and names the piece */

@@ -84,7 +84,7 @@ final class QueryReader
             $i += null === $colour ? 0 : 1;
             $colour ??= $this->names->read($word);
             $this->asksForColour = $this->asksForColour || null !== $colour;
-            $conditions[] = new WordCondition($word, Lexicon::singular($word), $colour);
+            $conditions[] = new WordCondition($word, Lexicon::singular($word), $colour, null !== Lexicon::material($word));
         }
 
         return $conditions;

@@ -19,13 +19,15 @@ final class WordCondition implements Condition
 {
     /** CIEDE2000 up to which a colour goes by a word, and the share it must have. Own values. */
     private const NEAR = 12.0;
+    /** Where the word is a material too, things of another material must really look like it. */
+    private const NEAR_FOR_MATERIALS = 5.0;
     private const LEAST_PERCENT = 15;
 
     private readonly ?Lab $lab;
     /** @var array<int, bool> by the number of the colour */
     private array $isNear = [];
 
-    public function __construct(private readonly string $word, private readonly string $singular, ?Srgb $colour, private readonly Ciede2000 $difference = new Ciede2000())
+    public function __construct(private readonly string $word, private readonly string $singular, ?Srgb $colour, private readonly bool $isMaterial = false, private readonly Ciede2000 $difference = new Ciede2000())
     {
         $this->lab = null === $colour ? null : Lab::of($colour);
     }
@@ -43,7 +45,7 @@ final class WordCondition implements Condition
     private function hasColour(SearchCard $card, Lab $wanted): bool
     {
         foreach ($card->colours as $share) {
-            $near = $this->isNear[$share->colour->number()] ??= $this->difference->between(Lab::of($share->colour), $wanted) < self::NEAR;
+            $near = $this->isNear[$share->colour->number()] ??= $this->difference->between(Lab::of($share->colour), $wanted) < ($this->isMaterial ? self::NEAR_FOR_MATERIALS : self::NEAR);
             if ($near && $share->percent >= self::LEAST_PERCENT) {
                 return true;
             }

@@ -15,6 +15,7 @@ use App\View\Settle\SetStateView;
 use BrightCupboard\Core\Money\Worth;
 use BrightCupboard\Core\Stock\Alike;
 use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Stock\SetCheck;
 use BrightCupboard\Core\Stock\SetState;
 
@@ -43,10 +44,11 @@ final readonly class StockWorth
     public function regrets(Home $home): array
     {
         $history = $this->history->of($home, null);
-        $days = $this->history->closedDays($home);
+        $closed = $this->history->closedSeasons($home);
+        $pieces = $this->catalogue->of($home);
         $regrets = [];
         foreach ($this->catalogue->records($home) as $id => $record) {
-            $chances = $this->chances($record, $days);
+            $chances = $this->chances($record, $pieces[$id]->piece, $closed);
             $worn = ($history[$id] ?? null)->seasonsWorn ?? 0;
             if ((new Worth($record->costEach, 1, $worn, $chances))->isRegret()) {
                 $regrets[] = new RegretView($id, $record->costEach->minor, $worn, $chances);
@@ -89,9 +91,13 @@ final readonly class StockWorth
         return array_map(static fn(SetState $state): SetStateView => new SetStateView($state->name, $state->of, $state->have, $state->pieces), array_values(array_filter($states, static fn(SetState $state): bool => $state->missing() > 0)));
     }
 
-    /** @param list<\DateTimeImmutable> $days of the closed swaps */
-    private function chances(PieceRecord $record, array $days): int
+    /**
+     * Closed swaps since it came in whose season it serves.
+     *
+     * @param list<array{\DateTimeImmutable, Season}> $closed
+     */
+    private function chances(PieceRecord $record, Piece $piece, array $closed): int
     {
-        return \count(array_filter($days, static fn(\DateTimeImmutable $day): bool => null === $record->cameOn || $record->cameOn <= $day));
+        return \count(array_filter($closed, static fn(array $swap): bool => $piece->serves($swap[1]) && (null === $record->cameOn || $record->cameOn <= $swap[0])));
     }
 }

@@ -62,6 +62,12 @@ export const toteQuery = (home: string, tote: string) =>
     queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/totes/{tote}/contents', { params: { path: { home, tote } }, signal })),
   });
 
+export const brokenSetsQuery = (home: string) =>
+  queryOptions({
+    queryKey: ['home', home, 'broken-sets'],
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/broken-sets', { params: { path: { home } }, signal })),
+  });
+
 export const ledgerQuery = (home: string) =>
   queryOptions({
     queryKey: ['home', home, 'ledger'],
@@ -122,6 +128,13 @@ export const restylesQuery = (home: string, swap: string) =>
   queryOptions({
     queryKey: swapKey(home, swap, 'restyles'),
     queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/restyles', { params: { path: { home, swap } }, signal })),
+  });
+
+export const consequencesQuery = (home: string, swap: string, piece: string) =>
+  queryOptions({
+    queryKey: [...swapKey(home, swap, 'consequences'), piece],
+    queryFn: ({ signal }) =>
+      take(api.GET('/api/homes/{home}/swaps/{swap}/pieces/{piece}/consequences', { params: { path: { home, swap, piece } }, signal })),
   });
 
 export const fitQuery = (home: string, swap: string, piece: string) =>

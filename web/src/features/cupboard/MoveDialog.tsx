@@ -17,15 +17,16 @@ export function MoveDialog({ piece, onClose }: { piece: Piece; onClose: () => vo
   const [from, setFrom] = useState(piece.places[0]?.place ?? 'loose');
   const [to, setTo] = useState('loose');
   const [count, setCount] = useState(piece.places[0]?.count ?? 1);
-  const move = (body: { count: number; from: string; to: string }) =>
+  const [lent, setLent] = useState({ lentTo: '', lentUntil: '' });
+  const move = (body: { count: number; from: string; to: string; lentTo: string; lentUntil: string }) =>
     take(api.POST('/api/homes/{home}/pieces/{piece}/moves', { params: { path: { home: house.home.id, piece: piece.id } }, body }));
   const send = useMutation({
-    mutationFn: () => move({ count, from, to }),
+    mutationFn: () => move({ count, from, to, ...lent }),
     onSuccess: async () => {
       await refresh();
       onClose();
       notices.done(`${count} of ${piece.name} now ${name(to)}`, async () => {
-        await move({ count, from: to, to: from });
+        await move({ count, from: to, to: from, lentTo: '', lentUntil: '' });
         await refresh();
       });
     },
@@ -57,6 +58,18 @@ export function MoveDialog({ piece, onClose }: { piece: Piece; onClose: () => vo
           <Field label="To" name="to">
             {(control) => <PlaceSelect id={control.id} value={to} onChange={setTo} isEverywhere />}
           </Field>
+          {to === 'lent' && (
+            <div className="grid grid-cols-2 gap-3">
+              <Field label="To whom" name="lentTo">
+                {(control) => <input {...control} value={lent.lentTo} onChange={(event) => setLent({ ...lent, lentTo: event.target.value })} />}
+              </Field>
+              <Field label="Back by" name="lentUntil">
+                {(control) => (
+                  <input {...control} type="date" value={lent.lentUntil} onChange={(event) => setLent({ ...lent, lentUntil: event.target.value })} />
+                )}
+              </Field>
+            </div>
+          )}
           <button type="submit" className="btn btn-main justify-self-start" disabled={send.isPending}>
             Move
           </button>

@@ -9,6 +9,7 @@ import { PlaceSelect } from '../../places/PlaceSelect';
 import { Dialog } from '../../ui/Dialog';
 import { Choices, Field, FormErrors } from '../../ui/Field';
 import { ColourShares } from './ColourShares';
+import { MakeupFields } from './MakeupFields';
 import { PATTERNS, pieceDraft, SHAPES } from './pieceDraft';
 
 type Props = { piece?: Piece | undefined; copy?: Piece | undefined; onClose: () => void; onSaved: (id: string) => void };
@@ -74,6 +75,7 @@ export function PieceDialog({ piece, copy, onClose, onSaved }: Props) {
             <Choices label="To take care with" words={HAZARDS} chosen={draft.hazards} onChange={(hazards) => set({ hazards })} />
           </div>
           <Record draft={draft} set={set} />
+          <MakeupFields draft={draft} set={set} />
           <button type="submit" className="btn btn-main justify-self-start" disabled={save.isPending}>
             {piece ? 'Save' : 'Take it in'}
           </button>

@@ -1,14 +1,20 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { api, take } from '../../api/client';
 import { useHouse, usePlaces, useRefresh, useWriting } from '../../api/home';
-import { movementsQuery } from '../../api/queries';
+import { brokenSetsQuery, movementsQuery } from '../../api/queries';
 import type { Piece } from '../../api/types';
-import { useNotices } from '../../lib/notices';
+import { Triangle, useNotices } from '../../lib/notices';
 import { counted, writeDay } from '../../lib/text';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 import { Dialog } from '../../ui/Dialog';
+import { Menu } from '../../ui/Menu';
+import { CutDialog } from './CutDialog';
 import { MoveDialog } from './MoveDialog';
+import { usePieceDeeds } from './usePieceDeeds';
+
+/** Kinds that are a length, of which some can be cut off. */
+const CUT_KINDS: readonly Piece['kind'][] = ['garland', 'ribbon', 'runner', 'beads'];
 
 /** The piece in hand: what it is, where each unit is, what can be done with it. */
 export function PieceStrip({ piece, onEdit, onCopy }: { piece: Piece; onEdit: () => void; onCopy: () => void }) {
@@ -17,7 +23,7 @@ export function PieceStrip({ piece, onEdit, onCopy }: { piece: Piece; onEdit: ()
   const place = usePlaces();
   const refresh = useRefresh();
   const notices = useNotices();
-  const [shown, setShown] = useState<'move' | 'history' | null>(null);
+  const [shown, setShown] = useState<'move' | 'history' | 'cut' | null>(null);
   const path = { home: house.home.id, piece: piece.id };
   const remove = useMutation({
     mutationFn: () => take(api.DELETE('/api/homes/{home}/pieces/{piece}', { params: { path } })),
@@ -30,15 +36,26 @@ export function PieceStrip({ piece, onEdit, onCopy }: { piece: Piece; onEdit: ()
     },
     onError: (error) => notices.problem(error),
   });
+  const deeds = usePieceDeeds(piece);
+  const photo = useRef<HTMLInputElement>(null);
+  const broken = useQuery(brokenSetsQuery(house.home.id)).data?.sets.find((set) => set.pieces.includes(piece.id));
   const scale = 70 / Math.max(shownHeight(piece), (piece.width / 254) * 0.8);
   return (
     <section
       aria-label="The piece in hand"
       className="flex min-h-[96px] items-center gap-6 border-t border-line bg-card px-[22px] py-2 max-md:mb-12 max-md:flex-wrap max-md:gap-2 max-md:px-3"
     >
-      <svg width="96" height="84" className="flex-none max-md:hidden" aria-hidden="true">
-        <Silhouette piece={piece} scale={scale} x={48} y={80} />
-      </svg>
+      {piece.photoAt ? (
+        <img
+          src={`/api/homes/${house.home.id}/pieces/${piece.id}/photo?at=${piece.photoAt}`}
+          alt={`${piece.name} as photographed`}
+          className="h-[84px] w-[96px] flex-none object-contain"
+        />
+      ) : (
+        <svg width="96" height="84" className="flex-none max-md:hidden" aria-hidden="true">
+          <Silhouette piece={piece} scale={scale} x={48} y={80} />
+        </svg>
+      )}
       <div className="w-[240px]">
         <h2 className="truncate text-[17px]/[22px]" dir="auto">
           {piece.name} {piece.count > 1 && `×${piece.count}`}
@@ -56,6 +73,7 @@ export function PieceStrip({ piece, onEdit, onCopy }: { piece: Piece; onEdit: ()
         {piece.places.map((at) => (
           <p key={at.place}>
             {at.count} {place(at.place)}
+            {at.note !== '' && <span className="note"> {at.note}</span>}
           </p>
         ))}
       </div>
@@ -73,6 +91,12 @@ export function PieceStrip({ piece, onEdit, onCopy }: { piece: Piece; onEdit: ()
             </>
           )}
         </p>
+        {piece.set.name !== '' && (
+          <p className="note flex gap-1">
+            {broken && <Triangle size={13} />} {piece.set.name},{' '}
+            {broken ? `${broken.of - broken.have} of ${broken.of} missing` : `all ${piece.set.of}`}
+          </p>
+        )}
       </div>
       <div className="flex flex-wrap gap-1.5">
         <button type="button" className="btn" onClick={onEdit}>
@@ -81,17 +105,38 @@ export function PieceStrip({ piece, onEdit, onCopy }: { piece: Piece; onEdit: ()
         <button type="button" className="btn" onClick={() => setShown('move')}>
           Move units
         </button>
-        <button type="button" className="btn" onClick={onCopy}>
-          Copy
-        </button>
         <button type="button" className="btn" onClick={() => setShown('history')}>
           History
         </button>
         <button type="button" className="btn" onClick={() => remove.mutate()}>
           Delete
         </button>
+        <Menu
+          trigger={
+            <button type="button" className="btn">
+              More ▾
+            </button>
+          }
+          items={[
+            { label: 'Copy it', onSelect: onCopy },
+            ...piece.faces.map((face) => ({ label: `Turn to “${face.name}”`, onSelect: () => deeds.turn(face.name) })),
+            ...(piece.parts.length > 0 ? [{ label: 'Take one apart', onSelect: () => deeds.takeApart() }] : []),
+            ...(CUT_KINDS.includes(piece.kind) ? [{ label: 'Cut a length off…', onSelect: () => setShown('cut') }] : []),
+            { label: piece.photoAt ? 'Another photo…' : 'Give it a photo…', onSelect: () => photo.current?.click() },
+            ...(piece.photoAt ? [{ label: 'Take the photo away', onSelect: () => deeds.dropPhoto() }] : []),
+          ]}
+        />
+        <input
+          ref={photo}
+          type="file"
+          accept="image/png,image/jpeg,image/webp"
+          aria-label={`Photo of ${piece.name}`}
+          className="hidden"
+          onChange={(event) => event.target.files?.[0] && deeds.keepPhoto(event.target.files[0])}
+        />
       </div>
       {shown === 'move' && <MoveDialog piece={piece} onClose={() => setShown(null)} />}
+      {shown === 'cut' && <CutDialog piece={piece} onClose={() => setShown(null)} />}
       {shown === 'history' && <History piece={piece} onClose={() => setShown(null)} />}
     </section>
   );

@@ -6,6 +6,7 @@ import type { Ledger, Piece } from '../../api/types';
 import { writeDay } from '../../lib/text';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
+import { Worth } from './Worth';
 
 export function LedgerPage() {
   const house = useHouse();
@@ -75,6 +76,7 @@ function LedgerView({ ledger, pieces }: { ledger: Ledger; pieces: readonly Piece
           </tbody>
         </table>
       </div>
+      <Worth ledger={ledger} pieces={pieces} />
       <Idle ledger={ledger} pieces={pieces} />
     </div>
   );

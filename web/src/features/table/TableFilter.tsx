@@ -1,19 +1,23 @@
 import type { Piece, TableRow } from '../../api/types';
-import { TEXTURES } from '../../api/words';
 import { counted } from '../../lib/text';
+import { GROUPINGS, type Grouping } from './tableGroups';
 
-export type Filter = { text: string; where: 'all' | 'out' | 'store'; state: 'all' | 'undecided' | 'decided'; isIdle: boolean };
+export type Filter = {
+  text: string;
+  where: 'all' | 'out' | 'store';
+  state: 'all' | 'undecided' | 'decided';
+  isIdle: boolean;
+  by: Grouping;
+  scale: number;
+};
 
-export const emptyFilter: Filter = { text: '', where: 'all', state: 'all', isIdle: false };
+export const emptyFilter: Filter = { text: '', where: 'all', state: 'all', isIdle: false, by: 'place', scale: 4.2 };
 
 const IDLE_FROM = 2;
 
-/** Whether a piece is to be shown: by words in its name, kind, materials or seasons, and by where and how far it is. */
+/** Whether a piece is to be shown by where it is and how far it is decided. */
 export function matches(piece: Piece, row: TableRow | undefined, filter: Filter): boolean {
-  const words = filter.text.toLowerCase().split(/\s+/).filter(Boolean);
-  const said = `${piece.name} ${piece.kind} ${piece.materials.join(' ')} ${piece.seasons.join(' ')} ${piece.finish}`.toLowerCase();
   return (
-    words.every((word) => said.includes(word)) &&
     (filter.where === 'all' || (filter.where === 'out') === row?.isOut) &&
     (filter.state === 'all' || (filter.state === 'decided') === (row?.choice !== null)) &&
     (!filter.isIdle || piece.idle === null || piece.idle >= IDLE_FROM)
@@ -27,30 +31,38 @@ type Props = {
   all: number;
   rows: readonly TableRow[];
   sure: number;
+  open: number;
   onAcceptSure: () => void;
+  onAcceptShown: () => void;
   isClosed: boolean;
 };
 
-/** The board over the shelves: what is shown, how many are decided, and the sure suggestions in one go. */
-export function TableFilter({ filter, onChange, shown, all, rows, sure, onAcceptSure, isClosed }: Props) {
+/** The board over the shelves: what is shown and how, how many are decided, and suggestions taken in one go. */
+export function TableFilter({ filter, onChange, shown, all, rows, sure, open, onAcceptSure, onAcceptShown, isClosed }: Props) {
   const set = (change: Partial<Filter>) => onChange({ ...filter, ...change });
   const outOpen = rows.filter((row) => row.isOut && row.choice === null).length;
   const storeOpen = rows.filter((row) => !row.isOut && row.choice === null).length;
   return (
-    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 bg-paper px-[22px] py-2 max-md:px-2">
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 bg-paper px-[22px] py-2 max-md:px-2">
       <input
-        aria-label="Show pieces by name, kind, material or season"
-        list="textures"
-        className="w-52"
+        aria-label="Show pieces by what is known of them"
+        className="w-[186px]"
         placeholder={`Show all ${all} pieces`}
+        title="Name, kind, colour, texture, place, season; “under 10 in”, “fits in 12 in”"
         value={filter.text}
         onChange={(event) => set({ text: event.target.value })}
       />
-      <datalist id="textures">
-        {TEXTURES.map((texture) => (
-          <option key={texture} value={texture} />
+      <select
+        aria-label="Arranged by"
+        value={filter.by}
+        onChange={(event) => set({ by: GROUPINGS.find((one) => one === event.target.value) ?? 'place' })}
+      >
+        {GROUPINGS.map((one) => (
+          <option key={one} value={one}>
+            by {one}
+          </option>
         ))}
-      </datalist>
+      </select>
       <select
         aria-label="Where"
         value={filter.where}
@@ -70,16 +82,36 @@ export function TableFilter({ filter, onChange, shown, all, rows, sure, onAccept
         <option value="decided">decided</option>
       </select>
       <label className="flex items-center gap-1.5">
-        <input type="checkbox" checked={filter.isIdle} onChange={(event) => set({ isIdle: event.target.checked })} /> not used for 2 seasons
+        <input type="checkbox" checked={filter.isIdle} onChange={(event) => set({ isIdle: event.target.checked })} /> idle 2 seasons
+      </label>
+      <label className="flex items-center gap-1.5">
+        <span className="sr-only">Scale</span>
+        <input
+          type="range"
+          min={2.4}
+          max={8}
+          step={0.2}
+          value={filter.scale}
+          onChange={(event) => set({ scale: Number(event.target.value) })}
+          className="w-16 accent-door"
+          title="Scale"
+        />
       </label>
       <span className="note" aria-live="polite">
         {shown === all ? '' : `${counted(shown, 'piece')} shown. `}
         <b>{outOpen}</b> out and <b>{storeOpen}</b> in store to decide
       </span>
       {!isClosed && (
-        <button type="button" className="btn ml-auto max-md:ml-0" onClick={onAcceptSure} disabled={sure === 0}>
-          Accept {counted(sure, 'suggestion')} with fit 80 and over
-        </button>
+        <span className="ml-auto flex gap-1.5 max-md:ml-0">
+          {shown < all && (
+            <button type="button" className="btn" onClick={onAcceptShown} disabled={open === 0}>
+              Accept the {open} shown
+            </button>
+          )}
+          <button type="button" className="btn" onClick={onAcceptSure} disabled={sure === 0}>
+            Accept {counted(sure, 'sure suggestion')}
+          </button>
+        </span>
       )}
     </div>
   );

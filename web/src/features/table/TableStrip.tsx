@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useHouse, usePlaces, useSwap, useWriting } from '../../api/home';
-import { fitQuery } from '../../api/queries';
+import { consequencesQuery, fitQuery } from '../../api/queries';
 import type { Choice, Piece, TableRow } from '../../api/types';
 import { CHOICES } from '../../api/words';
 import { capital, counted } from '../../lib/text';
@@ -16,11 +16,12 @@ type Props = {
   taken: number;
   onDecide: (choice: Choice | null) => void;
   onNext: () => void;
+  onCompare: () => void;
   isClosed: boolean;
 };
 
 /** The piece in hand: its measures, colours, wear, why something is suggested, and the five tags. */
-export function TableStrip({ piece, row, taken, onDecide, onNext, isClosed }: Props) {
+export function TableStrip({ piece, row, taken, onDecide, onNext, onCompare, isClosed }: Props) {
   const [isWhy, setWhy] = useState(false);
   useKeys({ w: () => setWhy(piece !== undefined) });
   if (!piece || !row) {
@@ -45,9 +46,17 @@ export function TableStrip({ piece, row, taken, onDecide, onNext, isClosed }: Pr
           {row.placed > 0 && `, ${row.placed} placed`}
         </p>
         <p>{row.reason}</p>
-        <button type="button" className="link" onClick={() => setWhy(true)}>
-          How fit {row.score} came about <kbd>W</kbd>
-        </button>
+        <p className="flex flex-wrap gap-x-3">
+          {row.choice === null && <span className="note">{row.confidence}</span>}
+          <button type="button" className="link" onClick={() => setWhy(true)}>
+            How fit {row.score} came about, and what would change <kbd>W</kbd>
+          </button>
+          {taken > 1 && (
+            <button type="button" className="link" onClick={onCompare}>
+              {taken} side by side <kbd>C</kbd>
+            </button>
+          )}
+        </p>
       </div>
       <fieldset
         className="flex items-center gap-2"
@@ -155,11 +164,36 @@ function FitDialog({ piece, onClose }: { piece: Piece; onClose: () => void }) {
             Share times score, summed, makes a figure out of 100{fit.data.notes.length > 0 ? `; then ${fit.data.notes.join('; ')}` : ''}. That is{' '}
             <b>{fit.data.score}</b>, {fit.data.verdict}.
           </p>
+          <Changes piece={piece} />
           <p className="note mt-2">
             Distance is CIEDE2000: up to 8 scores 1, from 30 on nothing. A quiet neutral of the look’s warmth scores at least 0.75.
           </p>
         </>
       )}
     </Dialog>
+  );
+}
+
+/** What each decision would change for the rooms; nothing is said of those that change nothing. */
+function Changes({ piece }: { piece: Piece }) {
+  const house = useHouse();
+  const current = useSwap();
+  const said = useQuery(consequencesQuery(house.home.id, current?.swap.id ?? '', piece.id));
+  const choices = said.data?.choices.filter((one) => one.sentences.length > 0) ?? [];
+  if (choices.length === 0) return null;
+  return (
+    <section className="mt-4" aria-label="What would change">
+      <h3 className="font-text font-semibold text-ink-2">What would change for the rooms</h3>
+      <dl className="mt-1 grid grid-cols-[70px_1fr] gap-x-3 gap-y-1">
+        {choices.map((one) => (
+          <div key={one.choice} className="contents">
+            <dt className="flex items-start gap-1.5 font-semibold">
+              <ChoiceMark choice={one.choice} /> {capital(one.choice)}
+            </dt>
+            <dd>{one.sentences.join(' ')}</dd>
+          </div>
+        ))}
+      </dl>
+    </section>
   );
 }

@@ -1,15 +1,19 @@
 import { useMemo, useState } from 'react';
 import { useHouse, useSwap } from '../../api/home';
-import type { Choice, Piece, Table, TableRow } from '../../api/types';
+import type { Choice, Piece, Ribbon, Table, TableRow } from '../../api/types';
+import { useSearch } from '../../api/useSearch';
 import { useKeys } from '../../lib/useKeys';
 import { labelOf } from '../../shelves/layout';
 import { Shelves } from '../../shelves/Shelves';
+import { AsideDialog } from './AsideDialog';
 import { ChoiceMark, FitMark } from './ChoiceMark';
+import { Guards } from './Guards';
 import { emptyFilter, type Filter, matches, TableFilter } from './TableFilter';
 import { TableStrip } from './TableStrip';
 import { tableGroups } from './tableGroups';
 import { useDecide } from './useDecide';
 
+const NO_RIBBONS: readonly Ribbon[] = [];
 const KEYS: Record<string, Choice> = { s: 'stay', m: 'move', b: 'bring', r: 'rest', p: 'part' };
 
 /** Everything out now and everything in store, on one table; decided piece by piece, by key, by pointer or many at once. */
@@ -18,19 +22,26 @@ export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: 
   const current = useSwap();
   const [filter, setFilter] = useState<Filter>(emptyFilter);
   const [active, setActive] = useState<string | null>(null);
+  const [isAside, setAside] = useState(false);
   const [taken, setTaken] = useState<ReadonlySet<string>>(new Set());
   const byId = useMemo(() => new Map(pieces.map((piece) => [piece.id, piece])), [pieces]);
   const rows = useMemo(() => new Map(table.rows.map((row) => [row.piece, row])), [table]);
-  const shown = useMemo(() => pieces.filter((piece) => matches(piece, rows.get(piece.id), filter)), [pieces, rows, filter]);
-  const groups = useMemo(() => tableGroups(shown, rows, house), [shown, rows, house]);
+  const { found } = useSearch(house.home.id, filter.text);
+  const shown = useMemo(
+    () => pieces.filter((piece) => (found === null || found.has(piece.id)) && matches(piece, rows.get(piece.id), filter)),
+    [pieces, rows, filter, found],
+  );
+  const ribbons = current?.look.ribbons ?? NO_RIBBONS;
+  const groups = useMemo(() => tableGroups({ pieces: shown, rows, house, ribbons }, filter.by), [shown, rows, house, ribbons, filter.by]);
   const order = useMemo(() => groups.flatMap((group) => group.items.map((item) => item.id)), [groups]);
   const decideNow = useDecide(house.home.id, current?.swap.id ?? '', (id) => byId.get(id)?.name ?? '');
-  const ribbons = current?.look.ribbons ?? [];
 
   const chosen = taken.size > 0 ? [...taken] : active ? [active] : [];
   const decide = (choice: Choice | null) => !current?.isClosed && decideNow(chosen.map((piece) => ({ piece, choice })));
   const accept = () => decideNow(chosen.map((piece) => ({ piece, choice: rows.get(piece)?.suggestion ?? null })));
-  const sure = table.rows.filter((row) => row.choice === null && row.score >= 80);
+  const sure = table.rows.filter((row) => row.choice === null && row.confidence === 'sure');
+  const open = shown.flatMap((piece) => rows.get(piece.id) ?? []).filter((row) => row.choice === null);
+  const acceptAll = (some: readonly TableRow[]) => decideNow(some.map((row) => ({ piece: row.piece, choice: row.suggestion })));
   const nextUndecided = () => {
     const from = active ? order.indexOf(active) : -1;
     const next = [...order.slice(from + 1), ...order.slice(0, from + 1)].find((id) => rows.get(id)?.choice === null);
@@ -41,11 +52,15 @@ export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: 
     u: () => decide(null),
     n: nextUndecided,
     a: () => !current?.isClosed && accept(),
+    c: () => setAside(taken.size > 1),
+    Escape: () => setTaken(new Set()),
   });
   const toggle = (id: string) => {
-    const next = new Set(taken);
-    if (!next.delete(id)) next.add(id);
-    setTaken(next);
+    setTaken((now) => {
+      const next = new Set(now);
+      if (!next.delete(id)) next.add(id);
+      return next;
+    });
     setActive(id);
   };
   const activate = (id: string, isAdding: boolean) => {
@@ -68,8 +83,18 @@ export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: 
         all={pieces.length}
         rows={table.rows}
         sure={sure.length}
-        onAcceptSure={() => decideNow(sure.map((row) => ({ piece: row.piece, choice: row.suggestion })))}
+        open={open.length}
+        onAcceptSure={() => acceptAll(sure)}
+        onAcceptShown={() => acceptAll(open)}
         isClosed={current?.isClosed ?? true}
+      />
+      <Guards
+        guards={table.guards}
+        onShow={(some) => {
+          setFilter(emptyFilter);
+          setTaken(new Set(some));
+          setActive(some[0] ?? null);
+        }}
       />
       <div className="min-h-0 flex-1">
         <Shelves
@@ -80,6 +105,7 @@ export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: 
           onActivate={activate}
           onToggle={toggle}
           describe={describe}
+          scale={filter.scale}
           tag={(id) => <Tag row={rows.get(id)} hex={ribbons[rows.get(id)?.ribbon ?? 0]?.hex ?? '#fff'} />}
         />
       </div>
@@ -89,8 +115,10 @@ export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: 
         taken={taken.size}
         onDecide={decide}
         onNext={nextUndecided}
+        onCompare={() => setAside(true)}
         isClosed={current?.isClosed ?? true}
       />
+      {isAside && <AsideDialog pieces={[...taken].flatMap((id) => byId.get(id) ?? [])} rows={rows} onClose={() => setAside(false)} />}
     </div>
   );
 }

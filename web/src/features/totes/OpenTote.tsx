@@ -6,48 +6,50 @@ type Props = { tote: Tote; contents: ToteContents; pieces: ReadonlyMap<string, P
 
 const WIDTH = 620;
 const TENTHS = 254;
+/** What stands behind is drawn higher and to the right, by these parts of how far behind it stands. */
+const UP = 0.2;
+const ALONG = 0.13;
 
 /** The front of a tote taken off: its pieces in the rows they would be packed in, heavy below, what breaks on top, all at one scale. */
 export function OpenTote({ tote, contents, pieces }: Props) {
   const write = useWriting();
-  const scale = Math.min(14, WIDTH / (tote.width / TENTHS));
+  const wide = tote.width + tote.depth * ALONG;
+  const scale = Math.min(14, WIDTH / (wide / TENTHS));
   const px = (tenths: number) => (tenths / TENTHS) * scale;
-  const top = Math.max(tote.height, ...contents.picture.map((lying) => lying.bottom + lying.height));
+  const top = Math.max(tote.height + tote.depth * UP, ...contents.picture.map((lying) => lying.bottom + lying.height + lying.behind * UP));
   const height = px(top) + 30;
   const floor = height - 14;
+  const [width, rim, up, along] = [px(tote.width), floor - px(tote.height), px(tote.depth * UP), px(tote.depth * ALONG)];
+  const fromTheBack = [...contents.picture].map((lying, i) => ({ ...lying, i })).sort((a, b) => a.bottom - b.bottom || b.behind - a.behind);
   return (
     <div className="overflow-x-auto">
       <svg
-        width={px(tote.width) + 44}
+        width={px(wide) + 44}
         height={height}
         role="img"
         aria-label={`Tote ${tote.code} from the front, ${write.length(tote.width)} wide and ${write.length(tote.height)} high inside`}
       >
         <g transform="translate(22 0)">
-          <rect x="0" y={floor - px(tote.height)} width={px(tote.width)} height={px(tote.height)} fill="#F6F4EE" />
-          {contents.picture.map((lying, i) => {
+          <path d={`M0 ${floor}l${along} ${-up}H${width + along}V${rim - up}H${along}V${floor - up}`} fill="#EFECE3" />
+          <path
+            d={`M0 ${floor}l${along} ${-up}V${rim - up}L0 ${rim}ZM${width} ${floor}l${along} ${-up}V${rim - up}L${width} ${rim}Z`}
+            fill="#E3DED2"
+          />
+          {fromTheBack.map((lying) => {
             const piece = pieces.get(lying.piece);
             if (!piece) return null;
             const drawn = Math.min(px(lying.height) / shownHeight(piece), px(lying.width) / (piece.width / TENTHS));
+            const [x, y] = [px(lying.left + lying.behind * ALONG), floor - px(lying.bottom + lying.behind * UP)];
             return (
-              // biome-ignore lint/suspicious/noArrayIndexKey: a place in the tote is its place in the packing
-              <g key={i}>
+              <g key={lying.i}>
                 <title>{piece.name}</title>
-                <rect
-                  x={px(lying.left)}
-                  y={floor - px(lying.bottom + lying.height)}
-                  width={px(lying.width)}
-                  height={px(lying.height)}
-                  fill={lying.isOver ? '#FCEBC3' : 'none'}
-                  stroke="#C4BEAF"
-                  strokeDasharray="3 3"
-                />
-                <Silhouette piece={piece} scale={drawn} x={px(lying.left + lying.width / 2)} y={floor - px(lying.bottom)} />
+                {lying.isOver && <rect x={x} y={y - px(lying.height)} width={px(lying.width)} height={px(lying.height)} fill="#FCEBC3" />}
+                <Silhouette piece={piece} scale={drawn} x={x + px(lying.width) / 2} y={y} />
               </g>
             );
           })}
           <path
-            d={`M-9 ${floor - px(tote.height) - 4}H0V${floor}H${px(tote.width)}V${floor - px(tote.height) - 4}H${px(tote.width) + 9}`}
+            d={`M-9 ${rim - 4}H0V${floor}H${width}V${rim - 4}H${width + 9}`}
             fill="none"
             stroke="#8C918B"
             strokeWidth="5"
@@ -55,7 +57,7 @@ export function OpenTote({ tote, contents, pieces }: Props) {
           />
         </g>
       </svg>
-      <p className="note">Seen from the front, at scale; more of the same stand behind. Soft things are pressed together. Yellow: over the rim.</p>
+      <p className="note">From the front, at scale; what stands behind is drawn higher. Soft things are pressed together. Yellow: over the rim.</p>
     </div>
   );
 }

@@ -1,0 +1,72 @@
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, take } from '../../api/client';
+import { useHouse, usePlaces, useRefresh, useWriting } from '../../api/home';
+import type { Piece } from '../../api/types';
+import { useNotices } from '../../lib/notices';
+import { Dialog } from '../../ui/Dialog';
+import { Field, FormErrors } from '../../ui/Field';
+
+/** Cuts one unit in two; the offcut is kept as stock. */
+export function CutDialog({ piece, onClose }: { piece: Piece; onClose: () => void }) {
+  const house = useHouse();
+  const write = useWriting();
+  const name = usePlaces();
+  const refresh = useRefresh();
+  const notices = useNotices();
+  const [length, setLength] = useState('');
+  const [place, setPlace] = useState(piece.places[0]?.place ?? 'loose');
+  const cut = useMutation({
+    mutationFn: () =>
+      take(
+        api.POST('/api/homes/{home}/pieces/{piece}/cut', {
+          params: { path: { home: house.home.id, piece: piece.id } },
+          body: { length, place },
+        }),
+      ),
+    onSuccess: async ({ pieces }) => {
+      await refresh();
+      onClose();
+      notices.done(`Cut: ${pieces[1]?.name} and ${pieces[2]?.name}`);
+    },
+  });
+  return (
+    <Dialog title={`Cut a length of ${piece.name}`} isOpen onClose={onClose}>
+      <form
+        className="grid gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          cut.mutate();
+        }}
+      >
+        <p>One is {write.length(piece.width)} long. Once cut it stays cut: both lengths are kept, nothing is thrown away.</p>
+        <FormErrors error={cut.error}>
+          <Field label="How long is the part you need" name="length">
+            {(control) => (
+              <input
+                {...control}
+                value={length}
+                placeholder={house.home.unit === 'in' ? '3 ft' : '90 cm'}
+                onChange={(event) => setLength(event.target.value)}
+              />
+            )}
+          </Field>
+          <Field label="The one that is" name="place">
+            {(control) => (
+              <select {...control} value={place} onChange={(event) => setPlace(event.target.value)}>
+                {piece.places.map((at) => (
+                  <option key={at.place} value={at.place}>
+                    {name(at.place)}
+                  </option>
+                ))}
+              </select>
+            )}
+          </Field>
+          <button type="submit" className="btn btn-main justify-self-start" disabled={cut.isPending}>
+            Cut it
+          </button>
+        </FormErrors>
+      </form>
+    </Dialog>
+  );
+}
