@@ -71,7 +71,7 @@ final readonly class PhotoColours
             } elseif ($distance >= self::SAME_BELOW && \count($clusters) <= $most) {
                 break;
             }
-            $clusters[$one] = $this->together($clusters[$one], $clusters[$two]);
+            $clusters[$one] = $this->together($clusters[$one], $clusters[$two], $distance < self::SAME_BELOW);
             array_splice($clusters, $two, 1);
         }
 
@@ -112,10 +112,13 @@ final readonly class PhotoColours
         return $best;
     }
 
-    /** The larger one gives the colour. */
-    private function together(ColourBucket $one, ColourBucket $two): ColourBucket
+    /** Two of one colour meet in the middle, by their pixels; of two colours the larger one gives it. */
+    private function together(ColourBucket $one, ColourBucket $two, bool $areOneColour): ColourBucket
     {
-        return new ColourBucket(ColourBucket::mean([$one, $two]), $one->pixels + $two->pixels, $one->pixels >= $two->pixels ? $one->heart : $two->heart);
+        $larger = $one->pixels >= $two->pixels ? $one : $two;
+        $heart = $areOneColour ? ColourBucket::mean([new ColourBucket($one->heart, $one->pixels), new ColourBucket($two->heart, $two->pixels)]) : $larger->heart;
+
+        return new ColourBucket(ColourBucket::mean([$one, $two]), $one->pixels + $two->pixels, $heart);
     }
 
     /**

@@ -44,7 +44,7 @@ final readonly class IntakeLine
 
     public function read(string $line): IntakeReading
     {
-        $line = trim((string) preg_replace('/\s+/u', ' ', $line));
+        $line = trim((string) preg_replace('/\s+/u', ' ', strtr($line, ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4'])));
         $draft = new Draft($line);
         if ('' === $line || mb_strlen($line) > self::MOST_CHARACTERS) {
             $draft->questions[] = new Question('line', '' === $line ? 'Write what it is, such as: 3 brass candlesticks 9 in, attic A2, $4 each.' : sprintf('A line has at most %d characters. Put the rest into the care note afterwards.', self::MOST_CHARACTERS));
@@ -78,7 +78,7 @@ final readonly class IntakeLine
     {
         $text = ltrim($text, ' ,');
         // Not "9 in brass bell", "3 for $27" or "8 x 10 print": those are measures and prices.
-        if (1 === preg_match('/^(?:set of\s+)?(\d{1,3})\s*(?:x\s+(?=\p{L})|(?=\s(?!\d|(?:in|inch|inches|ft|feet|foot|cm|mm|m|for|x|by|lb|lbs|oz|kg|g|high|wide|tall|long|deep)\b)))/iu', $text, $match)) {
+        if (1 === preg_match('/^(?:set of\s+)?(\d{1,3})\s*(?:(?:pcs|pieces)(?:\s+of)?(?=\s)|x\s+(?=\p{L})|(?=\s(?!\d|(?:in|inch|inches|ft|feet|foot|cm|mm|m|for|x|by|lb|lbs|oz|kg|g|high|wide|tall|long|deep)\b)))/iu', $text, $match)) {
             $draft->count = (int) $match[1];
             if ($draft->count < 1) {
                 $draft->questions[] = new Question('count', 'How many are there? At least one.');
@@ -117,6 +117,7 @@ final readonly class IntakeLine
         }
         if ($isFirst && !$isNamed) {
             $draft->name = $this->named($phrase, $draft);
+            $this->askAboutNumbers($unknown, $draft);
         } elseif ($isFirst || [] === $unknown) {
             return;
         } elseif (\count($draft->questions) === $had) {
@@ -154,7 +155,7 @@ final readonly class IntakeLine
     private function named(string $phrase, Draft $draft): string
     {
         $plain = trim($this->withoutPlace($phrase, new Draft($draft->line)));
-        $kept = array_values(array_filter(self::split('/\s+/u', $plain), static fn(string $word): bool => !Lexicon::isAside(mb_strtolower($word))));
+        $kept = array_values(array_filter(self::split('/\s+/u', $plain), static fn(string $word): bool => !Lexicon::isAside(mb_strtolower($word)) && 1 !== preg_match('/^\d+$/', $word)));
         $at = self::lastKind($kept);
         // "plates white china" is called White china plate, "vase red" Red vase.
         $inOrder = null === $at ? $kept : [...\array_slice($kept, $at + 1), ...\array_slice($kept, 0, $at + 1)];
@@ -173,6 +174,21 @@ final readonly class IntakeLine
         }
 
         return null;
+    }
+
+    /**
+     * A number that is no measure, price or count where it stands may be any of them.
+     *
+     * @param list<string> $unknown
+     */
+    private function askAboutNumbers(array $unknown, Draft $draft): void
+    {
+        foreach ($unknown as $word) {
+            if (1 === preg_match('/^\d{1,3}$/', $word)) {
+                $without = trim((string) preg_replace('/\b' . $word . '\b\s*/', '', $draft->line, 1), ' ,');
+                $draft->questions[] = new Question('count', sprintf('What is “%s”?', $word), [new Reply($word . ' of them', $word . ' ' . $without), new Reply('leave it out', $without)]);
+            }
+        }
     }
 
     private function askAbout(string $phrase, Draft $draft): void

@@ -19,7 +19,7 @@ use Random\Randomizer;
 final readonly class KMeans
 {
     private const ROUNDS = 40;
-    private const HEART_REACH = 0.05;
+    private const HEART_REACH = 0.08;
 
     public function __construct(private int $seed) {}
 

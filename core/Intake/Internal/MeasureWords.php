@@ -18,7 +18,7 @@ use BrightCupboard\Core\Measure\WeightText;
 final readonly class MeasureWords
 {
     private const NUMBER = '-?\d+(?:[.,]\d+)?(?:\s+\d+\/\d+)?|-?\d+\/\d+';
-    private const UNIT = 'inches|inch|in\b|″|"|”|feet|foot|ft\b|′|mm\b|cm\b|m\b';
+    private const UNIT = 'inches|inch|in\b|″|"|”|feet|foot|ft\b|′|\'|mm\b|cm\b|m\b';
     private const SIDES = ['high' => 'height', 'tall' => 'height', 'h' => 'height', 'wide' => 'width', 'w' => 'width', 'long' => 'width', 'l' => 'width', 'across' => 'width', 'dia' => 'width', 'diameter' => 'width', 'deep' => 'depth', 'd' => 'depth'];
 
     private LengthText $lengths;

@@ -14,6 +14,7 @@ use BrightCupboard\Core\Colour\ColourNames;
 final readonly class WordPhrases
 {
     private const LONGEST = 3;
+    private const FILLERS = ['and', '&', 'with', 'of', 'in', 'a', 'the'];
 
     public function __construct(private ColourNames $colours) {}
 
@@ -59,7 +60,7 @@ final readonly class WordPhrases
             $draft->colours[] = $colour;
         }
 
-        return null !== $kind || null !== $material || null !== $colour || $this->takeTrait($said, $draft);
+        return null !== $kind || null !== $material || null !== $colour || \in_array($said, self::FILLERS, true) || $this->takeTrait($said, $draft);
     }
 
     private function takeTrait(string $said, Draft $draft): bool
