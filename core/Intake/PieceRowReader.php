@@ -145,6 +145,9 @@ final class PieceRowReader
                 $shares[] = [$colour, $word === $part ? null : (int) ($match[2] ?? 0)];
             }
         }
+        if ([] === $shares) {
+            $draft->colours = [Srgb::ofNumber(0x808080)]; // the cell is refused already; nothing more needs to be asked
+        }
         if ([] === array_filter($shares, static fn(array $share): bool => null !== $share[1])) {
             return null;
         }

@@ -75,7 +75,7 @@ final class QueryReader
         $words = false === $words ? [] : $words;
         $conditions = [];
         for ($i = 0; $i < \count($words); ++$i) {
-            $pair = $words[$i] . ' ' . ($words[$i + 1] ?? '');
+            $pair = isset($words[$i + 1]) ? $words[$i] . ' ' . $words[$i + 1] : '';
             $colour = $this->names->read($pair);
             if (null === $colour && \in_array($words[$i], self::STOPS, true)) {
                 continue;

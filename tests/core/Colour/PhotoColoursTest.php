@@ -69,7 +69,7 @@ final class PhotoColoursTest extends TestCase
         $hexes = static fn(int $most): array => array_map(static fn(ColourShare $share): string => $share->colour->hex() . ' ' . $share->percent, (new PhotoColours(5))->read($grid, $most, false)->colours);
 
         self::assertSame($hexes(5), $hexes(5));
-        self::assertSame(['#3E5F5A 50', '#F0E7D4 40', '#B5532A 10'], $hexes(3));
+        self::assertSame(['#43645D 50', '#F0E7D4 40', '#B5532A 10'], $hexes(3));
     }
 
     /** @param list<array{int, int}> $stripes */
