@@ -47,7 +47,7 @@ final class ExchangeTest extends AppTestCase
     {
         $read = $this->read("name,kind,count,width,height,colour\nheron,heron,1,9 in,19 in,tallow\nGrey stork,heron,1,9 in,19 in,tallow\nNew star,star,1,7 in,7 in,gold\n");
         self::assertSame(2, $read['doubles']);
-        self::assertSame(['Heron: the same name', 'Heron: the same kind, size and colour'], \array_slice(array_column($read['shown'], 'like'), 0, 2));
+        self::assertSame(['Heron: the same name', 'heron: the same kind, size and colour'], \array_slice(array_column($read['shown'], 'like'), 0, 2));
 
         self::assertSame(1, $this->take($read['id'], false, true)['made']);
     }

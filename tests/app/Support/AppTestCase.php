@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 
 /** Speaks to the application over HTTP as somebody, on the demo, rolled back after each test. */
 abstract class AppTestCase extends WebTestCase
@@ -39,6 +40,17 @@ abstract class AppTestCase extends WebTestCase
     protected function call(string $method, string $path, ?array $body = null): array
     {
         $this->browser->request($method, $path, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_X_CSRF_TOKEN' => $this->csrf], content: null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR));
+        self::ensureEntitiesAreReadAnew();
+
+        return (array) json_decode($this->text(), true);
+    }
+
+    /** @return array<mixed> the answer to a form with one file */
+    protected function upload(string $path, string $file, string $name = 'photo'): array
+    {
+        $copy = (string) tempnam(sys_get_temp_dir(), 'upload');
+        file_put_contents($copy, $file);
+        $this->browser->request('POST', $path, files: [$name => new UploadedFile($copy, 'given.bin', test: true)], server: ['HTTP_X_CSRF_TOKEN' => $this->csrf]);
         self::ensureEntitiesAreReadAnew();
 
         return (array) json_decode($this->text(), true);
