@@ -16,6 +16,12 @@ final readonly class Contrast
         return (max($lights) + self::FLARE) / (min($lights) + self::FLARE);
     }
 
+    /** Whether black reads better on a colour than white: the larger contrast decides. */
+    public static function darkReadsBetterOn(Srgb $ground): bool
+    {
+        return self::between($ground, Srgb::ofHex('#000000')) > self::between($ground, Srgb::ofHex('#FFFFFF'));
+    }
+
     private static function luminance(Srgb $colour): float
     {
         $rgb = LinearRgb::of($colour);

@@ -26,6 +26,9 @@ final readonly class IntakeLine
 {
     private const MOST_CHARACTERS = 300;
 
+    /** How a piece is, or wants to be treated: such a phrase can only be a note. */
+    private const CONDITION = '/^(.*\b(?:chip(?:s|ped)?|crack(?:s|ed)?|worn|faded|torn|dent(?:s|ed)?|scratch(?:es|ed)?|stain(?:s|ed)?|missing|broken|repaired|glued|wobbl(?:es|y)|rusty|moth|bent|fragile|wash|dry clean)\b.*)$/iu';
+
     private MeasureWords $measures;
     private PriceWords $prices;
     private PlaceWords $places;
@@ -193,7 +196,7 @@ final readonly class IntakeLine
 
     private function askAbout(string $phrase, Draft $draft): void
     {
-        if (1 === preg_match('/^(?:care|note|nb)[:\s]+(.*)$/iu', $phrase, $match)) {
+        if (1 === preg_match('/^(?:care|note|nb)[:\s]+(.*)$/iu', $phrase, $match) || 1 === preg_match(self::CONDITION, $phrase, $match)) {
             $draft->care[] = $match[1];
 
             return;

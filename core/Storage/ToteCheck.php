@@ -53,7 +53,7 @@ final readonly class ToteCheck
             $this->tooFull($tote, $content),
             $this->tooHeavy($tote, $content),
             $this->about('misfit', $content, static fn(Piece $piece): bool => !$piece->size->fitsInto($tote->inside) && 1.0 === $piece->packedLitres() / max(1e-9, $piece->size->litres()), '%s: larger than the inside by their measures, whichever way they are turned.'),
-            ...array_map(fn(Condition $condition): ?ToteFinding => $this->about('climate.' . $condition->value, $content, static fn(Piece $piece): bool => self::suffers($piece, $condition), sprintf('%%s: suffer from the %s of the %s.', $condition->value, $tote->place)), $tote->conditions),
+            ...array_map(fn(Condition $condition): ?ToteFinding => $this->about('climate.' . $condition->value, $content, static fn(Piece $piece): bool => self::suffers($piece, $condition), sprintf('Not for the %s of the %s: %%s.', $condition->value, str_replace('%', '%%', $tote->place))), $tote->conditions),
             $this->heavyOverFragile($content),
         ], static fn(?ToteFinding $finding): bool => null !== $finding));
     }

@@ -28,6 +28,16 @@ final class AccessibilityTest extends BrowserTestCase
             $page->drawer($drawer)->see($css);
             $found = [...$found, ...$this->seriousFindings($drawer)];
         }
+        foreach (['Thread through the rooms' => 'thread', 'Nearly right' => 'restyles'] as $tab => $testid) {
+            $page->station('Look')->press($tab)->see("[data-testid=\"{$testid}\"]");
+            $found = [...$found, ...$this->seriousFindings($tab)];
+        }
+        $page->drawer('Cupboard')->follow('Tote A1')->press('Count it')->see('[data-testid="stock-take"]');
+        $found = [...$found, ...$this->seriousFindings('a tote, counted')];
+        $page->drawer('Cupboard')->follow('Unpack a box')->type('One line about a piece', 'brass thing')->see('[data-testid="reading"] button');
+        $found = [...$found, ...$this->seriousFindings('intake')];
+        $page->follow('From a table instead')->see('input[type="file"]');
+        $found = [...$found, ...$this->seriousFindings('table file')];
 
         self::assertSame([], $found);
     }
@@ -42,6 +52,13 @@ final class AccessibilityTest extends BrowserTestCase
         $page->until(fn(): bool => 'New piece' === $this->browser->executeScript('return document.activeElement.textContent'), 'the focus goes back to the button');
         $page->key('?')->seeText('next undecided');
         $found = [...$found, ...$this->seriousFindings('keys')];
+        $page->key(WebDriverKeys::ESCAPE)->key('/')->type('What you look for', 'brass under 10 in')->see('[role="dialog"] li');
+        $found = [...$found, ...$this->seriousFindings('finder')];
+        $page->key(WebDriverKeys::ESCAPE)->station('Look')->press('Take from')->see('[role="dialog"] input[type="file"]');
+        $found = [...$found, ...$this->seriousFindings('colours from something real')];
+        $page->key(WebDriverKeys::ESCAPE)->station('Table')->see('[role="listbox"]')->sendKeys([WebDriverKeys::HOME, WebDriverKeys::SPACE, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::SPACE]);
+        $page->key('c')->seeText('2 pieces side by side')->seeText('Colours together');
+        $found = [...$found, ...$this->seriousFindings('side by side')];
 
         self::assertSame([], $found);
     }

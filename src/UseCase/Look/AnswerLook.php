@@ -12,6 +12,7 @@ use App\View\Look\LookReadingView;
 use App\View\Look\PieceAnswerView;
 use App\View\Look\StockAnswerView;
 use BrightCupboard\Core\Colour\ColourNames;
+use BrightCupboard\Core\Colour\Contrast;
 use BrightCupboard\Core\Look\FitMeter;
 use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Look\Look;
@@ -46,7 +47,8 @@ final readonly class AnswerLook
     private function reading(Look $look): LookReadingView
     {
         $names = array_map(fn(Ribbon $ribbon): string => $this->names->of($ribbon->colour), $look->ribbons);
+        $darkFigures = array_map(static fn(Ribbon $ribbon): bool => Contrast::darkReadsBetterOn($ribbon->colour), $look->ribbons);
 
-        return LookReadingView::of((new PaletteReader())->read($look), $names, (new RibbonsApart())->warnings($look));
+        return LookReadingView::of((new PaletteReader())->read($look), $names, $darkFigures, (new RibbonsApart())->warnings($look));
     }
 }

@@ -55,6 +55,14 @@ final readonly class CupboardPages
         return $this;
     }
 
+    /** A link, by how its text begins. */
+    public function follow(string $text): self
+    {
+        $this->until(fn(): bool => $this->tryClick("//a[starts-with(normalize-space(), '{$text}')]"), "the link {$text}");
+
+        return $this;
+    }
+
     public function key(string ...$keys): self
     {
         $this->browser->getKeyboard()->sendKeys($keys);

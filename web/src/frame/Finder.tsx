@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useHouse, usePlaces, useSwap } from '../api/home';
 import { piecesQuery } from '../api/queries';
@@ -18,7 +18,8 @@ export function Finder({ isOpen, onClose }: { isOpen: boolean; onClose: () => vo
   const navigate = useNavigate();
   const pieces = useQuery(piecesQuery(house.home.id));
   const [text, setText] = useState('');
-  const { found, all } = useSearch(house.home.id, text);
+  const [isGoing, setGoing] = useState(false);
+  const { found, all, isCurrent } = useSearch(house.home.id, text);
   const asked = text.trim().toLowerCase();
   const has = (...words: string[]) => words.some((word) => word.toLowerCase().includes(asked));
   const base = `/homes/${house.home.id}`;
@@ -49,12 +50,18 @@ export function Finder({ isOpen, onClose }: { isOpen: boolean; onClose: () => vo
     void navigate(to);
   };
   const first = shown[0] ? `${base}/cupboard?piece=${shown[0].piece.id}` : places[0]?.to;
+  // Enter may come before the answer to the last letter: it waits for it.
+  useEffect(() => {
+    if (!isGoing || !isCurrent) return;
+    setGoing(false);
+    if (first) go(first);
+  });
   return (
     <Dialog title="Where is it?" isOpen={isOpen} onClose={onClose}>
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          if (first) go(first);
+          setGoing(true);
         }}
       >
         <input

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { Navigate, Outlet, useMatch, useParams } from 'react-router';
+import { Outlet, useMatch, useParams } from 'react-router';
 import { ProblemError } from '../api/client';
 import { HouseContext } from '../api/home';
 import { houseQuery, meQuery } from '../api/queries';
@@ -8,22 +8,25 @@ import { useKeys } from '../lib/useKeys';
 import { ErrorLedge, LoadingLedges } from '../ui/States';
 import { Finder } from './Finder';
 import { KeyMap } from './KeyMap';
+import { SignInFirst } from './SignInFirst';
 import { StationShelf } from './StationShelf';
 import { Stile } from './Stile';
+import { usePlaceKeys } from './usePlaceKeys';
 
 /** The joinery round every page: the stile with its drawers on the left, the station shelf on top. */
 export function Frame() {
   const { home = '' } = useParams();
   const me = useQuery(meQuery());
   const house = useQuery({ ...houseQuery(home), enabled: me.isSuccess });
-  const isInSwap = useMatch('/homes/:home/swaps/:swap/*') !== null;
+  const openSwap = useMatch('/homes/:home/swaps/:swap/*');
   const [shown, setShown] = useState<'keys' | 'finder' | null>(null);
   useKeys({ '?': () => setShown('keys'), '/': () => setShown('finder') });
+  usePlaceKeys(house.data, openSwap?.params.swap ?? house.data?.swaps.find((swap) => swap.closedAt === null)?.id);
   useEffect(() => {
     document.title = house.data ? `${house.data.home.name} · Bright Cupboard` : 'Bright Cupboard';
   }, [house.data]);
 
-  if (me.error instanceof ProblemError && me.error.problem.status === 401) return <Navigate to="/sign-in" replace />;
+  if (me.error instanceof ProblemError && me.error.problem.status === 401) return <SignInFirst />;
   const error = me.error ?? house.error;
   if (error) return <ErrorLedge error={error} onRetry={() => void (me.error ? me.refetch() : house.refetch())} />;
   if (!me.data || !house.data) return <LoadingLedges />;
@@ -35,7 +38,7 @@ export function Frame() {
       </a>
       <Stile me={me.data} />
       <div className="min-h-screen md:pl-[88px] print:pl-0">
-        <StationShelf isOpen={isInSwap} onFind={() => setShown('finder')} />
+        <StationShelf isOpen={openSwap !== null} onFind={() => setShown('finder')} />
         <main id="page" tabIndex={-1} className="outline-none">
           <Outlet />
         </main>

@@ -7,7 +7,10 @@ const KEYS: readonly { where: string; keys: readonly [string, string][] }[] = [
       ['?', 'this sheet'],
       ['/', 'find a piece, tote or spot'],
       ['Ctrl Z', 'undo the last thing'],
+      ['Alt 1 to 6', 'the stations from Look to Settle'],
+      ['Alt 7 8 9 0', 'Cupboard, House, Swaps, Ledger'],
       ['Tab', 'next control; shelves are one stop'],
+      ['Esc', 'close a dialog, let go of what is taken'],
     ],
   },
   {
@@ -26,6 +29,7 @@ const KEYS: readonly { where: string; keys: readonly [string, string][] }[] = [
       ['U', 'take a decision back'],
       ['A', 'accept the suggestion'],
       ['N', 'next undecided'],
+      ['C', 'the pieces taken, side by side'],
       ['W', 'why this figure'],
     ],
   },

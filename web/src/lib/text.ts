@@ -1,5 +1,5 @@
 /** "1 piece", "3 pieces". */
-export const counted = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`;
+export const counted = (count: number, one: string, many = plural(one)): string => `${count} ${count === 1 ? one : many}`;
 
 /** "bunch" → "bunches"; of words that have several, the last one. */
 export const plural = (word: string): string => (/(ch|sh|s|x)$/.test(word) ? `${word}es` : `${word}s`);

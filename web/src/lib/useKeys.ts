@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react';
 
 type Keys = Record<string, (event: KeyboardEvent) => void>;
 
-/** Keys that work anywhere on a page, except while something is typed or a dialog is open. Names are event.key, "Ctrl+z" style for chords. */
+/** Keys that work anywhere on a page, except while something is typed or a dialog is open. Names are event.key, "Ctrl+z" and "Alt+1" style for chords. */
 export function useKeys(keys: Keys): void {
   const latest = useRef(keys);
   useEffect(() => {
@@ -13,9 +13,9 @@ export function useKeys(keys: Keys): void {
       const target = event.target;
       const isTyping =
         target instanceof HTMLElement && target.closest('input, textarea, select, [contenteditable], [role="dialog"], [role="menu"]') !== null;
-      const chord = `${event.ctrlKey || event.metaKey ? 'Ctrl+' : ''}${event.shiftKey && event.key.length > 1 ? 'Shift+' : ''}${event.key}`;
+      const chord = `${event.ctrlKey || event.metaKey ? 'Ctrl+' : ''}${event.altKey ? 'Alt+' : ''}${event.shiftKey && event.key.length > 1 ? 'Shift+' : ''}${event.key}`;
       const act = latest.current[chord];
-      if (act && !isTyping && !event.altKey) {
+      if (act && !isTyping) {
         event.preventDefault();
         act(event);
       }

@@ -1,14 +1,14 @@
 import type { ReactNode } from 'react';
 import { draw } from '../silhouettes/draw';
 import { Silhouette } from '../silhouettes/Silhouette';
-import { drawnUnits, labelOf, type Segment, type ShelfRow, type Slot } from './layout';
+import { drawnUnits, labelOf, type Reach, type Segment, type ShelfRow, type Slot } from './layout';
 
 type Props = {
   row: ShelfRow;
   scale: number;
   active: string | null;
   selected: ReadonlySet<string>;
-  onActivate: (id: string, isAdding: boolean) => void;
+  onActivate: (id: string, reach: Reach) => void;
   onToggle: (id: string) => void;
   tag: ((id: string) => ReactNode) | undefined;
   describe: (id: string) => string;
@@ -93,7 +93,7 @@ function SlotView({ slot, height, scale, active, selected, onActivate, onToggle,
       data-testid={`piece-${piece.name}`}
       className="lift flex-none cursor-pointer text-center outline-none"
       style={{ width: slot.width }}
-      onClick={(event) => (event.ctrlKey || event.metaKey ? onToggle(id) : onActivate(id, event.shiftKey))}
+      onClick={(event) => (event.ctrlKey || event.metaKey ? onToggle(id) : onActivate(id, event.shiftKey ? 'adding' : 'alone'))}
     >
       <svg width={slot.width} height={height} className="block overflow-visible" aria-hidden="true">
         {Array.from({ length: units }, (_, i) => i).map((i) => (

@@ -1,6 +1,6 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { type KeyboardEvent, type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
-import { layShelves, neighbour, type ShelfGroup } from './layout';
+import { layShelves, neighbour, type Reach, type ShelfGroup } from './layout';
 import { ShelfRowView } from './ShelfRowView';
 
 type Props = {
@@ -9,7 +9,7 @@ type Props = {
   active: string | null;
   selected: ReadonlySet<string>;
   /** A piece was pointed at or reached by an arrow; the second says that several are being taken. */
-  onActivate: (id: string, isAdding: boolean) => void;
+  onActivate: (id: string, reach: Reach) => void;
   onToggle: (id: string) => void;
   /** What hangs under a piece. */
   tag?: (id: string) => ReactNode;
@@ -55,7 +55,7 @@ export function Shelves({ label, groups, active, selected, onActivate, onToggle,
     if (['ArrowLeft', 'ArrowRight', 'ArrowUp', 'ArrowDown', 'Home', 'End'].includes(event.key)) {
       event.preventDefault();
       const next = neighbour(rows, active, event.key);
-      if (next) onActivate(next, event.shiftKey);
+      if (next) onActivate(next, event.shiftKey ? 'adding' : 'passing');
     }
     if (event.key === ' ' && active) {
       event.preventDefault();

@@ -3,6 +3,8 @@ import { shownHeight } from '../silhouettes/Silhouette';
 
 export type ShelfItem = { id: string; piece: Piece };
 export type ShelfGroup = { key: string; title: string; note: string; toteCode?: string; items: readonly ShelfItem[] };
+/** How a piece was come to: by itself, to be taken with others, or only passing by, which lets go of nothing. */
+export type Reach = 'alone' | 'adding' | 'passing';
 /** One place on a row; the first of a group carries its card. */
 export type Slot = { item: ShelfItem; width: number; pieceWidth: number };
 export type Segment = { group: ShelfGroup; isFirst: boolean; width: number; slots: readonly Slot[] };

@@ -16,18 +16,19 @@ export function ToteShelf() {
         const fill = byTote.get(tote.id);
         const percent = Math.round((fill?.fill ?? 0) * 100);
         return (
-          <Link
-            key={tote.id}
-            to={`/homes/${house.home.id}/totes/${tote.id}`}
-            className="tagcard flex-none px-2 py-1 text-left hover:bg-yolk-soft"
-            aria-label={`Tote ${tote.code}, ${tote.place}, ${percent} percent full${fill?.findings ? `, ${counted(fill.findings, 'thing')} to look at` : ''}`}
-          >
-            <b>{tote.code}</b> <span className="note">{tote.place}</span>
+          <Link key={tote.id} to={`/homes/${house.home.id}/totes/${tote.id}`} className="tagcard flex-none px-2 py-1 text-left hover:bg-yolk-soft">
+            <span className="sr-only">Tote</span> <b>{tote.code}</b> <span className="note">{tote.place}</span>
             <span className="mt-0.5 block h-1.5 w-24 border border-line-2">
               <span className={`block h-full ${percent > 85 ? 'hatch bg-yolk' : 'bg-door'}`} style={{ width: `${Math.min(100, percent)}%` }} />
             </span>
             <span className="flex items-center gap-1 text-[12px]/[14px]">
-              {percent} % full {fill !== undefined && fill.findings > 0 && <Triangle size={12} />}
+              {percent} % full{' '}
+              {fill !== undefined && fill.findings > 0 && (
+                <>
+                  <Triangle size={12} />
+                  <span className="sr-only">{counted(fill.findings, 'thing')} to look at</span>
+                </>
+              )}
             </span>
           </Link>
         );

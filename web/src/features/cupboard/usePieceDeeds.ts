@@ -1,8 +1,11 @@
 import { useMutation } from '@tanstack/react-query';
 import { api, asForm, take } from '../../api/client';
 import { useHouse, useRefresh } from '../../api/home';
+import { turnFace } from '../../api/turnFace';
 import type { Piece } from '../../api/types';
 import { useNotices } from '../../lib/notices';
+
+type Undo = () => Promise<unknown>;
 
 /** What can be done with the piece in hand beside changing and moving it: each says what was done, or why not. */
 export function usePieceDeeds(piece: Piece) {
@@ -11,42 +14,49 @@ export function usePieceDeeds(piece: Piece) {
   const notices = useNotices();
   const path = { home: house.home.id, piece: piece.id };
   const deed = useMutation({
-    mutationFn: async ({ act }: { act: () => Promise<unknown>; done: string; undo?: () => Promise<unknown> }) => act(),
-    onSuccess: async (_answer, { done, undo }) => {
+    mutationFn: ({ act }: { act: () => Promise<Undo | null>; done: string }) => act(),
+    onSuccess: async (undo, { done }) => {
       await refresh();
       notices.done(
         done,
-        undo &&
-          (async () => {
-            await undo();
-            await refresh();
-          }),
+        undo === null
+          ? undefined
+          : async () => {
+              await undo();
+              await refresh();
+            },
       );
     },
     onError: (error) => notices.problem(error),
   });
-  const turn = (face: string) => take(api.PUT('/api/homes/{home}/pieces/{piece}/face', { params: { path }, body: { face } }));
+  const dropPhoto = () => take(api.DELETE('/api/homes/{home}/pieces/{piece}/photo', { params: { path } }));
   return {
-    turn: (face: string) => deed.mutate({ act: () => turn(face), done: `${piece.name} shows “${face}”`, undo: () => turn('as it was') }),
+    turn: (face: string) => deed.mutate({ act: () => turnFace(house.home.id, piece, face), done: `${piece.name} shows “${face}”` }),
     takeApart: () =>
       deed.mutate({
-        act: () => take(api.POST('/api/homes/{home}/pieces/{piece}/apart', { params: { path }, body: { place: piece.places[0]?.place ?? 'loose' } })),
+        act: async () => {
+          await take(api.POST('/api/homes/{home}/pieces/{piece}/apart', { params: { path }, body: { place: piece.places[0]?.place ?? 'loose' } }));
+          return null;
+        },
         done: `One ${piece.name} is taken apart; its parts stand where it was`,
       }),
     keepPhoto: (photo: File) =>
       deed.mutate({
-        act: () =>
-          take(
-            api.POST('/api/homes/{home}/pieces/{piece}/photo', {
-              params: { path },
-              body: { photo: '' },
-              bodySerializer: asForm('photo', photo),
-            }),
-          ),
+        act: async () => {
+          await take(
+            api.POST('/api/homes/{home}/pieces/{piece}/photo', { params: { path }, body: { photo: '' }, bodySerializer: asForm('photo', photo) }),
+          );
+          return dropPhoto;
+        },
         done: `${piece.name} has its photo`,
-        undo: () => take(api.DELETE('/api/homes/{home}/pieces/{piece}/photo', { params: { path } })),
       }),
     dropPhoto: () =>
-      deed.mutate({ act: () => take(api.DELETE('/api/homes/{home}/pieces/{piece}/photo', { params: { path } })), done: 'The photo is gone' }),
+      deed.mutate({
+        act: async () => {
+          await dropPhoto();
+          return null;
+        },
+        done: 'The photo is gone',
+      }),
   };
 }

@@ -1,6 +1,6 @@
 import { useSpot, useWriting } from '../../api/home';
 import type { Line, Need, NeedAnswers, Piece } from '../../api/types';
-import { counted, plural } from '../../lib/text';
+import { counted } from '../../lib/text';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 import { PriceTicket } from './PriceTicket';
 import type { useHaul } from './useHaul';
@@ -111,7 +111,7 @@ function Wish({ need }: { need: Need }) {
   return (
     <p className="note flex items-center gap-1.5">
       {need.colour && <span className="inline-block size-3 border border-line-2" style={{ background: need.colour }} title="colour wanted" />}
-      {[counted(need.count, need.kind ?? 'piece', plural(need.kind ?? 'piece')), tall, wide, need.texture].filter(Boolean).join(', ')}
+      {[counted(need.count, need.kind ?? 'piece'), tall, wide, need.texture].filter(Boolean).join(', ')}
     </p>
   );
 }

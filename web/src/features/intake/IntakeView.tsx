@@ -77,7 +77,9 @@ export function IntakeView({ home }: { home: string }) {
     <div className="px-[22px] pt-3 pb-24 max-md:px-3">
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h2 className="panel-title">Unpack a box</h2>
-        <span className="note flex-1">One line a piece: how many, what, how large, where, what it cost. Enter takes it in.</span>
+        <span className="note flex-1 max-md:order-last max-md:basis-full">
+          One line a piece: how many, what, how large, where, what it cost. Enter takes it in.
+        </span>
         <Link className="link" to={`/homes/${home}/table-file`}>
           From a table instead
         </Link>
@@ -139,6 +141,7 @@ export function IntakeView({ home }: { home: string }) {
       </div>
       <ReadingCard
         reading={line.trim() === '' ? undefined : reading.data}
+        isCurrent={!reading.isPlaceholderData}
         colours={seen}
         otherwise={otherwise}
         refusal={keep.error ?? reading.error}

@@ -5,6 +5,8 @@ import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 
 type Props = {
   reading: Intake | undefined;
+  /** False while a line typed further is still being read. */
+  isCurrent: boolean;
   colours: FoundColours['colours'];
   otherwise: string;
   refusal: Error | null;
@@ -14,7 +16,7 @@ type Props = {
 const UNKNOWN = 1524;
 
 /** What a line was read as: the piece drawn, what was said, what was taken for granted, and what has to be asked. */
-export function ReadingCard({ reading, colours, otherwise, refusal, onAnswer }: Props) {
+export function ReadingCard({ reading, isCurrent, colours, otherwise, refusal, onAnswer }: Props) {
   if (!reading) {
     return (
       <div className="mt-6">
@@ -23,13 +25,14 @@ export function ReadingCard({ reading, colours, otherwise, refusal, onAnswer }: 
       </div>
     );
   }
+  const isUnsaid = refusal !== null && !reading.questions.some((question) => question.sentence === refusal.message);
   const first = reading.questions.find((question) => question.replies.length > 0);
   return (
     <section aria-label="How the line is read" className="mt-4" data-testid="reading">
       <div className="flex min-h-[150px] flex-wrap items-end gap-x-8 gap-y-2 px-4">
         <Drawn reading={reading} colours={colours} />
         <Facts reading={reading} otherwise={otherwise} />
-        <div className="max-w-[420px] flex-1 self-center" aria-live="polite">
+        <div className="min-w-[230px] max-w-[420px] flex-1 self-center" aria-live="polite">
           {reading.questions.map((question) => (
             <div key={question.sentence} className="mb-2">
               <p className="flex gap-2 font-semibold">
@@ -44,10 +47,12 @@ export function ReadingCard({ reading, colours, otherwise, refusal, onAnswer }: 
               </div>
             </div>
           ))}
-          {reading.questions.length === 0 && refusal === null && <p className="text-[15px]">✓ Clear. Enter takes it in.</p>}
-          {refusal && (
+          {reading.questions.length === 0 && refusal === null && (
+            <p className={`text-[15px] ${isCurrent ? '' : 'invisible'}`}>✓ Clear. Enter takes it in.</p>
+          )}
+          {isUnsaid && (
             <p role="alert" className="flex gap-2 border-2 border-ink bg-yolk-soft px-3 py-2">
-              <Triangle /> {refusal.message}
+              <Triangle /> {refusal?.message}
             </p>
           )}
           {reading.guesses.length > 0 && (

@@ -59,7 +59,14 @@ export function LookView({ look, swap, pieces, isClosed }: Props) {
               <Triangle /> {answer.error.message} It is not saved until then.
             </p>
           )}
-          <RibbonRod ribbons={draft.ribbons} placed={answer.data?.placed ?? []} picked={at} onPick={setPicked} onChange={setRibbons} />
+          <RibbonRod
+            ribbons={draft.ribbons}
+            placed={answer.data?.placed ?? []}
+            darkFigures={answer.data?.reading.darkFigures ?? []}
+            picked={at}
+            onPick={setPicked}
+            onChange={setRibbons}
+          />
           {ribbon && (
             <RibbonBench
               home={house.home.id}

@@ -2,6 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { api, take } from '../../api/client';
 import { useHouse, useRefresh, useWriting } from '../../api/home';
 import { restylesQuery } from '../../api/queries';
+import { turnFace } from '../../api/turnFace';
 import type { Piece, Restyle } from '../../api/types';
 import { useNotices } from '../../lib/notices';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
@@ -16,20 +17,29 @@ export function RestylePanel({ swap, pieces, isClosed }: Props) {
   const notices = useNotices();
   const restyles = useQuery(restylesQuery(house.home.id, swap));
   const plan = useMutation({
-    mutationFn: async ({ piece, idea }: { piece: Piece; idea: Restyle }): Promise<unknown> => {
-      const path = { home: house.home.id, piece: piece.id };
-      return idea.face
-        ? take(api.PUT('/api/homes/{home}/pieces/{piece}/face', { params: { path }, body: { face: idea.face } }))
-        : take(
-            api.POST('/api/homes/{home}/swaps/{swap}/restyles', {
-              params: { path: { home: house.home.id, swap } },
-              body: { piece: piece.id, way: idea.way, sentence: idea.sentence, colours: idea.colours },
-            }),
-          );
+    mutationFn: async ({ piece, idea }: { piece: Piece; idea: Restyle }): Promise<() => Promise<unknown>> => {
+      const home = house.home.id;
+      if (idea.face) return turnFace(home, piece, idea.face);
+      const line = await take(
+        api.POST('/api/homes/{home}/swaps/{swap}/restyles', {
+          params: { path: { home, swap } },
+          body: { piece: piece.id, way: idea.way, sentence: idea.sentence, colours: idea.colours },
+        }),
+      );
+      return () =>
+        take(
+          api.PUT('/api/homes/{home}/lines/{line}/state', {
+            params: { path: { home, line: line.id } },
+            body: { state: 'dropped', version: line.version },
+          }),
+        );
     },
-    onSuccess: async (_done, { piece, idea }) => {
+    onSuccess: async (takeBack, { piece, idea }) => {
       await refresh();
-      notices.done(idea.face ? `${piece.name} is turned` : `${piece.name}: written into the haul`);
+      notices.done(idea.face ? `${piece.name} is turned` : `${piece.name}: written into the haul`, async () => {
+        await takeBack();
+        await refresh();
+      });
     },
     onError: (error) => notices.problem(error),
   });

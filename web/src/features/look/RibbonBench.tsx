@@ -52,7 +52,7 @@ export function RibbonBench({ home, ribbon, word, isLast, onChange, onRemove, on
               <option key={role}>{role}</option>
             ))}
           </select>
-          <button type="button" className="link" onClick={onRemove} disabled={isLast} aria-label={`Take ${ribbon.name} off`}>
+          <button type="button" className="link" onClick={onRemove} disabled={isLast} aria-label={`take off ${ribbon.name}`}>
             take off
           </button>
         </div>

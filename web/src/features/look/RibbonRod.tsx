@@ -5,6 +5,7 @@ import { withShare } from './shares';
 type Props = {
   ribbons: readonly Ribbon[];
   placed: readonly number[];
+  darkFigures: readonly boolean[];
   picked: number;
   onPick: (index: number) => void;
   onChange: (ribbons: Ribbon[]) => void;
@@ -15,7 +16,7 @@ const PER_PERCENT = 3.6;
 const MOST = 8;
 
 /** The ribbons of a look on a rod: width is the share wanted, the thin one beside it how much is placed so far. */
-export function RibbonRod({ ribbons, placed, picked, onPick, onChange }: Props) {
+export function RibbonRod({ ribbons, placed, darkFigures, picked, onPick, onChange }: Props) {
   const isPlaced = placed.some((share) => share > 0);
   const add = () => {
     onChange(withShare([...ribbons, { name: `Colour ${ribbons.length + 1}`, hex: '#9CA88C', role: 'accent', percent: 1 }], ribbons.length, 10));
@@ -31,6 +32,7 @@ export function RibbonRod({ ribbons, placed, picked, onPick, onChange }: Props) 
             key={i}
             ribbon={ribbon}
             actual={isPlaced ? (placed[i] ?? 0) : null}
+            hasDarkFigure={darkFigures[i] ?? true}
             isPicked={i === picked}
             onPick={() => onPick(i)}
             onShare={(percent) => onChange(withShare(ribbons, i, percent))}
@@ -46,9 +48,16 @@ export function RibbonRod({ ribbons, placed, picked, onPick, onChange }: Props) 
   );
 }
 
-type OneProps = { ribbon: Ribbon; actual: number | null; isPicked: boolean; onPick: () => void; onShare: (percent: number) => void };
+type OneProps = {
+  ribbon: Ribbon;
+  actual: number | null;
+  hasDarkFigure: boolean;
+  isPicked: boolean;
+  onPick: () => void;
+  onShare: (percent: number) => void;
+};
 
-function RibbonOnRod({ ribbon, actual, isPicked, onPick, onShare }: OneProps) {
+function RibbonOnRod({ ribbon, actual, hasDarkFigure, isPicked, onPick, onShare }: OneProps) {
   const width = Math.max(42, ribbon.percent * PER_PERCENT);
   const off = actual === null ? null : Math.round(actual * 100) - ribbon.percent;
   return (
@@ -57,13 +66,14 @@ function RibbonOnRod({ ribbon, actual, isPicked, onPick, onShare }: OneProps) {
         <div className="relative" style={{ width, height: HEM }}>
           <button type="button" aria-pressed={isPicked} aria-label={`Work on ${ribbon.name}`} onClick={onPick} className="absolute inset-0 block">
             <Cloth hex={ribbon.hex} width={width} isPicked={isPicked} />
-            <span
-              className="absolute inset-x-0 bottom-7 text-center font-display text-[26px] font-semibold"
-              style={{ color: isPale(ribbon.hex) ? '#1F2421' : '#fff' }}
-            >
-              {ribbon.percent}
-            </span>
           </button>
+          <span
+            className="pointer-events-none absolute inset-x-0 bottom-7 text-center font-display text-[26px] font-semibold"
+            style={{ color: hasDarkFigure ? '#1F2421' : '#fff' }}
+            aria-hidden="true"
+          >
+            {ribbon.percent}
+          </span>
           <Grip ribbon={ribbon} onShare={onShare} onPick={onPick} />
         </div>
         {actual !== null && <Thin hex={ribbon.hex} share={actual / (ribbon.percent / 100)} percent={Math.round(actual * 100)} />}
@@ -125,9 +135,11 @@ function Grip({ ribbon, onShare, onPick }: { ribbon: Ribbon; onShare: (percent: 
       onPointerUp={() => {
         start.current = null;
       }}
-      className="absolute top-[40%] -right-1.5 h-9 w-3.5 cursor-ew-resize touch-none border border-ink bg-yolk text-center text-[11px]/[34px]"
+      className="absolute top-[40%] -right-[11px] h-9 w-6 cursor-ew-resize touch-none px-[5px]"
     >
-      ‖
+      <span className="block border border-ink bg-yolk text-center text-[11px]/[34px]" aria-hidden="true">
+        ‖
+      </span>
     </div>
   );
 }
@@ -136,20 +148,11 @@ function Grip({ ribbon, onShare, onPick }: { ribbon: Ribbon; onShare: (percent: 
 function Thin({ hex, share, percent }: { hex: string; share: number; percent: number }) {
   const length = Math.max(10, Math.min(1.15, share) * (HEM - 2));
   return (
-    <svg width="22" height={HEM + 44} aria-hidden="true">
+    <svg width="22" height={HEM + 44} className="overflow-visible" aria-hidden="true">
       <path d={`M0 6H11V${length}l-5.5 -5l-5.5 5Z`} fill={hex} stroke="#C7BA9C" strokeWidth=".6" />
       <text x="5" y={length + 13} fontSize="12" fontWeight="600" textAnchor="middle" fill="#1F2421">
         {percent}
       </text>
     </svg>
   );
-}
-
-/** Whether dark figures read better on it; by relative luminance (WCAG 2). */
-function isPale(hex: string): boolean {
-  const part = (at: number) => {
-    const value = Number.parseInt(hex.slice(at, at + 2), 16) / 255;
-    return value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4;
-  };
-  return 0.2126 * part(1) + 0.7152 * part(3) + 0.0722 * part(5) > 0.18;
 }

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import { api, take } from '../../api/client';
 import { signIn } from '../../api/session';
 import { CupboardMark } from '../../frame/glyphs';
@@ -10,6 +10,7 @@ import { Field, FormErrors } from '../../ui/Field';
 export function SignInPage() {
   const queries = useQueryClient();
   const navigate = useNavigate();
+  const { asked = '/' } = (useLocation().state ?? {}) as { asked?: string };
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
   const welcome = useQuery({ queryKey: ['welcome'], queryFn: ({ signal }) => take(api.GET('/api/welcome', { signal })) });
@@ -24,7 +25,7 @@ export function SignInPage() {
     onSuccess: async (me) => {
       queries.clear();
       queries.setQueryData(['me'], me);
-      await navigate('/');
+      await navigate(asked);
     },
   });
   return (

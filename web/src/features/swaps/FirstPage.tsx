@@ -4,6 +4,7 @@ import { Navigate } from 'react-router';
 import { ProblemError } from '../../api/client';
 import { houseQuery, meQuery } from '../../api/queries';
 import { NewHomeDialog } from '../../frame/NewHomeDialog';
+import { SignInFirst } from '../../frame/SignInFirst';
 import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
 
 /** Goes where the work is: the table of the running swap, or the house of a home that has none. */
@@ -12,7 +13,7 @@ export function FirstPage() {
   const first = me.data?.homes[0];
   const house = useQuery({ ...houseQuery(first?.id ?? ''), enabled: first !== undefined });
   const [isAdding, setAdding] = useState(false);
-  if (me.error instanceof ProblemError && me.error.problem.status === 401) return <Navigate to="/sign-in" replace />;
+  if (me.error instanceof ProblemError && me.error.problem.status === 401) return <SignInFirst />;
   if (me.error) return <ErrorLedge error={me.error} onRetry={() => void me.refetch()} />;
   if (me.data && !first) {
     return (

@@ -3,7 +3,7 @@ import { useHouse, useSwap } from '../../api/home';
 import type { Choice, Piece, Ribbon, Table, TableRow } from '../../api/types';
 import { useSearch } from '../../api/useSearch';
 import { useKeys } from '../../lib/useKeys';
-import { labelOf } from '../../shelves/layout';
+import { labelOf, type Reach } from '../../shelves/layout';
 import { Shelves } from '../../shelves/Shelves';
 import { AsideDialog } from './AsideDialog';
 import { ChoiceMark, FitMark } from './ChoiceMark';
@@ -63,9 +63,10 @@ export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: 
     });
     setActive(id);
   };
-  const activate = (id: string, isAdding: boolean) => {
+  const activate = (id: string, reach: Reach) => {
     setActive(id);
-    setTaken(isAdding ? new Set([...taken, ...(active ? [active] : []), id]) : new Set());
+    if (reach === 'adding') setTaken(new Set([...taken, ...(active ? [active] : []), id]));
+    if (reach === 'alone') setTaken(new Set());
   };
   const describe = (id: string) => {
     const [piece, row] = [byId.get(id), rows.get(id)];

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Browser;
+
+use App\Tests\Browser\Page\CupboardPages;
+use App\Tests\Browser\Support\BrowserTestCase;
+use App\Tests\Support\Picture;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** Taking stock in, finding and counting it, and what a look and the Table say about it, on lines and files nobody prepared the home for. */
+final class StockInDepthTest extends BrowserTestCase
+{
+    private const BOX = [
+        '3 brass candlesticks 9 in, attic A2, $4 each, thrifted',
+        'blue ginger jar 9x14 in, chip on the rim',
+        '2 sage wool throws 50 x 60 in',
+        'mercury glass vase 7 in tall',
+        'pair of iron lanterns 14 in, cellar C1',
+        '4 red velvet cushions 18x18',
+        'oak leaf garland 6 ft',
+        'white pumpkin 8 in x 7 in',
+        'set of 5 pillar candles 3x6 in ivory',
+        '2 framed prints 11x14 in black frame',
+        'wicker basket 14 in wide',
+        '6 glass baubles 3 in, Christmas, gold',
+        'linen table runner 14x72 in natural',
+        'pottery hare 6 in tall',
+        'wreath 20 in eucalyptus dried',
+        'brass bell 4 in tall, from grandmother',
+        'round tray 15 in wood',
+        '3 green bottle vases 4x10 in',
+        'tea light holder 3 in clay',
+        'terracotta bowl 10 in wide',
+    ];
+
+    /** @var list<string> read by the browser when it likes, so removed at the end */
+    private array $files = [];
+
+    protected function tearDown(): void
+    {
+        parent::tearDown();
+        array_map(unlink(...), $this->files);
+    }
+
+    public function testABoxOfTwentyIsTakenInWithoutLeavingTheKeyboard(): void
+    {
+        $page = $this->page()->signIn();
+        $page->drawer('Cupboard')->follow('Unpack a box')->see('[aria-label="One line about a piece"]');
+        foreach (self::BOX as $i => $line) {
+            $page->key($line);
+            $page->until(static fn(): bool => 1 === $page->count('[data-testid="reading"]'), "{$line} is read");
+            $this->answerByKeys($page, $line);
+            $page->key(WebDriverKeys::ENTER);
+            $page->until(static fn(): bool => str_contains($page->text(), $i + 1 . (0 === $i ? ' piece so far' : ' pieces so far')), "“{$line}” is taken in");
+        }
+        $page->key(WebDriverKeys::ARROW_UP);
+        self::assertSame(self::BOX[19], $page->field('One line about a piece')->getAttribute('value'), '↑ brings the last line again');
+    }
+
+    /** Questions under a line are answered with Alt and a digit until there are none. */
+    private function answerByKeys(CupboardPages $page, string $line): void
+    {
+        $page->until(function () use ($page, $line): bool {
+            if (str_contains($page->text(), '✓ Clear. Enter takes it in.')) {
+                return true;
+            }
+            if ($page->count('[data-testid="reading"] kbd') > 0) {
+                $page->key(WebDriverKeys::ALT, '1', WebDriverKeys::NULL);
+            }
+
+            return false;
+        }, "“{$line}” becomes clear");
+    }
+
+    public function testATableIsLookedThroughBeforeItIsTakenInAndTakenBackWhole(): void
+    {
+        $page = $this->page()->signIn();
+        $page->drawer('Cupboard')->follow('Unpack a box')->follow('From a table instead');
+        $this->chooseFile($page, 'CSV file', "name;kind;count;width;depth;height;tote\nRope mat;mat;1;14;10;1;A1\nHeron;figurine;1;7;6;17;\nNo size;vase;1;;;;B9\n", 'csv');
+        $page->seeText('1 of 3 rows can be taken in, 1 look like something you own, 1 cannot be read.');
+        self::assertNull($this->enabled($page, 'Take in 1 piece'), 'a row that cannot be read holds the table back');
+        $this->browser->executeScript("document.querySelector('main input[type=checkbox]').click()");
+        $page->press('Take in 1 piece')->seeText('3 of 3 rows done, 1 piece taken in.')->seeText('1 piece taken in');
+        $page->drawer('Cupboard')->type('Search the cupboard', 'rope mat')->seeText('Rope mat');
+    }
+
+    public function testRibbonsComeFromAPhotoAndTheStockAnswersThem(): void
+    {
+        $page = $this->page()->signIn();
+        $page->station('Look')->press('Take from');
+        $this->chooseFile($page, 'Photo, PNG, JPEG or WebP', Picture::jpeg(6), 'jpg');
+        $page->until(static fn(): bool => 2 === $page->count('[data-testid="found-colours"] li'), 'two colours are found');
+        $page->press('Make 2 ribbons of them')->seeText('Look changed');
+        $shares = $this->browser->executeScript("return [...document.querySelectorAll('[role=slider]')].map((one) => Number(one.getAttribute('aria-valuenow')))");
+        self::assertSame(100, array_sum($shares));
+        self::assertCount(2, $shares);
+        $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->until(static fn(): bool => 5 === $page->count('[role="slider"]'), 'undo hangs the five ribbons again');
+    }
+
+    public function testAToteIsCountedAndTheBooksFollowOnlyWhenTold(): void
+    {
+        $page = $this->page()->signIn();
+        $page->drawer('Cupboard')->follow('Tote A1')->press('Count it')->press('One less of Sage wreath')->press('What differs?');
+        $page->seeText('1 of Sage wreath missing: goes to the lost until it is found');
+        $page->press('Put the books right')->seeText('A1 is counted, and the books follow')->seeText('6 pieces');
+        $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->until(static fn(): bool => str_contains($page->text(), '7 pieces'), 'undo puts it back into the tote');
+        self::assertStringContainsString('Sage wreath', $page->text());
+    }
+
+    public function testAnythingIsFoundFromAnywhereAndSaysWhereItLies(): void
+    {
+        $page = $this->page()->signIn();
+        $page->key('/')->type('What you look for', 'brass under 10 in')->seeText('Ferry bell');
+        $page->type('What you look for', 'something in plutonium')->seeText('Nothing that is owned here meets all of that.');
+        $page->type('What you look for', 'ferry bell')->seeText('Ferry bell')->key(WebDriverKeys::ENTER);
+        $page->until(fn(): bool => str_contains($this->browser->getCurrentURL(), '/cupboard?piece='), 'Enter opens it in the cupboard');
+        $page->key(WebDriverKeys::ALT, '2', WebDriverKeys::NULL)->see('[role="listbox"]');
+        self::assertStringEndsWith('/table', $this->browser->getCurrentURL());
+    }
+
+    public function testAScannedLabelOpensItsToteAfterSigningIn(): void
+    {
+        $page = $this->page()->signIn();
+        $page->drawer('Cupboard')->follow('Tote A1')->press('Count it');
+        $tote = $this->browser->getCurrentURL();
+        $this->browser->manage()->deleteAllCookies();
+        $this->browser->get($tote);
+        $page->until(static fn(): bool => '' !== $page->see('input[type="email"]')->getAttribute('value'), 'the demo fills in its sign-in');
+        $page->press('Sign in')->seeText('Count it');
+        self::assertSame($tote, $this->browser->getCurrentURL());
+    }
+
+    private function chooseFile(CupboardPages $page, string $label, string $bytes, string $extension): void
+    {
+        file_put_contents($this->files[] = $path = tempnam(sys_get_temp_dir(), 'chosen') . '.' . $extension, $bytes);
+        $page->field($label)->sendKeys($path);
+    }
+
+    private function enabled(CupboardPages $page, string $button): ?string
+    {
+        return 'true' === $page->seeAt("//button[starts-with(normalize-space(), '{$button}')]")->getAttribute('disabled') ? null : $button;
+    }
+}

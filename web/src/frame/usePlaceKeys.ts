@@ -1,0 +1,23 @@
+import { useNavigate } from 'react-router';
+import type { House } from '../api/types';
+import { useKeys } from '../lib/useKeys';
+
+const STATIONS = ['look', 'table', 'rooms', 'haul', 'day', 'settle'];
+const DRAWERS = ['cupboard', 'house', 'swaps', 'ledger'];
+
+/** Alt 1 to 6 open the stations of the swap, Alt 7 to 0 the standing places. */
+export function usePlaceKeys(house: House | undefined, swap: string | undefined): void {
+  const navigate = useNavigate();
+  const home = house && `/homes/${house.home.id}`;
+  const places = [...STATIONS.map((station) => (swap ? `/swaps/${swap}/${station}` : null)), ...DRAWERS.map((drawer) => `/${drawer}`)];
+  useKeys(
+    Object.fromEntries(
+      places.map((place, i) => [
+        `Alt+${(i + 1) % 10}`,
+        () => {
+          if (home && place) void navigate(home + place);
+        },
+      ]),
+    ),
+  );
+}
