@@ -27,12 +27,23 @@ final class ColourNames
         return $this->named[$colour->number()] ??= $this->nearest(Lab::of($colour));
     }
 
-    /** The colour a word stands for; null for a word that is not known. */
-    public function read(string $word): ?Srgb
+    /** The colour some words stand for, such as "sage", "gray" or "dusty pink"; null for words that are not known. */
+    public function read(string $words): ?Srgb
     {
-        $number = ColourWordList::WORDS[mb_strtolower(trim($word))] ?? null;
+        $said = str_replace('gray', 'grey', mb_strtolower(trim($words)));
+        $number = ColourWordList::WORDS[ColourWordList::ALSO[$said] ?? $said] ?? null;
+        if (null !== $number) {
+            return Srgb::ofNumber($number);
+        }
+        [$shade, $colour] = [...explode(' ', $said, 2), ''];
+        [$step, $factor] = ColourWordList::SHADES[$shade] ?? [0.0, 0.0];
+        $plain = 0.0 === $factor || '' === $colour ? null : $this->read($colour);
+        if (null === $plain) {
+            return null;
+        }
+        $lch = Oklch::of($plain);
 
-        return null === $number ? null : Srgb::ofNumber($number);
+        return $lch->nudged($step, $lch->chroma * ($factor - 1), 0.0)->srgb();
     }
 
     /** @return list<string> */

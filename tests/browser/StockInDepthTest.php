@@ -78,12 +78,12 @@ final class StockInDepthTest extends BrowserTestCase
     {
         $page = $this->page()->signIn();
         $page->drawer('Cupboard')->follow('Unpack a box')->follow('From a table instead');
-        $this->chooseFile($page, 'CSV file', "name;kind;count;width;depth;height;tote\nRope mat;mat;1;14;10;1;A1\nHeron;figurine;1;7;6;17;\nNo size;vase;1;;;;B9\n", 'csv');
+        $this->chooseFile($page, 'CSV file', "name;kind;colour;width;depth;height;tote\nRope rug;throw;sand;14;10;1;A1\nHeron;heron;grey;7;6;17;\nNo size;vase;blue;;;;B9\n", 'csv');
         $page->seeText('1 of 3 rows can be taken in, 1 look like something you own, 1 cannot be read.');
         self::assertNull($this->enabled($page, 'Take in 1 piece'), 'a row that cannot be read holds the table back');
         $this->browser->executeScript("document.querySelector('main input[type=checkbox]').click()");
         $page->press('Take in 1 piece')->seeText('3 of 3 rows done, 1 piece taken in.')->seeText('1 piece taken in');
-        $page->drawer('Cupboard')->type('Search the cupboard', 'rope mat')->seeText('Rope mat');
+        $page->drawer('Cupboard')->type('Find in the cupboard', 'rope rug')->seeText('Rope rug');
     }
 
     public function testRibbonsComeFromAPhotoAndTheStockAnswersThem(): void
@@ -91,6 +91,8 @@ final class StockInDepthTest extends BrowserTestCase
         $page = $this->page()->signIn();
         $page->station('Look')->press('Take from');
         $this->chooseFile($page, 'Photo, PNG, JPEG or WebP', Picture::jpeg(6), 'jpg');
+        $page->until(static fn(): bool => 1 === $page->count('[data-testid="found-colours"] li'), 'the half that reaches the edges is taken for the ground');
+        $this->browser->executeScript("document.querySelector('[role=dialog] input[type=checkbox]').click()");
         $page->until(static fn(): bool => 2 === $page->count('[data-testid="found-colours"] li'), 'two colours are found');
         $page->press('Make 2 ribbons of them')->seeText('Look changed');
         $shares = $this->browser->executeScript("return [...document.querySelectorAll('[role=slider]')].map((one) => Number(one.getAttribute('aria-valuenow')))");

@@ -11,6 +11,20 @@ namespace BrightCupboard\Core\Colour\Internal;
  */
 final readonly class ColourWordList
 {
+    /** What people say as well => the word it is read as. These are read, never used to name a colour. */
+    public const ALSO = [
+        'grey' => 'mid grey', 'green' => 'leaf green', 'yellow' => 'sunflower', 'orange' => 'tangerine', 'brown' => 'chestnut', 'pink' => 'rose', 'beige' => 'linen',
+        'off white' => 'paper white', 'off-white' => 'paper white', 'silver' => 'silver grey', 'bronze' => 'old brass', 'burgundy' => 'wine', 'maroon' => 'oxblood', 'magenta' => 'hot pink',
+        'indigo' => 'ink blue', 'khaki' => 'deep sage', 'camel' => 'tan', 'cognac' => 'caramel', 'oatmeal' => 'oat', 'forest green' => 'pine green', 'hunter green' => 'fir',
+        'ecru' => 'linen', 'scarlet' => 'bright red', 'crimson' => 'red', 'cobalt' => 'royal blue', 'cyan' => 'aqua', 'navy blue' => 'navy', 'ebony' => 'soot', 'mocha' => 'cocoa', 'nude' => 'fawn',
+    ];
+
+    /** First word => what it does to the colour named after it: step of lightness and factor of chroma in OKLCh. Own values. */
+    public const SHADES = [
+        'light' => [0.12, 0.75], 'pale' => [0.16, 0.55], 'soft' => [0.06, 0.65], 'dusty' => [0.02, 0.55], 'muted' => [0.0, 0.55], 'faded' => [0.06, 0.5],
+        'dark' => [-0.14, 0.9], 'deep' => [-0.12, 1.0], 'bright' => [0.03, 1.3], 'strong' => [0.0, 1.3],
+    ];
+
     /** Word => where it lies, as a number 0 to 0xFFFFFF. */
     public const WORDS = [
         'white' => 0xFFFFFF, 'chalk white' => 0xEDECE7, 'paper white' => 0xFAF8F2, 'milk' => 0xF7F1E3, 'ivory' => 0xF3EAD3, 'cream' => 0xF2E3BE, 'tallow' => 0xF0E7D4, 'bone' => 0xE5DCC6, 'linen' => 0xE8DECD, 'oat' => 0xD8C8A8, 'sand' => 0xD3BE97, 'putty' => 0xBFB39C, 'mushroom' => 0xB4A798, 'taupe' => 0x8E8175, 'greige' => 0xC9C0B2,

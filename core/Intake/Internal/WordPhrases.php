@@ -47,7 +47,7 @@ final readonly class WordPhrases
     {
         // Colours come first among two words ("pine green"), materials among one ("brass" is both).
         $colour = $this->colours->read($said);
-        $material = Lexicon::material($said);
+        $material = Lexicon::material($said) ?? (null === $colour ? null : Lexicon::material(self::lastWord($said))); // "dark oak"
         $kind = Lexicon::kind($said);
         if (null !== $kind) {
             $draft->kind = $kind[0]; // the last kind named is the thing itself: "bud vase", "bell jar"
@@ -61,6 +61,13 @@ final readonly class WordPhrases
         }
 
         return null !== $kind || null !== $material || null !== $colour || \in_array($said, self::FILLERS, true) || $this->takeTrait($said, $draft);
+    }
+
+    private static function lastWord(string $said): string
+    {
+        $space = strrpos($said, ' ');
+
+        return false === $space ? $said : substr($said, $space + 1);
     }
 
     private function takeTrait(string $said, Draft $draft): bool

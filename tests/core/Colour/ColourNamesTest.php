@@ -7,8 +7,10 @@ namespace BrightCupboard\Tests\Core\Colour;
 use BrightCupboard\Core\Colour\Ciede2000;
 use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\Colour\Lab;
+use BrightCupboard\Core\Colour\Oklch;
 use BrightCupboard\Core\Colour\Srgb;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class ColourNamesTest extends TestCase
@@ -54,5 +56,30 @@ final class ColourNamesTest extends TestCase
             }
         }
         self::assertSame([], $near);
+    }
+
+    /** Ranges of hue a person would call by the word, on the OKLCh circle; own judgement. */
+    #[TestWith(['green', 110.0, 170.0])]
+    #[TestWith(['yellow', 80.0, 110.0])]
+    #[TestWith(['orange', 40.0, 75.0])]
+    #[TestWith(['dusty blue', 230.0, 280.0])]
+    #[TestWith(['dark forest green', 130.0, 170.0])]
+    public function testReadsEverydayWordsItNeverSays(string $words, float $from, float $to): void
+    {
+        $hue = Oklch::of((new ColourNames())->read($words) ?? Srgb::ofHex('#000'))->hue;
+
+        self::assertTrue($from <= $hue && $hue <= $to, "{$words} has hue {$hue}");
+    }
+
+    public function testAWordInFrontMakesAColourLighterDarkerOrQuieter(): void
+    {
+        $read = static fn(string $words): Oklch => Oklch::of((new ColourNames())->read($words) ?? self::fail("{$words} is not read."));
+        self::assertGreaterThan($read('teal')->lightness, $read('light teal')->lightness);
+        self::assertLessThan($read('teal')->lightness, $read('dark teal')->lightness);
+        self::assertLessThan($read('pink')->chroma, $read('dusty pink')->chroma);
+        self::assertEqualsWithDelta($read('blue')->hue, $read('light blue')->hue, 3.0, 'its hue stays, but for what a screen cannot show and the rounding to 8 bits');
+        self::assertEquals($read('light grey'), $read('Light Gray'));
+        self::assertNull((new ColourNames())->read('dark'));
+        self::assertNull((new ColourNames())->read('light smurf'));
     }
 }

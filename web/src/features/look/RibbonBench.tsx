@@ -97,7 +97,6 @@ function Company({ home, ribbon, onAdd }: { home: string; ribbon: Ribbon; onAdd:
             <button
               type="button"
               title={partner.reads}
-              aria-label={`Add ${partner.name}, ${partner.kind}. ${partner.reads}`}
               onClick={() => onAdd(partner)}
               className="flex items-center gap-1.5 border border-line-2 bg-card py-0.5 pr-2 pl-1 text-[12px] hover:bg-yolk-soft"
             >
@@ -105,6 +104,7 @@ function Company({ home, ribbon, onAdd }: { home: string; ribbon: Ribbon; onAdd:
                 <path d="M0 0H14V20L7 14L0 20Z" fill={partner.hex} stroke="#B9AD90" strokeWidth=".8" />
               </svg>
               <span className="text-left leading-[14px]">
+                <span className="sr-only">Add</span>
                 <b className="block">{partner.name}</b>
                 {partner.kind}
               </span>
