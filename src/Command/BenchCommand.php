@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Command;
 
 use App\Demo\BenchHome;
+use App\Demo\BenchTable;
 use App\Entity\Home;
 use App\Entity\Spot;
 use App\Entity\Swap;
@@ -31,7 +32,7 @@ final class BenchCommand extends Command
 {
     private const RUNS = 15;
 
-    public function __construct(private readonly EntityManagerInterface $entities, private readonly BenchHome $home, private readonly AnswerLook $answer, private readonly ReadTable $table, private readonly ReadDressing $dressing, private readonly BuildDaySheet $day, private readonly ReadPieces $pieces, private readonly ReadStations $stations, private readonly SearchStock $search)
+    public function __construct(private readonly EntityManagerInterface $entities, private readonly BenchHome $home, private readonly AnswerLook $answer, private readonly ReadTable $table, private readonly ReadDressing $dressing, private readonly BuildDaySheet $day, private readonly ReadPieces $pieces, private readonly ReadStations $stations, private readonly SearchStock $search, private readonly BenchTable $benchTable)
     {
         parent::__construct();
     }
@@ -55,6 +56,7 @@ final class BenchCommand extends Command
             sort($times);
             $output->writeln(sprintf('| %s | %.0f | %.0f |', $name, $times[intdiv(self::RUNS, 2)], $times[self::RUNS - 1]));
         }
+        $output->writeln($this->tableTakenIn($this->swap($swapId)->home()));
 
         return self::SUCCESS;
     }
@@ -62,7 +64,7 @@ final class BenchCommand extends Command
     /** @return array<string, \Closure(): object> */
     private function tasks(string $swapId, string $spotId): array
     {
-        $swap = fn(): Swap => $this->entities->find(Swap::class, $swapId) ?? throw new \LogicException('The swap is there.');
+        $swap = fn(): Swap => $this->swap($swapId);
         $look = static function (Swap $swap): LookInput {
             $l = $swap->look()->look();
 
@@ -79,5 +81,20 @@ final class BenchCommand extends Command
             'Search: sage cushion attic' => fn(): object => ($this->search)($swap()->home(), 'sage cushion attic'),
             'Live figures of the stations' => fn(): object => ($this->stations)($swap()),
         ];
+    }
+
+    private function swap(string $id): Swap
+    {
+        return $this->entities->find(Swap::class, $id) ?? throw new \LogicException('The swap is there.');
+    }
+
+    /** Measured once: it changes what it measures. */
+    private function tableTakenIn(Home $home): string
+    {
+        $file = $this->benchTable->file($home);
+        $start = hrtime(true);
+        $progress = $this->benchTable->takeIn($home, $file);
+
+        return sprintf('| A table of %d rows, looked through and %d taken in, beside as many owned | %.0f | |', $progress->rows, $progress->made, (hrtime(true) - $start) / 1e6);
     }
 }
