@@ -32,7 +32,7 @@ final class Version20261126000000 extends AbstractMigration
         $this->addSql('CREATE TABLE loan (count INTEGER NOT NULL, lent_to VARCHAR(80) NOT NULL, until DATE DEFAULT NULL, since DATE NOT NULL, id VARCHAR(26) NOT NULL, piece_id VARCHAR(26) NOT NULL, PRIMARY KEY (id), CONSTRAINT FK_C5D30D03C40FCFA8 FOREIGN KEY (piece_id) REFERENCES piece (id) NOT DEFERRABLE INITIALLY IMMEDIATE)');
         $this->addSql('CREATE INDEX IDX_C5D30D03C40FCFA8 ON loan (piece_id)');
         $this->addSql('CREATE TABLE photo (jpeg CLOB NOT NULL, piece_id VARCHAR(26) NOT NULL, PRIMARY KEY (piece_id), CONSTRAINT FK_14B78418C40FCFA8 FOREIGN KEY (piece_id) REFERENCES piece (id) NOT DEFERRABLE INITIALLY IMMEDIATE)');
-        $this->addSql('CREATE TABLE table_import (done INTEGER NOT NULL, made CLOB NOT NULL, text CLOB NOT NULL, at DATETIME NOT NULL, id VARCHAR(26) NOT NULL, home_id VARCHAR(26) NOT NULL, PRIMARY KEY (id), CONSTRAINT FK_C39CCBDE28CDC89C FOREIGN KEY (home_id) REFERENCES home (id) NOT DEFERRABLE INITIALLY IMMEDIATE)');
+        $this->addSql('CREATE TABLE table_import (done INTEGER NOT NULL, made CLOB NOT NULL, text CLOB NOT NULL, verdicts CLOB NOT NULL, at DATETIME NOT NULL, id VARCHAR(26) NOT NULL, home_id VARCHAR(26) NOT NULL, PRIMARY KEY (id), CONSTRAINT FK_C39CCBDE28CDC89C FOREIGN KEY (home_id) REFERENCES home (id) NOT DEFERRABLE INITIALLY IMMEDIATE)');
         $this->addSql('CREATE INDEX IDX_C39CCBDE28CDC89C ON table_import (home_id)');
         foreach (self::COLUMNS as $table => $columns) {
             foreach ($columns as $column => $type) {

@@ -25,6 +25,9 @@ class TableImport implements OfHome
         private Home $home,
         #[ORM\Column(type: 'text')]
         private string $text,
+        /** A letter a row; see App\UseCase\Intake\RowVerdict. */
+        #[ORM\Column(type: 'text')]
+        private string $verdicts,
         #[ORM\Column]
         private \DateTimeImmutable $at,
     ) {
@@ -41,6 +44,11 @@ class TableImport implements OfHome
     public function text(): string
     {
         return $this->text;
+    }
+
+    public function verdicts(): string
+    {
+        return $this->verdicts;
     }
 
     public function done(): int

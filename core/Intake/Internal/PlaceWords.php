@@ -17,8 +17,24 @@ final readonly class PlaceWords
 {
     private const MOST_REPLIES = 9;
 
+    /** @var array<string, list<KnownPlace>> by all that exactly they are called */
+    private array $called;
+    /** @var array<string, list<KnownPlace>> by the room or store they are in */
+    private array $within;
+
     /** @param list<KnownPlace> $places */
-    public function __construct(private array $places) {}
+    public function __construct(array $places)
+    {
+        $called = $inside = [];
+        foreach ($places as $place) {
+            [$name, $within] = [mb_strtolower($place->name), mb_strtolower($place->within)];
+            foreach (array_unique([$name, "{$within} {$name}", "{$name} {$within}", "{$within} tote {$name}"]) as $words) {
+                $called[$words][] = $place;
+            }
+            $inside[$within][] = $place;
+        }
+        [$this->called, $this->within] = [$called, $inside];
+    }
 
     /** Whether the phrase is a place, or a question about one. */
     public function take(string $phrase, Draft $draft): bool
@@ -29,9 +45,7 @@ final readonly class PlaceWords
 
             return true;
         }
-        $found = array_values(array_filter($this->places, static fn(KnownPlace $place): bool => self::names($place, $plain)));
-        $exact = array_values(array_filter($found, static fn(KnownPlace $place): bool => self::isExactly($place, $plain)));
-        $meant = [] !== $exact ? $exact : $found;
+        $meant = '' === $plain ? [] : $this->called[$plain] ?? $this->within[$plain] ?? [];
         if (1 === \count($meant)) {
             $draft->place = $meant[0]->key;
 
@@ -48,8 +62,8 @@ final readonly class PlaceWords
     public function takeClear(string $words, bool $isLast, Draft $draft): bool
     {
         $plain = mb_strtolower((string) preg_replace('/^(?:in|on|at)\s+(?:the\s+)?|^(?:tote|box|bin)\s+/iu', '', $words));
-        foreach ($this->places as $place) {
-            if (self::isExactly($place, $plain) && ($isLast || str_starts_with($place->key, 'tote:'))) {
+        foreach ($this->called[$plain] ?? [] as $place) {
+            if ($isLast || str_starts_with($place->key, 'tote:')) {
                 $draft->place = $place->key;
 
                 return true;
@@ -57,18 +71,6 @@ final readonly class PlaceWords
         }
 
         return false;
-    }
-
-    private static function isExactly(KnownPlace $place, string $plain): bool
-    {
-        [$name, $within] = [mb_strtolower($place->name), mb_strtolower($place->within)];
-
-        return $plain === $name || $plain === $within . ' ' . $name || $plain === $name . ' ' . $within || $plain === $within . ' tote ' . $name;
-    }
-
-    private static function names(KnownPlace $place, string $plain): bool
-    {
-        return '' !== $plain && (self::isExactly($place, $plain) || mb_strtolower($place->within) === $plain);
     }
 
     /** The phrase in the line, whatever its case, replaced where it stands last. */

@@ -29,11 +29,10 @@ final readonly class ReadTableFile
             throw InvalidInput::at('file', 'The file did not arrive whole. Try again.');
         }
         ['ignored' => $ignored, 'rows' => $rows] = $this->rows->of($home, $text);
-        $this->entities->persist($import = new TableImport($home, base64_encode($text), ($this->now)()));
+        $verdicts = implode('', array_map(static fn(ReadRow $row): string => RowVerdict::of($row)->value, $rows));
+        $this->entities->persist($import = new TableImport($home, base64_encode($text), $verdicts, ($this->now)()));
         $this->entities->flush();
-        $bad = array_values(array_filter($rows, static fn(ReadRow $row): bool => [] !== $row->problems));
-        $doubles = array_values(array_filter($rows, static fn(ReadRow $row): bool => [] === $row->problems && '' !== $row->like));
-        $good = array_values(array_filter($rows, static fn(ReadRow $row): bool => [] === $row->problems && '' === $row->like));
+        [$bad, $doubles, $good] = array_map(static fn(RowVerdict $verdict): array => array_values(array_filter($rows, static fn(ReadRow $row): bool => $verdict === RowVerdict::of($row))), [RowVerdict::Unreadable, RowVerdict::Double, RowVerdict::Good]);
         $shown = \array_slice([...$bad, ...$doubles, ...$good], 0, self::SHOWN);
 
         return new TableReadView($import->id(), \count($rows), \count($good), \count($bad), \count($doubles), $ignored, array_map($this->view(...), $shown));

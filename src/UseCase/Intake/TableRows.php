@@ -23,10 +23,22 @@ final readonly class TableRows
 {
     public function __construct(private KnownPlaces $known, private Catalogue $catalogue, private ColourNames $names, private KeepReading $keep) {}
 
-    /**
-     * @return array{ignored: list<string>, rows: list<ReadRow>}
-     */
+    /** @return array{ignored: list<string>, rows: list<ReadRow>} */
     public function of(Home $home, string $text): array
+    {
+        $owned = new OwnedPieces(array_map(static fn(CatalogueEntry $entry): Piece => $entry->piece, $this->catalogue->of($home)));
+
+        return $this->read($home, $text, 0, null, $owned);
+    }
+
+    /** @return list<ReadRow> so many rows from one on, not compared with what is owned */
+    public function some(Home $home, string $text, int $from, int $most): array
+    {
+        return $this->read($home, $text, $from, $most, null)['rows'];
+    }
+
+    /** @return array{ignored: list<string>, rows: list<ReadRow>} */
+    private function read(Home $home, string $text, int $from, ?int $most, ?OwnedPieces $owned): array
     {
         try {
             $table = CsvTable::read($text);
@@ -35,16 +47,15 @@ final readonly class TableRows
             throw InvalidInput::at('file', $refusal->getMessage());
         }
         $reader = new PieceRowReader($home->unit(), $this->known->of($home), $this->names);
-        $owned = new OwnedPieces(array_map(static fn(CatalogueEntry $entry): Piece => $entry->piece, $this->catalogue->of($home)));
         $rows = [];
-        foreach ($table->rows as $i => $cells) {
+        foreach (\array_slice($table->rows, $from, $most, true) as $i => $cells) {
             $rows[] = $this->row($table->lines[$i], $reader->read($columns->cells($cells)), $owned);
         }
 
         return ['ignored' => $columns->ignored, 'rows' => $rows];
     }
 
-    private function row(int $line, PieceRow $row, OwnedPieces $owned): ReadRow
+    private function row(int $line, PieceRow $row, ?OwnedPieces $owned): ReadRow
     {
         $problems = $row->problems;
         $makeup = new Makeup();
@@ -58,6 +69,6 @@ final readonly class TableRows
             }
         }
 
-        return new ReadRow($line, $row, $problems, $makeup, null === $piece ? '' : $owned->like($piece));
+        return new ReadRow($line, $row, $problems, $makeup, null === $piece || null === $owned ? '' : $owned->like($piece));
     }
 }

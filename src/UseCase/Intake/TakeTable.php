@@ -20,27 +20,31 @@ final readonly class TakeTable
 
     public function __invoke(TableImport $import, TakeTableInput $input, Person $by): TableProgressView
     {
-        $rows = $this->rows->of($import->home(), (string) base64_decode($import->text(), true))['rows'];
-        $bad = \count(array_filter($rows, static fn(ReadRow $row): bool => [] !== $row->problems));
+        $verdicts = $import->verdicts();
+        $bad = substr_count($verdicts, RowVerdict::Unreadable->value);
         if ($bad > 0 && !$input->leaveOutBad) {
-            throw InvalidInput::at('leaveOutBad', sprintf('%d of %d rows cannot be taken in. Mend the file, or say that they are to be left out.', $bad, \count($rows)));
+            throw InvalidInput::at('leaveOutBad', sprintf('%d of %d rows cannot be taken in. Mend the file, or say that they are to be left out.', $bad, \strlen($verdicts)));
         }
-        $next = \array_slice($rows, $import->done(), $input->most);
-        $this->entities->wrapInTransaction(function () use ($import, $input, $next, $by): void {
+        $next = $this->rows->some($import->home(), (string) base64_decode($import->text(), true), $import->done(), $input->most);
+        $this->entities->wrapInTransaction(function () use ($import, $input, $next, $verdicts, $by): void {
             $made = [];
-            foreach ($next as $row) {
-                if ([] === $row->problems && !($input->leaveOutDoubles && '' !== $row->like)) {
+            foreach ($next as $i => $row) {
+                $verdict = RowVerdict::from($verdicts[$import->done() + $i]);
+                if (RowVerdict::Good === $verdict || (RowVerdict::Double === $verdict && !$input->leaveOutDoubles)) {
                     $made[] = $this->store($import, $row, $by->name());
                 }
             }
             $import->advance($import->done() + \count($next), $made);
         });
 
-        return new TableProgressView($import->id(), $import->done(), \count($rows), \count($import->made()));
+        return new TableProgressView($import->id(), $import->done(), \strlen($verdicts), \count($import->made()));
     }
 
     private function store(TableImport $import, ReadRow $row, string $by): string
     {
+        if ([] !== $row->problems) {
+            throw InvalidInput::at('file', sprintf('Row %d could be read before, and now cannot: %s Choose the file again.', $row->line, implode(' ', $row->problems)));
+        }
         $read = $row->row;
         $places = [] === $read->places ? [['place' => Place::of(PlaceKind::Loose), 'units' => $read->reading->count]] : array_map(static fn(array $at): array => ['place' => Place::ofKey($at['place']), 'units' => $at['units']], $read->places);
         $piece = $this->keep->asPiece($import->home(), $read->reading, $read->reading->colours, $places, $by, $read->replacementEach, $read->cameOn, $row->makeup);
