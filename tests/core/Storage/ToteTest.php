@@ -95,6 +95,28 @@ final class ToteTest extends TestCase
         self::assertSame(['iron' => 0, 'glass' => 1270], $bottoms);
     }
 
+    public function testEightCubesOfHalfTheSideFillAToteToTheRim(): void
+    {
+        $picture = (new TotePicture())->of($this->tote(20), [new Stored(Make::piece('cube', width: 10, height: 10, depth: 10), 8)]);
+
+        self::assertCount(8, array_unique(array_map(static fn(Lying $lying): string => "{$lying->left} {$lying->bottom} {$lying->behind}", $picture)));
+        self::assertSame(5080, max(array_map(static fn(Lying $lying): int => $lying->bottom + $lying->height, $picture)));
+        self::assertNotContains(true, array_map(static fn(Lying $lying): bool => $lying->isOver, $picture));
+    }
+
+    public function testWhatIsTooTallIsLaidOnItsSideAndWhatIsLongAndSoftIsFolded(): void
+    {
+        $tote = new StoredTote('t', 'A1', 'attic', Make::size(20, 10, 10));
+        [$vase] = (new TotePicture())->of($tote, [new Stored(Make::piece('vase', width: 6, height: 18, depth: 6, materials: [Material::Clay]), 1)]);
+        [$runner] = (new TotePicture())->of($tote, [new Stored(Make::piece('runner', width: 70, height: 1, depth: 2, materials: [Material::Linen]), 1)]);
+
+        self::assertTrue($vase->isOnSide);
+        self::assertSame([4572, 1524], [$vase->width, $vase->height]);
+        self::assertFalse($runner->isOnSide);
+        self::assertSame([intdiv(17780, 4), 0], [$runner->width, $runner->left], '70 in go into 20 in in four layers');
+        self::assertFalse($runner->isOver);
+    }
+
     private function tote(float $side): StoredTote
     {
         return new StoredTote('t', 'A1', 'attic', new Size(Length::ofInches($side), Length::ofInches($side), Length::ofInches($side)));

@@ -19,8 +19,8 @@ export function OpenTote({ tote, contents, pieces }: Props) {
   const top = Math.max(tote.height + tote.depth * UP, ...contents.picture.map((lying) => lying.bottom + lying.height + lying.behind * UP));
   const height = px(top) + 30;
   const floor = height - 14;
-  const [width, rim, up, along] = [px(tote.width), floor - px(tote.height), px(tote.depth * UP), px(tote.depth * ALONG)];
-  const fromTheBack = [...contents.picture].map((lying, i) => ({ ...lying, i })).sort((a, b) => a.bottom - b.bottom || b.behind - a.behind);
+  const [width, rim, rise, along] = [px(tote.width), floor - px(tote.height), px(tote.depth * UP), px(tote.depth * ALONG)];
+  const fromTheBack = [...contents.picture].map((lying, i) => ({ ...lying, i })).sort((a, b) => b.behind - a.behind || a.bottom - b.bottom);
   return (
     <div className="overflow-x-auto">
       <svg
@@ -30,21 +30,24 @@ export function OpenTote({ tote, contents, pieces }: Props) {
         aria-label={`Tote ${tote.code} from the front, ${write.length(tote.width)} wide and ${write.length(tote.height)} high inside`}
       >
         <g transform="translate(22 0)">
-          <path d={`M0 ${floor}l${along} ${-up}H${width + along}V${rim - up}H${along}V${floor - up}`} fill="#EFECE3" />
+          <path d={`M0 ${floor}l${along} ${-rise}H${width + along}V${rim - rise}H${along}V${floor - rise}`} fill="#EFECE3" />
           <path
-            d={`M0 ${floor}l${along} ${-up}V${rim - up}L0 ${rim}ZM${width} ${floor}l${along} ${-up}V${rim - up}L${width} ${rim}Z`}
+            d={`M0 ${floor}l${along} ${-rise}V${rim - rise}L0 ${rim}ZM${width} ${floor}l${along} ${-rise}V${rim - rise}L${width} ${rim}Z`}
             fill="#E3DED2"
           />
           {fromTheBack.map((lying) => {
             const piece = pieces.get(lying.piece);
             if (!piece) return null;
-            const drawn = Math.min(px(lying.height) / shownHeight(piece), px(lying.width) / (piece.width / TENTHS));
+            const [across, up] = lying.isOnSide ? [lying.height, lying.width] : [lying.width, lying.height];
+            const drawn = Math.min(px(up) / shownHeight(piece), px(across) / (piece.width / TENTHS));
             const [x, y] = [px(lying.left + lying.behind * ALONG), floor - px(lying.bottom + lying.behind * UP)];
             return (
               <g key={lying.i}>
                 <title>{piece.name}</title>
                 {lying.isOver && <rect x={x} y={y - px(lying.height)} width={px(lying.width)} height={px(lying.height)} fill="#FCEBC3" />}
-                <Silhouette piece={piece} scale={drawn} x={x + px(lying.width) / 2} y={y} />
+                <g transform={lying.isOnSide ? `rotate(90 ${x} ${y}) translate(${-px(lying.height) / 2} 0)` : `translate(${px(lying.width) / 2} 0)`}>
+                  <Silhouette piece={piece} scale={drawn} x={x} y={y} />
+                </g>
               </g>
             );
           })}
