@@ -47,8 +47,9 @@ final readonly class AnswerLook
     private function reading(Look $look): LookReadingView
     {
         $names = array_map(fn(Ribbon $ribbon): string => $this->names->of($ribbon->colour), $look->ribbons);
+        $resting = array_map($this->names->of(...), $look->resting->colours);
         $darkFigures = array_map(static fn(Ribbon $ribbon): bool => Contrast::darkReadsBetterOn($ribbon->colour), $look->ribbons);
 
-        return LookReadingView::of((new PaletteReader())->read($look), $names, $darkFigures, (new RibbonsApart())->warnings($look));
+        return LookReadingView::of((new PaletteReader())->read($look), $names, $resting, $darkFigures, (new RibbonsApart())->warnings($look));
     }
 }

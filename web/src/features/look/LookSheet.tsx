@@ -30,7 +30,7 @@ export function LookSheet({ look, answer, pieces }: Props) {
         ))}
       </div>
       {line('Textures', look.textures)}
-      {line('Rests', [...look.restingFinishes, ...look.restingTextures, ...look.restingColours])}
+      {line('Rests', [...look.restingFinishes, ...look.restingTextures, ...(answer?.reading.resting ?? [])])}
       <h2 className="mt-4 text-[17px]">Pieces in this look{inLook.length === MOST ? `, the first ${MOST}` : ''}</h2>
       <div className="flex flex-wrap gap-x-4 gap-y-3">
         {inLook.map((piece) => (
