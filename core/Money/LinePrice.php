@@ -11,6 +11,9 @@ namespace BrightCupboard\Core\Money;
  */
 final readonly class LinePrice
 {
+    /** Pieces in a pack, and needed. */
+    public const MOST = 1000;
+
     public int $packs;
     public int $spare;
     public Money $list;
@@ -20,7 +23,7 @@ final readonly class LinePrice
 
     public function __construct(Money $packPrice, public Offer $offer, int $packSize, int $needed)
     {
-        if ($packSize < 1 || $packSize > 1000 || $needed < 1 || $needed > 1000) {
+        if ($packSize < 1 || $packSize > self::MOST || $needed < 1 || $needed > self::MOST) {
             throw InvalidMoney::pack($packSize, $needed);
         }
         $this->packs = intdiv($needed + $packSize - 1, $packSize);

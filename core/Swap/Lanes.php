@@ -26,12 +26,13 @@ final readonly class Lanes
         $free = array_fill(0, $this->people, 0);
         $end = $slots = [];
         $waiting = $tasks;
-        $ready = array_map(static fn(DayTask $task): ?int => [] === $task->after ? 0 : null, $tasks);
+        $waitsFor = $this->forerunners($tasks);
+        $ready = array_map(static fn(array $after): ?int => [] === $after ? 0 : null, $waitsFor);
         while ([] !== $waiting) {
             [$soonest, $latest] = [min([\PHP_INT_MAX, ...$free]), max([0, ...$free])];
             [$best, $start] = [null, \PHP_INT_MAX];
             foreach ($waiting as $i => $task) {
-                $ready[$i] ??= $this->readyAt($task, $end);
+                $ready[$i] ??= $this->readyAt($waitsFor[$i], $end);
                 $couldStart = max($ready[$i] ?? \PHP_INT_MAX, $task->hands >= 2 && $this->people >= 2 ? $latest : $soonest);
                 if (null === $best || $couldStart < $start) {
                     [$best, $start] = [$i, $couldStart];
@@ -42,7 +43,8 @@ final readonly class Lanes
             }
             $task = $waiting[$best];
             unset($waiting[$best]);
-            $lane = (int) array_search($soonest, $free, true);
+            // Who was busy last goes on: a chain of tasks stays in one pair of hands.
+            $lane = (int) array_search(max([0, ...array_filter($free, static fn(int $at): bool => $at <= $start)]), $free, true);
             $isForBoth = 2 === min($task->hands, $this->people);
             $until = $start + $task->minutes;
             $end[$task->key] = $until;
@@ -55,14 +57,30 @@ final readonly class Lanes
     }
 
     /**
+     * What each task has to wait for. A sheet that was worked out again may have lost a forerunner of a task that
+     * is ticked already; nobody waits for what is not on the sheet.
+     *
+     * @param list<DayTask> $tasks
+     *
+     * @return list<list<string>> keys by the place of the task
+     */
+    private function forerunners(array $tasks): array
+    {
+        $onSheet = array_fill_keys(array_map(static fn(DayTask $task): string => $task->key, $tasks), true);
+
+        return array_map(static fn(DayTask $task): array => array_values(array_filter($task->after, static fn(string $key): bool => isset($onSheet[$key]))), $tasks);
+    }
+
+    /**
      * The minute at which the last of its forerunners is done; null while one is not.
      *
+     * @param list<string>       $after
      * @param array<string, int> $end by key of the task
      */
-    private function readyAt(DayTask $task, array $end): ?int
+    private function readyAt(array $after, array $end): ?int
     {
         $ready = 0;
-        foreach ($task->after as $key) {
+        foreach ($after as $key) {
             if (!isset($end[$key])) {
                 return null;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\UseCase\Haul;
 
 use App\Entity\HaulThing;
+use App\Entity\HaulWay;
 use App\Entity\Home;
 use App\Http\Fields;
 use App\Input\LineInput;
@@ -33,14 +34,14 @@ final readonly class LineReader
             }
         }
         $colour = $fields->read('colour', static fn(): Srgb => Srgb::ofHex($input->colour), Srgb::ofHex('#CCCCC4'));
-        $price = $fields->read('packPrice', static fn(): Money => Money::read($input->packPrice), Money::zero());
+        $price = $fields->read('packPrice', static fn(): Money => '' === trim($input->packPrice) && HaulWay::Buy !== $input->way ? Money::zero() : Money::read($input->packPrice), Money::zero());
         $offer = $fields->read('offerValue', static fn(): Offer => match ($input->offer) {
             OfferKind::None => Offer::none(),
             OfferKind::Percent => Offer::percentOff((int) $input->offerValue),
             OfferKind::Fixed => Offer::offEachPack(Money::read($input->offerValue)),
             OfferKind::Deal => Offer::takeAndPay((int) $input->offerValue, $input->offerPayFor),
         }, Offer::none());
-        $fields->read('packSize', static fn(): LinePrice => new LinePrice($price, $offer, $input->packSize, $input->needed), null);
+        $fields->read($input->needed < 1 || $input->needed > LinePrice::MOST ? 'needed' : 'packSize', static fn(): LinePrice => new LinePrice($price, $offer, $input->packSize, $input->needed), null);
         $fields->complete();
 
         return [new HaulThing($input->kind, $width, $height, $colour), $price, $offer];

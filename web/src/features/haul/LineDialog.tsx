@@ -31,7 +31,7 @@ export function LineDialog({ need, line, swap, onClose }: Props) {
         }),
       ),
     placeholderData: keepPreviousData,
-    enabled: draft.packPrice !== '',
+    enabled: draft.packPrice !== '' || draft.way !== 'buy',
     retry: false,
   });
   const save = useMutation({

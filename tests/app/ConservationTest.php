@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+use App\Tests\Support\AppTestCase;
+use PHPUnit\Framework\Attributes\TestWith;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Whatever is done, in whatever order, also when it is refused: every unit of every piece stays somewhere, and no other home is touched. */
+final class ConservationTest extends AppTestCase
+{
+    private const ACTS = 60;
+
+    private Randomizer $random;
+    /** @var array<string, int> what was answered, by status */
+    private array $answers = [];
+
+    #[TestWith([11])]
+    #[TestWith([12])]
+    #[TestWith([13])]
+    public function testSeededActsNeitherMakeNorLoseAUnit(int $seed): void
+    {
+        $this->random = new Randomizer(new Mt19937($seed));
+        $this->signIn();
+        $before = $this->unitsByPiece();
+        $elsewhere = $this->standingElsewhere();
+        for ($i = 0; $i < self::ACTS; ++$i) {
+            $act = $this->act($i);
+            self::assertLessThan(500, $this->code(), "seed {$seed}, act {$i}: {$act}: {$this->text()}");
+            $this->answers[(string) $this->code()] = 1 + ($this->answers[(string) $this->code()] ?? 0);
+            self::assertSame($before, $this->unitsByPiece(), "seed {$seed}, act {$i}: {$act} made or lost a unit");
+        }
+        self::assertSame([], $this->db()->fetchAllAssociative('SELECT s.piece_id, p.count, SUM(s.count) AS units FROM standing s JOIN piece p ON p.id = s.piece_id GROUP BY s.piece_id HAVING units <> p.count'), 'the books of a piece and its places differ');
+        self::assertSame([], $this->db()->fetchAllAssociative('SELECT * FROM standing WHERE count < 0'));
+        self::assertSame($elsewhere, $this->standingElsewhere());
+        self::assertGreaterThan(self::ACTS / 3, $this->answers['200'] + ($this->answers['201'] ?? 0), 'most acts were refused: this proves little');
+    }
+
+    private function act(int $i): string
+    {
+        return match ($this->random->getInt(0, 6)) {
+            0, 1 => $this->move(),
+            2 => $this->decide(),
+            3 => $this->place(),
+            4 => $this->buildTheDay(),
+            5 => $this->tick($i),
+            default => $this->takeStock(),
+        };
+    }
+
+    private function move(): string
+    {
+        $from = $this->one('SELECT s.piece_id AS id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE s.count > 0 AND h.name = ?');
+        $to = $this->random->getInt(0, 2) > 0 ? 'tote:' . $this->one('SELECT t.id FROM tote t JOIN home h ON h.id = t.home_id WHERE h.name = ?')['id'] : ['loose', 'lent', 'lost', 'nowhere'][$this->random->getInt(0, 3)];
+        $this->call('POST', $this->home() . "/pieces/{$from['id']}/moves", ['count' => $this->random->getInt(1, 1 + (int) $from['count']), 'from' => $from['place'], 'to' => $to]);
+
+        return "move from {$from['place']} to {$to}";
+    }
+
+    private function decide(): string
+    {
+        $piece = $this->anyPiece();
+        $row = array_values(array_filter($this->call('GET', $this->swap() . '/table')['rows'], static fn(array $row): bool => $row['piece'] === $piece))[0];
+        $choice = ['stay', 'move', 'bring', 'rest', 'part', null][$this->random->getInt(0, 5)];
+        $this->call('PUT', $this->swap() . '/decisions', ['decisions' => [['piece' => $piece, 'choice' => $choice, 'version' => $row['version']]]]);
+
+        return 'decide ' . ($choice ?? 'nothing');
+    }
+
+    private function place(): string
+    {
+        $spot = $this->one('SELECT s.id FROM spot s JOIN room r ON r.id = s.room_id JOIN home h ON h.id = r.home_id WHERE h.name = ?')['id'];
+        $this->call('POST', $this->swap() . '/placements', ['piece' => $this->anyPiece(), 'spot' => $spot, 'count' => $this->random->getInt(1, 3), 'left' => null, 'layer' => null, 'raise' => 0]);
+
+        return 'place';
+    }
+
+    private function buildTheDay(): string
+    {
+        $this->call('POST', $this->swap() . '/day', ['people' => $this->random->getInt(1, 2)]);
+
+        return 'work the day out';
+    }
+
+    private function tick(int $i): string
+    {
+        $tasks = $this->call('GET', $this->swap() . '/day')['tasks'] ?? [];
+        if ([] === $tasks) {
+            return $this->buildTheDay();
+        }
+        $task = $tasks[$this->random->getInt(0, \count($tasks) - 1)];
+        $this->call('PUT', $this->home() . '/tasks/' . $task['id'], ['done' => 0 < $this->random->getInt(0, 3), 'key' => 'walk-' . $i]);
+
+        return "tick {$task['phase']} {$task['title']}";
+    }
+
+    private function takeStock(): string
+    {
+        $tote = $this->one('SELECT t.id, t.code FROM tote t JOIN home h ON h.id = t.home_id WHERE h.name = ?');
+        $counted = [];
+        foreach ($this->call('GET', $this->home() . "/totes/{$tote['id']}/contents")['content'] as $one) {
+            $counted[] = ['piece' => $one['piece'], 'units' => max(0, $one['units'] + $this->random->getInt(-1, 1))];
+        }
+        $this->call('POST', $this->home() . "/totes/{$tote['id']}/stock-take", ['counted' => $counted, 'keep' => true]);
+
+        return "count {$tote['code']}";
+    }
+
+    private function anyPiece(): string
+    {
+        return (string) $this->one('SELECT p.id FROM piece p JOIN home h ON h.id = p.home_id WHERE p.removed_at IS NULL AND h.name = ?')['id'];
+    }
+
+    /** @return array<string, int|string|null> any row of a query about Ferry House */
+    private function one(string $query): array
+    {
+        $rows = $this->db()->fetchAllAssociative($query . ' ORDER BY 1', ['Ferry House']);
+
+        return $rows[$this->random->getInt(0, \count($rows) - 1)];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function standingElsewhere(): array
+    {
+        return $this->db()->fetchAllAssociative("SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE h.name <> 'Ferry House' ORDER BY 1, 2");
+    }
+}
