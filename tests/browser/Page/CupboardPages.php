@@ -140,7 +140,9 @@ final readonly class CupboardPages
 
                     return true;
                 } catch (ElementClickInterceptedException) {
-                    continue; // behind a dialog: another of that name may be in front
+                    // Under the bar at the foot of a phone, or behind a dialog: brought into the middle for the next try.
+                    $this->browser->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$element]);
+                    continue;
                 }
             }
         }

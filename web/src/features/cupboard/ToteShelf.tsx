@@ -11,7 +11,7 @@ export function ToteShelf() {
   const fills = useQuery(toteFillsQuery(house.home.id));
   const byTote = new Map(fills.data?.totes.map((fill) => [fill.tote, fill]));
   return (
-    <div className="flex flex-none gap-2 overflow-x-auto px-[22px] pb-2 max-md:px-2">
+    <div className="relative flex flex-none gap-2 overflow-x-auto px-[22px] pb-2 max-md:px-2">
       {house.totes.map((tote) => {
         const fill = byTote.get(tote.id);
         const percent = Math.round((fill?.fill ?? 0) * 100);

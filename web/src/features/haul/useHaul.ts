@@ -12,9 +12,14 @@ export function useHaul(home: string) {
   const notices = useNotices();
   const settle = () => refresh('haul', 'stations', 'pieces', 'table', 'dressing', 'rooms', 'day', 'settle', 'ledger');
   const fill = useMutation({
-    mutationFn: ({ need, piece }: { need: Need; piece: string | null }) =>
+    mutationFn: ({ need, piece }: { need: Need; piece: string | null; name?: string }) =>
       take(api.PUT('/api/homes/{home}/needs/{need}/piece', { params: { path: { home, need: need.id } }, body: { piece } })),
-    onSuccess: settle,
+    onSuccess: async (_haul, { need, name }) => {
+      if (name !== undefined) {
+        notices.done(`${name} is brought for “${need.text}” and placed`, () => fill.mutateAsync({ need, piece: null }));
+      }
+      await settle();
+    },
     onError: (error) => notices.problem(error),
   });
   const remove = useMutation({
@@ -29,31 +34,27 @@ export function useHaul(home: string) {
     onError: (error) => notices.problem(error),
   });
   const advance = useMutation({
-    mutationFn: ({ line, state }: { line: Line; state: LineState }) =>
+    mutationFn: ({ line, state }: { line: Line; state: LineState; isUndo?: boolean }) =>
       take(api.PUT('/api/homes/{home}/lines/{line}/state', { params: { path: { home, line: line.id } }, body: { state, version: line.version } })),
-    onSuccess: settle,
+    onSuccess: async (now, { line, state, isUndo }) => {
+      const back = BACK[state];
+      if (!isUndo) {
+        notices.done(
+          state === 'got' ? `${line.name} is in the cupboard` : `${line.name}: ${state}`,
+          back ? () => advance.mutateAsync({ line: now, state: back, isUndo: true }) : undefined,
+        );
+      }
+      await settle();
+    },
     onError: (error) => {
       notices.problem(error);
       void settle();
     },
   });
   return {
-    bring: (need: Need, piece: string, name: string) =>
-      fill.mutate({ need, piece }, { onSuccess: () => notices.done(`${name} is brought for “${need.text}” and placed`) }),
+    bring: (need: Need, piece: string, name: string) => fill.mutate({ need, piece, name }),
     reopen: (need: Need) => fill.mutate({ need, piece: null }),
     remove: (need: Need) => remove.mutate(need),
-    advance: (line: Line, state: LineState) =>
-      advance.mutate(
-        { line, state },
-        {
-          onSuccess: (now) => {
-            const back = BACK[state];
-            notices.done(
-              state === 'got' ? `${line.name} is in the cupboard` : `${line.name}: ${state}`,
-              back ? () => advance.mutateAsync({ line: now, state: back }) : undefined,
-            );
-          },
-        },
-      ),
+    advance: (line: Line, state: LineState) => advance.mutate({ line, state }),
   };
 }

@@ -7,6 +7,7 @@ import { useNotices } from '../../lib/notices';
 import { counted } from '../../lib/text';
 
 type Decision = { piece: string; choice: Choice | null };
+type Sent = { decisions: readonly Decision[]; isUndo?: boolean };
 
 /** Decides at once on the page and then on the server; what is refused goes back with a word, and everything can be undone. */
 export function useDecide(home: string, swap: string, nameOf: (piece: string) => string) {
@@ -24,7 +25,7 @@ export function useDecide(home: string, swap: string, nameOf: (piece: string) =>
     );
   };
   const send = useMutation({
-    mutationFn: (decisions: readonly Decision[]) => {
+    mutationFn: ({ decisions }: Sent) => {
       const versions = new Map(queries.getQueryData<Table>(key)?.rows.map((row) => [row.piece, row.version]));
       return take(
         api.PUT('/api/homes/{home}/swaps/{swap}/decisions', {
@@ -33,37 +34,38 @@ export function useDecide(home: string, swap: string, nameOf: (piece: string) =>
         }),
       );
     },
-    onMutate: async (decisions) => {
+    onMutate: async ({ decisions }) => {
       await queries.cancelQueries({ queryKey: key });
       const before = queries.getQueryData<Table>(key);
       paint(decisions);
       return { before };
     },
-    onSuccess: ({ decisions }) => {
+    // Here, not at the call: one call's own handlers are dropped when the next comes before its answer.
+    onSuccess: ({ decisions }, sent, { before }) => {
+      if (!sent.isUndo) {
+        const was = new Map(before?.rows.map((row) => [row.piece, row.choice]));
+        const back = sent.decisions.map(({ piece }) => ({ piece, choice: was.get(piece) ?? null }));
+        notices.done(inWords(sent.decisions), () => send.mutateAsync({ decisions: back, isUndo: true }));
+      }
       const now = new Map(decisions.map((one) => [one.piece, one]));
       queries.setQueryData<Table>(key, (table) => table && { ...table, rows: table.rows.map((row) => ({ ...row, ...now.get(row.piece) })) });
       void queries.invalidateQueries({ queryKey: stationsQuery(home, swap).queryKey });
       void refresh('dressing', 'rooms', 'day', 'haul');
     },
-    onError: (error, _decisions, context) => {
+    onError: (error, _sent, context) => {
       queries.setQueryData(key, context?.before);
       notices.problem(error);
       if (error instanceof ProblemError && error.problem.status === 409) void queries.invalidateQueries({ queryKey: key });
     },
   });
+  const inWords = (decisions: readonly Decision[]) => {
+    const [first] = decisions;
+    return `${decisions.length === 1 && first ? nameOf(first.piece) : counted(decisions.length, 'piece')}: ${first?.choice ?? 'not decided'}`;
+  };
   return (decisions: readonly Decision[]) => {
-    const rows = queries.getQueryData<Table>(key)?.rows ?? [];
-    const before = decisions.map((one) => ({ piece: one.piece, choice: rows.find((row) => row.piece === one.piece)?.choice ?? null }));
-    const changed = decisions.filter((one, i) => one.choice !== before[i]?.choice);
-    const [first] = changed;
-    if (!first) return;
-    const what = changed.length === 1 ? nameOf(first.piece) : counted(changed.length, 'piece');
-    send.mutate(changed, {
-      onSuccess: () =>
-        notices.done(`${what}: ${first.choice ?? 'not decided'}`, () =>
-          send.mutateAsync(before.filter((one) => changed.some((other) => other.piece === one.piece))),
-        ),
-    });
+    const now = new Map(queries.getQueryData<Table>(key)?.rows.map((row) => [row.piece, row.choice]));
+    const changed = decisions.filter((one) => one.choice !== (now.get(one.piece) ?? null));
+    if (changed.length > 0) send.mutate({ decisions: changed });
   };
 }
 

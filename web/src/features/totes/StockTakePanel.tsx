@@ -104,7 +104,7 @@ function CountRow({ piece, expected, units, onUnits }: RowProps) {
       <span className="min-w-0 flex-1 truncate">{piece.name}</span>
       <button
         type="button"
-        className="btn size-9 justify-center p-0"
+        className="btn size-[44px] justify-center p-0 md:size-[34px]"
         aria-label={`One less of ${piece.name}`}
         onClick={() => onUnits(Math.max(0, units - 1))}
       >
@@ -113,7 +113,7 @@ function CountRow({ piece, expected, units, onUnits }: RowProps) {
       <output className="w-12 text-center font-semibold" aria-label={`${piece.name}: ${units} of ${expected}`}>
         {units} / {expected}
       </output>
-      <button type="button" className="btn size-9 justify-center p-0" aria-label={`One more of ${piece.name}`} onClick={() => onUnits(units + 1)}>
+      <button type="button" className="btn size-[44px] justify-center p-0 md:size-[34px]" aria-label={`One more of ${piece.name}`} onClick={() => onUnits(units + 1)}>
         +
       </button>
     </li>
