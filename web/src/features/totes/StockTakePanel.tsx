@@ -113,7 +113,12 @@ function CountRow({ piece, expected, units, onUnits }: RowProps) {
       <output className="w-12 text-center font-semibold" aria-label={`${piece.name}: ${units} of ${expected}`}>
         {units} / {expected}
       </output>
-      <button type="button" className="btn size-[44px] justify-center p-0 md:size-[34px]" aria-label={`One more of ${piece.name}`} onClick={() => onUnits(units + 1)}>
+      <button
+        type="button"
+        className="btn size-[44px] justify-center p-0 md:size-[34px]"
+        aria-label={`One more of ${piece.name}`}
+        onClick={() => onUnits(units + 1)}
+      >
         +
       </button>
     </li>
