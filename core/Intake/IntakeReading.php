@@ -49,8 +49,4 @@ final readonly class IntakeReading
         public array $questions,
     ) {}
 
-    public function isClear(): bool
-    {
-        return [] === $this->questions;
-    }
 }

@@ -37,6 +37,15 @@ final class StockDepthTest extends AppTestCase
         $this->assertRefused(422, 'Is $36 for one, or for all 2?', $problem, 'costEach');
     }
 
+    public function testColoursOfAPhotoAnswerWhichColourItIs(): void
+    {
+        $line = ['line' => 'striped box 8 in', 'otherwise' => '', 'colours' => []];
+        $this->assertRefused(422, 'Which colour is it?', $this->call('POST', $this->home() . '/intake', $line), 'colours');
+        $this->call('POST', $this->home() . '/intake', ['colours' => [['hex' => '#B01E2E', 'percent' => 100]]] + $line);
+
+        self::assertSame(201, $this->code(), $this->text());
+    }
+
     public function testColoursSeenByPhotoGoBeforeThoseOfTheLineAndAPlaceIsTakenOtherwise(): void
     {
         $piece = $this->call('POST', $this->home() . '/intake', ['line' => 'jug 11 in, rust', 'otherwise' => 'spot:' . $this->id('spot', 'Sofa'), 'colours' => [['hex' => '#123456', 'percent' => 100]]]);

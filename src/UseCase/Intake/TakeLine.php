@@ -17,6 +17,7 @@ use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Intake\IntakeLine;
+use BrightCupboard\Core\Intake\Question;
 use BrightCupboard\Core\Stock\PlaceKind;
 use Doctrine\ORM\EntityManagerInterface;
 
@@ -28,8 +29,9 @@ final readonly class TakeLine
     public function __invoke(Home $home, TakeLineInput $input, Person $by): PieceView
     {
         $reading = (new IntakeLine($home->unit(), $home->currency(), $this->known->of($home), $this->names))->read($input->line);
-        if (!$reading->isClear()) {
-            throw InvalidInput::at($reading->questions[0]->field, $reading->questions[0]->sentence);
+        $open = array_filter($reading->questions, static fn(Question $question): bool => 'colours' !== $question->field || [] === $input->colours);
+        foreach ($open as $question) {
+            throw InvalidInput::at($question->field, $question->sentence);
         }
         $fields = new Fields();
         $colours = [] === $input->colours ? $reading->colours : $fields->read('colours', static fn(): array => ColourShare::complete(array_map(static fn(ColourInput $c): ColourShare => new ColourShare(Srgb::ofHex($c->hex), $c->percent), $input->colours)), []);

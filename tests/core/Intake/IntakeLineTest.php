@@ -76,7 +76,7 @@ final class IntakeLineTest extends TestCase
 
         self::assertSame(['The usual width and depth: 7 in, 7 in.', 'The colour of glass: duck egg.', 'Glass breaks.'], $reading->guesses);
         self::assertSame([[Material::Glass], [Season::Winter], [Hazard::Breakable]], [$reading->materials, $reading->seasons, $reading->hazards]);
-        self::assertTrue($reading->isClear());
+        self::assertSame([], $reading->questions);
     }
 
     public function testCandlesBurnUnlessTheyAreFlameless(): void

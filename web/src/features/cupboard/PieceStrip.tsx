@@ -132,7 +132,7 @@ export function PieceStrip({ piece, onEdit, onCopy }: { piece: Piece; onEdit: ()
           accept="image/png,image/jpeg,image/webp"
           aria-label={`Photo of ${piece.name}`}
           className="hidden"
-          onChange={(event) => event.target.files?.[0] && deeds.keepPhoto(event.target.files[0])}
+          onChange={(event) => event.target.files?.[0] && deeds.addPhoto(event.target.files[0])}
         />
       </div>
       {shown === 'move' && <MoveDialog piece={piece} onClose={() => setShown(null)} />}

@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
-import { api, asForm, take } from '../../api/client';
+import { api, take } from '../../api/client';
 import { useHouse, useRefresh } from '../../api/home';
+import { keepPhoto } from '../../api/keepPhoto';
 import { turnFace } from '../../api/turnFace';
 import type { Piece } from '../../api/types';
 import { useNotices } from '../../lib/notices';
@@ -40,12 +41,10 @@ export function usePieceDeeds(piece: Piece) {
         },
         done: `One ${piece.name} is taken apart; its parts stand where it was`,
       }),
-    keepPhoto: (photo: File) =>
+    addPhoto: (photo: File) =>
       deed.mutate({
         act: async () => {
-          await take(
-            api.POST('/api/homes/{home}/pieces/{piece}/photo', { params: { path }, body: { photo: '' }, bodySerializer: asForm('photo', photo) }),
-          );
+          await keepPhoto(house.home.id, piece.id, photo);
           return dropPhoto;
         },
         done: `${piece.name} has its photo`,

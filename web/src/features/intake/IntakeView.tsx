@@ -3,6 +3,7 @@ import { type KeyboardEvent, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { api, asForm, take } from '../../api/client';
 import { useHouse, useRefresh } from '../../api/home';
+import { keepPhoto } from '../../api/keepPhoto';
 import type { FoundColours, Piece } from '../../api/types';
 import { useNotices } from '../../lib/notices';
 import { PlaceSelect } from '../../places/PlaceSelect';
@@ -22,21 +23,26 @@ export function IntakeView({ home }: { home: string }) {
   const [last, setLast] = useState('');
   const [otherwise, setOtherwise] = useState(house.totes[0] ? `tote:${house.totes[0].id}` : 'loose');
   const [seen, setSeen] = useState(NO_COLOURS);
+  const [photo, setPhoto] = useState<File | null>(null);
   const [box, setBox] = useState<readonly Piece[]>([]);
   const reading = useReading(home, line);
   const keep = useMutation({
-    mutationFn: (text: string) =>
-      take(
+    mutationFn: async (text: string) => {
+      const piece = await take(
         api.POST('/api/homes/{home}/intake', {
           params: { path: { home } },
           body: { line: text, otherwise, colours: seen.map(({ hex, percent }) => ({ hex, percent })) },
         }),
-      ),
+      );
+      // The piece is in whatever becomes of its photo: failing here would have it taken in twice.
+      if (photo) await keepPhoto(home, piece.id, photo).catch((error) => notices.problem(error));
+      return piece;
+    },
     onSuccess: (piece, text) => {
       setBox((now) => [piece, ...now]);
       setLast(text);
       setLine('');
-      setSeen(NO_COLOURS);
+      forgetPhoto();
       setOtherwise(piece.places[0]?.place ?? otherwise);
       void refresh('pieces', 'table', 'stations');
       notices.done(`${piece.name} is in`, async () => {
@@ -47,6 +53,10 @@ export function IntakeView({ home }: { home: string }) {
       field.current?.focus();
     },
   });
+  const forgetPhoto = () => {
+    setSeen(NO_COLOURS);
+    setPhoto(null);
+  };
   const look = useMutation({
     mutationFn: (photo: File) =>
       take(
@@ -56,15 +66,20 @@ export function IntakeView({ home }: { home: string }) {
           bodySerializer: asForm('photo', photo),
         }),
       ),
-    onSuccess: (found) => setSeen(found.colours),
+    onSuccess: (found, photo) => {
+      setSeen(found.colours);
+      setPhoto(photo);
+    },
     onError: (error) => notices.problem(error),
   });
   const answer = (text: string) => {
     setLine(text);
     field.current?.focus();
   };
+  // A photo answers which colour it is.
+  const read = reading.data && { ...reading.data, questions: reading.data.questions.filter((one) => seen.length === 0 || one.field !== 'colours') };
   const handleKey = (event: KeyboardEvent) => {
-    const question = reading.data?.questions.find((one) => one.replies.length > 0);
+    const question = read?.questions.find((one) => one.replies.length > 0);
     const reply = event.altKey && /^Digit[1-9]$/.test(event.code) ? question?.replies[Number(event.code.slice(5)) - 1] : undefined;
     if (reply) answer(reply.line);
     else if (event.key === 'ArrowUp' && line === '' && last !== '') setLine(last);
@@ -115,9 +130,10 @@ export function IntakeView({ home }: { home: string }) {
         <label htmlFor="otherwise">Where the line names no place:</label>
         <PlaceSelect id="otherwise" value={otherwise} onChange={setOtherwise} />
         <label className="link cursor-pointer focus-within:outline-2 focus-within:outline-ink">
-          Colours by photo
+          Photo, with its colours
           <input
             type="file"
+            aria-label="Photo, with its colours"
             accept="image/png,image/jpeg,image/webp"
             capture="environment"
             className="sr-only"
@@ -130,8 +146,8 @@ export function IntakeView({ home }: { home: string }) {
               <span key={colour.hex} title={colour.name} className="size-4 border border-line-2" style={{ background: colour.hex }} />
             ))}
             {seen.map((colour) => `${colour.name} ${colour.percent} %`).join(', ')}
-            <button type="button" className="link" onClick={() => setSeen(NO_COLOURS)}>
-              not these
+            <button type="button" className="link" onClick={forgetPhoto}>
+              not this one
             </button>
           </span>
         )}
@@ -140,7 +156,7 @@ export function IntakeView({ home }: { home: string }) {
         </span>
       </div>
       <ReadingCard
-        reading={line.trim() === '' ? undefined : reading.data}
+        reading={line.trim() === '' ? undefined : read}
         isCurrent={!reading.isPlaceholderData}
         colours={seen}
         otherwise={otherwise}
