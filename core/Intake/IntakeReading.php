@@ -48,5 +48,4 @@ final readonly class IntakeReading
         public array $guesses,
         public array $questions,
     ) {}
-
 }
