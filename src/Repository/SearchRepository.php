@@ -16,8 +16,8 @@ final class SearchRepository
 {
     /** @var array<string, list<ColourShare>> */
     private array $colours = [];
-    /** @var array<string, string> texture families by stored materials */
-    private array $textures = [];
+    /** @var array<string, string> kind, lists and texture families in lower case, by how they are stored */
+    private array $words = [];
 
     public function __construct(private readonly Connection $db, private readonly HistoryRepository $history, private readonly HouseRepository $house) {}
 
@@ -29,7 +29,9 @@ final class SearchRepository
         /** @var iterable<array{string, string, string, int, int, int, string, string, string, string, string, string, string, string}> $rows */
         $rows = $this->db->iterateNumeric('SELECT id, name, kind, width, depth, height, colours, materials, finish, seasons, hazards, origin, care, set_name FROM piece WHERE home_id = ? AND removed_at IS NULL', [$home->id()]);
         foreach ($rows as [$id, $name, $kind, $width, $depth, $height, $colours, $materials, $finish, $seasons, $hazards, $origin, $care, $set]) {
-            $text = mb_strtolower("{$kind} {$materials} {$finish} {$seasons} {$hazards} {$origin} {$care} {$set} ") . ($this->textures[$materials] ??= $this->textures($materials)) . ' ' . ($at[$id] ?? '');
+            // Lists repeat over thousands of pieces and are put into words once; what is written by hand is not.
+            $said = "{$kind} {$materials} {$finish} {$seasons} {$hazards} ";
+            $text = ($this->words[$said] ??= mb_strtolower($said) . $this->textures($materials)) . ' ' . ('' === $origin . $care . $set ? '' : mb_strtolower("{$origin} {$care} {$set} ")) . ($at[$id] ?? '');
             yield new SearchCard($id, mb_strtolower($name), $text, $withColours ? $this->colours[$colours] ??= $this->colours($colours) : [], $width, $depth, $height, ($history[$id] ?? null)?->seasonsIdle, $kinds[$id] ?? []);
         }
     }

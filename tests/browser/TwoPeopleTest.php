@@ -43,6 +43,18 @@ final class TwoPeopleTest extends BrowserTestCase
         $page->press('Take it in')->seeText('Salt cellar is kept');
     }
 
+    public function testAGroupIsAcceptedAtOnceAndTakenBackAtOnce(): void
+    {
+        $page = $this->page()->signIn();
+        $page->station('Table')->see('[role="listbox"]');
+        $decided = fn(): int => 1 === preg_match('/(\d+) of \d+ decided/', $page->text(), $match) ? (int) $match[1] : -1;
+        $before = $decided();
+        $page->press('By group')->seeAt("//*[@role='menuitem'][contains(., 'Hall')]")->click();
+        $page->until(static fn(): bool => $decided() === $before + 5, 'the five of the hall that were open are decided');
+        $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->until(static fn(): bool => $decided() === $before, 'and open again');
+        self::assertStringContainsString('Undone: 5 pieces', $page->text());
+    }
+
     private function openHeron(CupboardPages $page): void
     {
         $page->drawer('Cupboard')->type('Find in the cupboard', 'heron')->see('[data-testid="piece-Heron"]')->click();

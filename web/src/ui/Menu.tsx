@@ -9,7 +9,7 @@ export function Menu({ trigger, items }: { trigger: ReactNode; items: readonly I
     <DropdownMenu.Root>
       <DropdownMenu.Trigger asChild>{trigger}</DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content sideOffset={4} align="start" className="tagcard z-50 min-w-44 py-1">
+        <DropdownMenu.Content sideOffset={4} align="start" className="tagcard z-50 max-h-[70vh] min-w-44 overflow-auto py-1">
           {items.map((item) => (
             <DropdownMenu.Item
               key={item.label}

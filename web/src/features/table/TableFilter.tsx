@@ -1,5 +1,6 @@
 import type { Piece, TableRow } from '../../api/types';
 import { counted } from '../../lib/text';
+import { Menu } from '../../ui/Menu';
 import { GROUPINGS, type Grouping } from './tableGroups';
 
 export type Filter = {
@@ -34,11 +35,14 @@ type Props = {
   open: number;
   onAcceptSure: () => void;
   onAcceptShown: () => void;
+  /** The groups as they are arranged that hold something to decide. */
+  groups: readonly { key: string; title: string; open: readonly TableRow[] }[];
+  onAccept: (rows: readonly TableRow[]) => void;
   isClosed: boolean;
 };
 
 /** The board over the shelves: what is shown and how, how many are decided, and suggestions taken in one go. */
-export function TableFilter({ filter, onChange, shown, all, rows, sure, open, onAcceptSure, onAcceptShown, isClosed }: Props) {
+export function TableFilter({ filter, onChange, shown, all, rows, sure, open, onAcceptSure, onAcceptShown, groups, onAccept, isClosed }: Props) {
   const set = (change: Partial<Filter>) => onChange({ ...filter, ...change });
   const outOpen = rows.filter((row) => row.isOut && row.choice === null).length;
   const storeOpen = rows.filter((row) => !row.isOut && row.choice === null).length;
@@ -107,6 +111,19 @@ export function TableFilter({ filter, onChange, shown, all, rows, sure, open, on
             <button type="button" className="btn" onClick={onAcceptShown} disabled={open === 0}>
               Accept the {open} shown
             </button>
+          )}
+          {groups.length > 1 && (
+            <Menu
+              trigger={
+                <button type="button" className="btn">
+                  By group ▾
+                </button>
+              }
+              items={groups.map((group) => ({
+                label: `Accept ${counted(group.open.length, 'suggestion')}: ${group.title}`,
+                onSelect: () => onAccept(group.open),
+              }))}
+            />
           )}
           <button type="button" className="btn" onClick={onAcceptSure} disabled={sure === 0}>
             Accept {counted(sure, 'sure suggestion')}

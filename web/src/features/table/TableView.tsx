@@ -42,6 +42,10 @@ export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: 
   const sure = table.rows.filter((row) => row.choice === null && row.confidence === 'sure');
   const open = shown.flatMap((piece) => rows.get(piece.id) ?? []).filter((row) => row.choice === null);
   const acceptAll = (some: readonly TableRow[]) => decideNow(some.map((row) => ({ piece: row.piece, choice: row.suggestion })));
+  const openGroups = groups.flatMap(({ key, title, items }) => {
+    const undecided = items.flatMap((item) => rows.get(item.id) ?? []).filter((row) => row.choice === null);
+    return undecided.length > 0 ? [{ key, title, open: undecided }] : [];
+  });
   const nextUndecided = () => {
     const from = active ? order.indexOf(active) : -1;
     const next = [...order.slice(from + 1), ...order.slice(0, from + 1)].find((id) => rows.get(id)?.choice === null);
@@ -86,6 +90,8 @@ export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: 
         sure={sure.length}
         open={open.length}
         onAcceptSure={() => acceptAll(sure)}
+        groups={openGroups}
+        onAccept={acceptAll}
         onAcceptShown={() => acceptAll(open)}
         isClosed={current?.isClosed ?? true}
       />
