@@ -50,7 +50,7 @@ export function TableFilter({ filter, onChange, shown, all, rows, sure, open, on
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1 bg-paper px-[22px] py-2 max-md:px-2">
       <input
         aria-label="Show pieces by what is known of them"
-        className="w-[186px]"
+        className="w-[162px]"
         placeholder={`Show all ${all} pieces`}
         title="Name, kind, colour, texture, place, season; “under 10 in”, “fits in 12 in”"
         value={filter.text}
@@ -126,7 +126,7 @@ export function TableFilter({ filter, onChange, shown, all, rows, sure, open, on
             />
           )}
           <button type="button" className="btn" onClick={onAcceptSure} disabled={sure === 0}>
-            Accept {counted(sure, 'sure suggestion')}
+            Accept {sure} sure
           </button>
         </span>
       )}
