@@ -4,9 +4,10 @@ import { rng } from './geometry';
 import { candleGroup, candlestick, lantern, lights, pillar, stormGlass } from './kinds/candles';
 import { boat, hare, heron, house } from './kinds/figures';
 import { bunch, garland, gourd, pumpkin, tree, wreath } from './kinds/greenery';
+import { basket, bowl, box, plate, tote, tray } from './kinds/holders';
 import { beads, bell, books, cone, hooks, mirror, picture, star } from './kinds/keepsakes';
 import { cushion, ribbon, runner, stocking, throwFold } from './kinds/textiles';
-import { arrangement, basket, bowl, box, crock, jar, jug, plate, tote, tray, vase } from './kinds/vessels';
+import { arrangement, crock, jar, jug, vase } from './kinds/vessels';
 
 export type PieceKind = components['schemas']['PieceKind'];
 
