@@ -62,6 +62,23 @@ final readonly class Money
         return new self((int) floor((2 * $this->minor * $part + $whole) / (2 * $whole)));
     }
 
+    /**
+     * A price each for groups of units that add up to this amount as nearly as whole minor units can, never to more.
+     *
+     * @param non-empty-list<int> $counts units of each group, 1 or more
+     *
+     * @return non-empty-list<self> exact where a group is of one unit
+     */
+    public function each(array $counts): array
+    {
+        $units = array_sum($counts);
+        $prices = array_fill(0, \count($counts), intdiv($this->minor, $units));
+        $smallest = (int) array_search(min($counts), $counts, true);
+        $prices[$smallest] += intdiv($this->minor % $units, $counts[$smallest]);
+
+        return array_values(array_map(self::ofMinor(...), $prices));
+    }
+
     public function isMoreThan(self $other): bool
     {
         return $this->minor > $other->minor;

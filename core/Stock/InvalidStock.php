@@ -49,6 +49,16 @@ final class InvalidStock extends \DomainException implements CoreException
         return new self(sprintf('A piece has at most %d faces and %d parts.', $faces, $parts));
     }
 
+    public static function partUnits(string $name, int $most): self
+    {
+        return new self(sprintf('An arrangement takes from 1 to %d of %s, named once.', $most, $name));
+    }
+
+    public static function tooFewParts(int $most): self
+    {
+        return new self(sprintf('An arrangement is put together from two things or more, of at most %d kinds.', $most));
+    }
+
     public static function cut(string $name, string $length, string $whole): self
     {
         return new self(sprintf('%s can be cut to more than nothing and less than its whole %s, not to %s.', $name, $whole, $length));

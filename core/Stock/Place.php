@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Stock;
 
-/** A place, and which spot or tote it is where that matters. */
+/** A place, and which spot, tote or arrangement it is where that matters. */
 final readonly class Place
 {
     private function __construct(public PlaceKind $kind, public ?string $id) {}
@@ -17,6 +17,12 @@ final readonly class Place
     public static function tote(string $id): self
     {
         return new self(PlaceKind::Tote, $id);
+    }
+
+    /** In the arrangement that is the piece of this id. */
+    public static function within(string $id): self
+    {
+        return new self(PlaceKind::Within, $id);
     }
 
     public static function of(PlaceKind $kind, ?string $id = null): self

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Stock;
 
-/** Where a unit can be. Spot and tote need to say which one. */
+/** Where a unit can be. Spot, tote and arrangement need to say which one. */
 enum PlaceKind: string
 {
     case Spot = 'spot';
@@ -15,6 +15,8 @@ enum PlaceKind: string
     case Arrived = 'arrived';
     /** In store, but in no tote. */
     case Loose = 'loose';
+    /** Put together with others into an arrangement; which one is said. */
+    case Within = 'within';
     case Lent = 'lent';
     case Lost = 'lost';
     /** Given away, sold or thrown out; kept so that counts add up. */
@@ -22,6 +24,6 @@ enum PlaceKind: string
 
     public function isNamed(): bool
     {
-        return self::Spot === $this || self::Tote === $this;
+        return self::Spot === $this || self::Tote === $this || self::Within === $this;
     }
 }

@@ -26,6 +26,17 @@ final readonly class Whereabouts
         return array_sum($this->of($pieceId));
     }
 
+    /** Units that are a thing of their own in this home: neither gone from it nor part of an arrangement. */
+    public function owned(string $pieceId): int
+    {
+        $owned = 0;
+        foreach ($this->of($pieceId) as $key => $units) {
+            $owned += PlaceKind::Parted->value === $key || str_starts_with($key, PlaceKind::Within->value . ':') ? 0 : $units;
+        }
+
+        return $owned;
+    }
+
     public function allows(Move $move): bool
     {
         return $this->at($move->pieceId, $move->from) >= $move->count;

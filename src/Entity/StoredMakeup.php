@@ -20,7 +20,7 @@ use BrightCupboard\Core\Stock\Season;
  * How faces and parts of a piece are kept, and read again.
  *
  * @phpstan-type FaceRow array{name: string, seasons: list<string>, colours: list<array{hex: string, percent: int}>}
- * @phpstan-type PartRow array{name: string, kind: string, count: int, width: int, depth: int, height: int, hex: string, material: string}
+ * @phpstan-type PartRow array{name: string, kind: string, count: int, width: int, depth: int, height: int, hex: string, material: string, piece?: string}
  */
 final readonly class StoredMakeup
 {
@@ -32,7 +32,7 @@ final readonly class StoredMakeup
     {
         return new Makeup(
             array_map(static fn(array $face): Face => new Face($face['name'], array_map(Season::from(...), $face['seasons']), array_map(static fn(array $share): ColourShare => new ColourShare(Srgb::ofHex($share['hex']), $share['percent']), $face['colours'])), $faces),
-            array_map(static fn(array $part): Part => new Part($part['name'], PieceKind::from($part['kind']), $part['count'], new Size(Length::ofTenths($part['width']), Length::ofTenths($part['depth']), Length::ofTenths($part['height'])), Srgb::ofHex($part['hex']), Material::from($part['material'])), $parts),
+            array_map(static fn(array $part): Part => new Part($part['name'], PieceKind::from($part['kind']), $part['count'], new Size(Length::ofTenths($part['width']), Length::ofTenths($part['depth']), Length::ofTenths($part['height'])), Srgb::ofHex($part['hex']), Material::from($part['material']), $part['piece'] ?? null), $parts),
             '' === $setName ? null : new PieceSet($setName, $setOf),
         );
     }
@@ -59,6 +59,6 @@ final readonly class StoredMakeup
             'height' => $part->size->height->tenths(),
             'hex' => $part->colour->hex(),
             'material' => $part->material->value,
-        ], $makeup->parts);
+        ] + (null === $part->pieceId ? [] : ['piece' => $part->pieceId]), $makeup->parts);
     }
 }

@@ -8,7 +8,7 @@ use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PieceKind;
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** A part of an arrangement; lengths as people write them. */
+/** A part of an arrangement, and the owned piece it is, if any; lengths as people write them. */
 final readonly class PartInput
 {
     public function __construct(
@@ -21,5 +21,6 @@ final readonly class PartInput
         public string $height,
         public string $hex,
         public Material $material,
+        public ?string $piece = null,
     ) {}
 }

@@ -6,6 +6,7 @@ namespace App\Repository;
 
 use App\Entity\Home;
 use App\Entity\Look;
+use App\Entity\Piece;
 use App\Entity\Room;
 use App\Entity\Spot;
 use App\Entity\Swap;
@@ -76,6 +77,7 @@ final readonly class HouseRepository
             PlaceKind::Table => 'the table',
             PlaceKind::Arrived => 'the haul by the door',
             PlaceKind::Loose => 'loose in store',
+            PlaceKind::Within => sprintf('the arrangement %s', $this->entities->find(Piece::class, $place->id ?? '')?->name() ?? 'that is gone'),
             PlaceKind::Lent => 'lent out',
             PlaceKind::Lost => 'lost',
             PlaceKind::Parted => 'what has left the home',

@@ -9,11 +9,14 @@ use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Search\SearchCard;
 use BrightCupboard\Core\Stock\Material;
+use BrightCupboard\Core\Stock\PlaceKind;
 use Doctrine\DBAL\Connection;
 
 /** Everything owned as a search looks at it: rows read one by one, colours only when a colour is asked for. */
 final class SearchRepository
 {
+    private const WITHIN = PlaceKind::Within->value . ':';
+
     /** @var array<string, list<ColourShare>> */
     private array $colours = [];
     /** @var array<string, string> kind, lists and texture families in lower case, by how they are stored */
@@ -50,7 +53,7 @@ final class SearchRepository
         /** @var iterable<array{string, string}> $rows */
         $rows = $this->db->iterateNumeric('SELECT s.piece_id, s.place FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0', [$home->id()]);
         foreach ($rows as [$piece, $place]) {
-            $at[$piece] = ($at[$piece] ?? '') . ' ' . ($names[$place] ?? $place);
+            $at[$piece] = ($at[$piece] ?? '') . ' ' . ($names[$place] ?? (str_starts_with($place, self::WITHIN) ? 'part of an arrangement' : $place));
             $kinds[$piece][] = explode(':', $place, 2)[0];
         }
 

@@ -7,7 +7,7 @@ namespace App\Controller\Cupboard;
 use App\Entity\Person;
 use App\Entity\Piece;
 use App\Http\Body;
-use App\Input\OfPlaceInput;
+use App\Input\ApartInput;
 use App\UseCase\Cupboard\TakeApart;
 use App\View\Cupboard\PiecesView;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -20,7 +20,7 @@ final readonly class TakeApartController
     public function __construct(private TakeApart $apart) {}
 
     #[Route('/api/homes/{home}/pieces/{piece}/apart', methods: ['POST'])]
-    public function __invoke(Piece $piece, #[CurrentUser] Person $person, #[Body] OfPlaceInput $input): PiecesView
+    public function __invoke(Piece $piece, #[CurrentUser] Person $person, #[Body] ApartInput $input): PiecesView
     {
         return ($this->apart)($piece, $input, $person);
     }

@@ -29,6 +29,7 @@ final readonly class CorrectCount
         }
         if ($change < 0) {
             $this->refuseBelowPlanned($piece, $count);
+            $this->refuseBelowArranged($piece, $count);
             $this->takeAway($piece, -$change, $by);
         }
     }
@@ -39,6 +40,17 @@ final readonly class CorrectCount
             ->setParameter('piece', $piece)->getSingleScalarResult();
         if ((int) $planned > $count) {
             throw InvalidInput::at('count', sprintf('%d of %s are placed in the running swap, so there cannot be only %d. Take some off the plan first.', $planned, $piece->name(), $count));
+        }
+    }
+
+    private function refuseBelowArranged(Piece $piece, int $count): void
+    {
+        $within = 0;
+        foreach ($this->standing->ofPiece($piece)->of($piece->id()) as $key => $units) {
+            $within += PlaceKind::Within === Place::ofKey($key)->kind ? $units : 0;
+        }
+        if ($within > $count) {
+            throw InvalidInput::at('count', sprintf('%d of %s are part of arrangements, so there cannot be only %d. Take one apart first.', $within, $piece->name(), $count));
         }
     }
 

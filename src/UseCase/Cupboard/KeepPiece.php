@@ -7,6 +7,7 @@ namespace App\UseCase\Cupboard;
 use App\Entity\Home;
 use App\Entity\Person;
 use App\Entity\Piece;
+use App\Http\InvalidInput;
 use App\Input\PieceInput;
 use App\UseCase\SameVersion;
 use App\View\Cupboard\PieceView;
@@ -26,6 +27,7 @@ final readonly class KeepPiece
             SameVersion::check($input->version, $piece->version(), $piece->name(), ($this->read)($piece));
         }
         $read = (new PieceReader($home))->read($piece->id(), $input);
+        $this->refuseStrangeParts($home, $piece, $input);
         $place = $this->places->read($home, 'place', '' === $input->place ? PlaceKind::Loose->value : $input->place);
         $this->entities->wrapInTransaction(function () use ($piece, $isNew, $read, $place, $by): void {
             if (!$isNew) {
@@ -39,5 +41,15 @@ final readonly class KeepPiece
         });
 
         return ($this->read)($piece);
+    }
+
+    private function refuseStrangeParts(Home $home, Piece $piece, PieceInput $input): void
+    {
+        foreach ($input->parts as $i => $part) {
+            $isOurs = null === $part->piece || ($part->piece !== $piece->id() && $this->entities->find(Piece::class, $part->piece)?->home() === $home);
+            if (!$isOurs) {
+                throw InvalidInput::at("parts[{$i}]", sprintf('%s is not a piece that can be part of this one.', $part->name));
+            }
+        }
     }
 }

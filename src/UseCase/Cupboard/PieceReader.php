@@ -50,7 +50,7 @@ final readonly class PieceReader
             $faces[] = $fields->read("faces[{$i}]", fn(): Face => new Face(trim($face->name), $face->seasons, $this->shares($face->colours)), null);
         }
         foreach ($input->parts as $i => $part) {
-            $parts[] = $fields->read("parts[{$i}]", fn(): Part => new Part(trim($part->name), $part->kind, $part->count, new Size($this->home->lengths()->read($part->width), $this->home->lengths()->read($part->depth), $this->home->lengths()->read($part->height)), Srgb::ofHex($part->hex), $part->material), null);
+            $parts[] = $fields->read("parts[{$i}]", fn(): Part => new Part(trim($part->name), $part->kind, $part->count, new Size($this->home->lengths()->read($part->width), $this->home->lengths()->read($part->depth), $this->home->lengths()->read($part->height)), Srgb::ofHex($part->hex), $part->material, $part->piece), null);
         }
         $set = '' === trim($input->set->name) ? null : $fields->read('set', static fn(): PieceSet => new PieceSet(trim($input->set->name), $input->set->of), null);
 

@@ -25,6 +25,7 @@ final readonly class Places
         $isHere = match ($place->kind) {
             PlaceKind::Spot => null !== $this->house->spot($home, $place->id ?? ''),
             PlaceKind::Tote => null !== $this->house->tote($home, $place->id ?? ''),
+            PlaceKind::Within => throw InvalidInput::at($field, 'What is part of an arrangement comes out when that is taken apart.'),
             default => true,
         };
 

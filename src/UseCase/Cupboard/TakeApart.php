@@ -8,7 +8,8 @@ use App\Entity\Person;
 use App\Entity\Piece;
 use App\Entity\PieceRecord;
 use App\Http\InvalidInput;
-use App\Input\OfPlaceInput;
+use App\Input\ApartInput;
+use App\Repository\Catalogue;
 use App\Repository\HouseRepository;
 use App\Time\Now;
 use App\View\Cupboard\PiecesView;
@@ -16,6 +17,7 @@ use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Stock\Finish;
+use BrightCupboard\Core\Stock\Makeup;
 use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\Part;
 use BrightCupboard\Core\Stock\Piece as CorePiece;
@@ -23,38 +25,70 @@ use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
 use Doctrine\ORM\EntityManagerInterface;
 
-/** Takes one unit of an arrangement apart: it leaves the home, and its parts stand in its place as pieces of their own. */
+/** Takes one unit of an arrangement apart: parts that are pieces come out of it, the others become pieces, and all of them can be put together again. */
 final readonly class TakeApart
 {
-    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private Places $places, private HouseRepository $house, private ReadPiece $read, private Now $now) {}
+    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private StockBook $book, private Places $places, private PartsOfArrangement $parts, private HouseRepository $house, private ReadPiece $read, private Now $now) {}
 
-    public function __invoke(Piece $piece, OfPlaceInput $input, Person $by): PiecesView
+    public function __invoke(Piece $piece, ApartInput $input, Person $by): PiecesView
     {
-        $record = $piece->record();
-        $parts = $record->makeup->parts;
-        if ([] === $parts) {
+        if ([] === $piece->record()->makeup->parts) {
             throw InvalidInput::at('parts', sprintf('%s has no parts written down. Enter them under Change first.', $piece->name()));
         }
         $place = $this->places->read($piece->home(), 'place', $input->place);
-        $cost = Money::ofMinor(intdiv($record->costEach->minor, array_sum(array_map(static fn(Part $part): int => $part->count, $parts))));
-        $made = $this->entities->wrapInTransaction(function () use ($piece, $parts, $place, $by, $cost): array {
+        $out = $this->entities->wrapInTransaction(function () use ($piece, $place, $input, $by): array {
             if (!$this->book->move($piece, new Move($piece->id(), 1, $place, Place::of(PlaceKind::Parted)), $by->name(), 'taken apart')) {
                 throw InvalidInput::at('place', sprintf('None of %s is at %s.', $piece->name(), $this->house->placeName($place)));
             }
+            $this->makePieces($piece, $place, $by->name());
 
-            return array_map(fn(Part $part): Piece => $this->make($piece, $part, $place, $by->name(), $cost), $parts);
+            return $this->takeOut($piece, $place, $input->isUndone, $by->name());
         });
 
-        return new PiecesView(array_map($this->read->__invoke(...), [$piece, ...$made]));
+        return new PiecesView(array_map($this->read->__invoke(...), [$piece, ...$out]));
     }
 
-    private function make(Piece $whole, Part $part, Place $place, string $by, Money $cost): Piece
+    /** Parts that were never counted as pieces are from now on; they count as parts of it for the moment. */
+    private function makePieces(Piece $piece, Place $place, string $by): void
+    {
+        $record = $piece->record();
+        $parts = $record->makeup->parts;
+        $new = array_filter($parts, static fn(Part $part): bool => null === $part->pieceId);
+        if ([] === $new) {
+            return;
+        }
+        $known = Money::sum(array_map(fn(Part $part): Money => ($this->entities->find(Piece::class, $part->pieceId ?? '')?->record()->costEach ?? Money::zero())->times($part->count), array_diff_key($parts, $new)));
+        $prices = Money::ofMinor(max(0, $record->costEach->minus($known)->minor))->each(array_values(array_map(static fn(Part $part): int => $part->count, $new)));
+        foreach (array_keys($new) as $at => $i) {
+            $parts[$i] = $parts[$i]->asPiece($this->make($piece, $parts[$i], $prices[$at], $by)->id());
+        }
+        $entry = $this->catalogue->one($piece->id()) ?? throw new \LogicException('A piece that was found is in the catalogue.');
+        $piece->turned($entry->piece, new Makeup($record->makeup->faces, array_values($parts), $record->makeup->set));
+    }
+
+    private function make(Piece $whole, Part $part, Money $costEach, string $by): Piece
     {
         $piece = new Piece($whole->home());
-        $piece->describe(new CorePiece($piece->id(), $part->name, $part->kind, $part->count, $part->size, Weight::ofGrams(0), [new ColourShare($part->colour, 100)], [$part->material], Finish::Plain, [], []), new PieceRecord('', '', 'taken apart', $cost, Money::zero(), $this->now->today(), sprintf('From %s.', $whole->name())));
+        $piece->describe(new CorePiece($piece->id(), $part->name, $part->kind, $part->count, $part->size, Weight::ofGrams(0), [new ColourShare($part->colour, 100)], [$part->material], Finish::Plain, [], []), new PieceRecord('', '', 'taken apart', $costEach, Money::zero(), $this->now->today(), sprintf('From %s.', $whole->name())));
         $this->entities->persist($piece);
-        $this->book->bringIn($piece, $part->count, $place, $by, 'taken out of ' . mb_substr($whole->name(), 0, 90));
+        $this->book->bringIn($piece, $part->count, Place::within($whole->id()), $by, 'counted as a part of ' . mb_substr($whole->name(), 0, 85));
 
         return $piece;
+    }
+
+    /** @return list<Piece> */
+    private function takeOut(Piece $piece, Place $place, bool $isUndone, string $by): array
+    {
+        $this->entities->flush();
+        $pieces = [];
+        foreach ($piece->record()->makeup->parts as $part) {
+            $entity = $this->entities->find(Piece::class, $part->pieceId ?? '');
+            if (null !== $entity) {
+                $isUndone ? $this->parts->takeBack($piece, $entity, $part->count, $by) : $this->parts->takeOut($piece, $entity, $part->count, $place, $by);
+                $pieces[] = $entity;
+            }
+        }
+
+        return $pieces;
     }
 }

@@ -50,7 +50,7 @@ final readonly class HomeSchema
             'id' === $type, 'ref' === $type => self::ID,
             'int' === $type => ['type' => 'integer', 'minimum' => -2_000_000, 'maximum' => 2_000_000_000],
             'list' === $type => ['type' => 'array', 'maxItems' => 2000],
-            'place' === $type => ['type' => 'string', 'pattern' => '^((spot|tote):[0-9A-HJKMNP-TV-Z]{26}|table|arrived|loose|lent|lost|parted)$'],
+            'place' === $type => ['type' => 'string', 'pattern' => '^((spot|tote|within):[0-9A-HJKMNP-TV-Z]{26}|table|arrived|loose|lent|lost|parted)$'],
             'day' === $type => ['type' => 'string', 'pattern' => '^[0-9]{4}-[0-9]{2}-[0-9]{2}$'],
             'time' === $type => ['type' => 'string', 'pattern' => '^[0-9]{4}-[0-9]{2}-[0-9]{2} [0-9]{2}:[0-9]{2}:[0-9]{2}$'],
             str_starts_with($type, 'text:') => ['type' => 'string', 'maxLength' => (int) substr($type, 5)],

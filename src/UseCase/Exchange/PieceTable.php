@@ -29,11 +29,12 @@ final readonly class PieceTable
     public function __construct(private LengthUnit $unit) {}
 
     /**
+     * @param int          $count  units that are no part of an arrangement
      * @param list<string> $places names with their units, such as “A2 ×2”
      *
      * @return list<string>
      */
-    public function row(Piece $piece, PieceRecord $record, array $places): array
+    public function row(Piece $piece, int $count, PieceRecord $record, array $places): array
     {
         $words = static fn(array $cases, string $none): string => [] === $cases ? $none : implode(', ', array_map(static fn(\BackedEnum $case): string => (string) $case->value, $cases));
         $makeup = $record->makeup;
@@ -41,7 +42,7 @@ final readonly class PieceTable
         return [
             $piece->name,
             $piece->kind->value,
-            (string) $piece->count,
+            (string) $count,
             $this->length($piece->size->width),
             $this->length($piece->size->depth),
             $this->length($piece->size->height),
@@ -62,7 +63,7 @@ final readonly class PieceTable
             $makeup->set->name ?? '',
             null === $makeup->set ? '' : (string) $makeup->set->of,
             self::json(StoredMakeup::faces($makeup)),
-            self::json(StoredMakeup::parts($makeup)),
+            self::json(array_map(static fn(array $part): array => array_diff_key($part, ['piece' => 0]), StoredMakeup::parts($makeup))), // which piece it is says nothing in another home
         ];
     }
 
@@ -111,13 +112,15 @@ final readonly class PieceTable
         if (!\is_array($rows) || !array_is_list($rows)) {
             throw UnreadableMakeup::of($json);
         }
+        $known = [];
         foreach ($rows as $row) {
             if (!\is_array($row) || [] !== array_diff($keys, array_keys($row))) {
                 throw UnreadableMakeup::of($json);
             }
+            $known[] = array_intersect_key($row, array_flip($keys)); // never an id that a file names
         }
 
-        /** @var list<array<string, mixed>> $rows */
-        return $rows;
+        /** @var list<array<string, mixed>> $known */
+        return $known;
     }
 }

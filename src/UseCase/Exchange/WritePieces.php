@@ -9,8 +9,9 @@ use App\Repository\Catalogue;
 use App\Repository\HouseRepository;
 use App\Repository\StandingRepository;
 use BrightCupboard\Core\Stock\Place;
+use BrightCupboard\Core\Stock\PlaceKind;
 
-/** All pieces of a home as a CSV file. */
+/** All pieces of a home as a CSV file. Every thing is in it once: units that are parts of an arrangement are written with it, not by themselves. */
 final readonly class WritePieces
 {
     public function __construct(private Catalogue $catalogue, private StandingRepository $standing, private HouseRepository $house) {}
@@ -30,10 +31,16 @@ final readonly class WritePieces
         $rows = [];
         foreach ($this->catalogue->of($home) as $id => $entry) {
             $places = [];
+            $count = 0;
             foreach ($now->of($id) as $key => $units) {
-                $places[] = sprintf('%s ×%d', $names[$key] ?? $key, $units);
+                if (PlaceKind::Within !== Place::ofKey($key)->kind) {
+                    $places[] = sprintf('%s ×%d', $names[$key] ?? $key, $units);
+                    $count += $units;
+                }
             }
-            $rows[] = $table->row($entry->piece, $records[$id], $places);
+            if ($count > 0) {
+                $rows[] = $table->row($entry->piece, $count, $records[$id], $places);
+            }
         }
 
         return WriteTable::csv(PieceTable::HEADS, $rows);

@@ -68,7 +68,13 @@ final readonly class RemoveThing
     {
         $planned = $this->count('SELECT COUNT(*) FROM placement p JOIN swap s ON s.id = p.swap_id WHERE p.piece_id = ? AND s.closed_at IS NULL', $piece->id());
 
-        return 0 === $planned ? null : sprintf('The running swap has a place for %s. Take it off the plan first.', $piece->name());
+        $within = $this->standing->unitsAt(Place::within($piece->id()));
+
+        return match (true) {
+            $planned > 0 => sprintf('The running swap has a place for %s. Take it off the plan first.', $piece->name()),
+            $within > 0 => sprintf('%s is put together from %d %s. Take it apart first.', $piece->name(), $within, 1 === $within ? 'thing' : 'things'),
+            default => null,
+        };
     }
 
     private function count(string $sql, string $id): int

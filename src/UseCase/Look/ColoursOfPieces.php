@@ -12,8 +12,8 @@ use App\View\Look\FoundColoursView;
 use App\View\Look\TextureCountView;
 use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\Colour\PhotoReading;
-use BrightCupboard\Core\Look\PieceColours;
 use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\PieceColours;
 use BrightCupboard\Core\Stock\Texture;
 
 /** The colours some pieces have together, by how much of each is seen. */

@@ -25,6 +25,9 @@ final readonly class ReadTable
         $rows = [];
         $decided = 0;
         foreach ($state->catalogue as $id => $entry) {
+            if ($state->isOutOfHand($id)) {
+                continue;
+            }
             $fit = $state->meter->fit($entry->piece);
             $spot = $state->spotNow($id);
             $suggestion = $suggest->suggest($entry->piece, $fit, $spot, $this->withNote($state->historyOf($id), $notes[$id] ?? null));

@@ -21,6 +21,7 @@ final readonly class SwapState
 {
     /** Keys of the places from which nothing can be placed, and how the key of a spot begins; compared as text, thousands of times an answer. */
     private const AWAY = [PlaceKind::Lent->value => true, PlaceKind::Lost->value => true, PlaceKind::Parted->value => true];
+    private const WITHIN = PlaceKind::Within->value . ':';
     private const SPOT = PlaceKind::Spot->value . ':';
 
     public FitMeter $meter;
@@ -60,12 +61,24 @@ final readonly class SwapState
         return ($this->decisions[$pieceId] ?? null)?->choice;
     }
 
-    /** Units not lent, lost, gone or placed in this swap. */
+    /** Whether none of it can be decided on: all its units have left the home or are put together with others. */
+    public function isOutOfHand(string $pieceId): bool
+    {
+        foreach ($this->now->of($pieceId) as $key => $units) {
+            if (PlaceKind::Parted->value !== $key && !str_starts_with($key, self::WITHIN)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Units not lent, lost, gone, put together with others or placed in this swap. */
     public function free(string $pieceId): int
     {
         $free = -array_sum($this->placed[$pieceId] ?? []);
         foreach ($this->now->of($pieceId) as $key => $units) {
-            $free += isset(self::AWAY[$key]) ? 0 : $units;
+            $free += isset(self::AWAY[$key]) || str_starts_with($key, self::WITHIN) ? 0 : $units;
         }
 
         return $free;

@@ -8,6 +8,7 @@ use App\Entity\Home;
 use App\Repository\Catalogue;
 use App\Repository\HistoryRepository;
 use App\Repository\HouseRepository;
+use App\Repository\StandingRepository;
 use App\UseCase\Haul\ReadHaul;
 use App\View\Settle\IdleView;
 use App\View\Settle\LedgerView;
@@ -20,7 +21,7 @@ final readonly class ReadLedger
     private const IDLE_FROM = 2;
     private const MOST_IDLE = 40;
 
-    public function __construct(private HouseRepository $house, private ReadHaul $haul, private UsedPieces $used, private Catalogue $catalogue, private HistoryRepository $history, private StockWorth $worth) {}
+    public function __construct(private HouseRepository $house, private ReadHaul $haul, private UsedPieces $used, private Catalogue $catalogue, private HistoryRepository $history, private StockWorth $worth, private StandingRepository $standing) {}
 
     public function __invoke(Home $home): LedgerView
     {
@@ -38,11 +39,13 @@ final readonly class ReadLedger
     {
         $history = $this->history->of($home, null);
         $records = $this->catalogue->records($home);
+        $now = $this->standing->whereabouts($home);
         $idle = [];
-        foreach ($this->catalogue->of($home) as $id => $entry) {
+        foreach (array_keys($this->catalogue->of($home)) as $id) {
             $since = ($history[$id] ?? null)?->seasonsIdle;
-            if (null === $since || $since >= self::IDLE_FROM) {
-                $idle[] = new IdleView($id, $since, $records[$id]->costEach->times($entry->piece->count)->minor);
+            $owned = $now->owned($id);
+            if ($owned > 0 && (null === $since || $since >= self::IDLE_FROM)) {
+                $idle[] = new IdleView($id, $since, $records[$id]->costEach->times($owned)->minor);
             }
         }
         usort($idle, static fn(IdleView $a, IdleView $b): int => [$b->idle ?? \PHP_INT_MAX, $b->cost, $a->piece] <=> [$a->idle ?? \PHP_INT_MAX, $a->cost, $b->piece]);

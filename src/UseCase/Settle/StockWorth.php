@@ -26,15 +26,17 @@ final readonly class StockWorth
 
     public function __construct(private Catalogue $catalogue, private HistoryRepository $history, private StandingRepository $standing) {}
 
-    /** @return array{int, int} cost and replacement of all that is owned, in minor units; what has no replacement value counts at its cost */
+    /** @return array{int, int} cost and replacement of all that is owned, in minor units; what has no replacement value counts at its cost, and parts count in their arrangement */
     public function totals(Home $home): array
     {
         $records = $this->catalogue->records($home);
+        $now = $this->standing->whereabouts($home);
         [$cost, $replacement] = [0, 0];
         foreach ($this->catalogue->of($home) as $id => $entry) {
             $record = $records[$id];
-            $cost += $record->costEach->minor * $entry->piece->count;
-            $replacement += (0 === $record->replacementEach->minor ? $record->costEach->minor : $record->replacementEach->minor) * $entry->piece->count;
+            $owned = $now->owned($id);
+            $cost += $record->costEach->minor * $owned;
+            $replacement += (0 === $record->replacementEach->minor ? $record->costEach->minor : $record->replacementEach->minor) * $owned;
         }
 
         return [$cost, $replacement];
@@ -46,11 +48,12 @@ final readonly class StockWorth
         $history = $this->history->of($home, null);
         $closed = $this->history->closedSeasons($home);
         $pieces = $this->catalogue->of($home);
+        $now = $this->standing->whereabouts($home);
         $regrets = [];
         foreach ($this->catalogue->records($home) as $id => $record) {
             $chances = $this->chances($record, $pieces[$id]->piece, $closed);
             $worn = ($history[$id] ?? null)->seasonsWorn ?? 0;
-            if ((new Worth($record->costEach, 1, $worn, $chances))->isRegret()) {
+            if ($now->owned($id) > 0 && (new Worth($record->costEach, 1, $worn, $chances))->isRegret()) {
                 $regrets[] = new RegretView($id, $record->costEach->minor, $worn, $chances);
             }
         }

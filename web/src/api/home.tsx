@@ -44,6 +44,7 @@ export function usePlaces() {
         table: 'on the table',
         arrived: 'by the door, just come',
         loose: 'loose in store',
+        within: 'part of an arrangement',
         lent: 'lent out',
         lost: 'lost',
         parted: 'left the home',

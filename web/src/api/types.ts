@@ -11,6 +11,7 @@ export type Tote = S['Tote'];
 export type ToteInput = S['ToteInput'];
 export type Piece = S['Piece'];
 export type PieceInput = S['PieceInput'];
+export type TogetherInput = S['TogetherInput'];
 export type PieceKind = S['PieceKind'];
 export type Look = S['Look'];
 export type LookInput = S['LookInput'];

@@ -114,7 +114,9 @@ export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
           />
         )}
       </div>
-      {piece && by !== 'list' && <PieceStrip piece={piece} onEdit={() => setEdited({ piece })} onCopy={() => setEdited({ copy: piece })} />}
+      {piece && by !== 'list' && (
+        <PieceStrip piece={piece} onEdit={() => setEdited({ piece })} onCopy={() => setEdited({ copy: piece })} onOpen={(id) => set({ piece: id })} />
+      )}
       {edited && (
         <PieceDialog
           key={edited.piece?.id ?? 'new'}

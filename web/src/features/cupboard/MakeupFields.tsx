@@ -92,6 +92,7 @@ export function MakeupFields({ draft, set }: Props) {
                     depth: '',
                     height: '',
                     hex: draft.colours[0]?.hex ?? '#9CA88C',
+                    piece: null,
                     material: 'faux greenery',
                   },
                 ],

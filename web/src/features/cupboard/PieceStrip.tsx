@@ -2,7 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { api, take } from '../../api/client';
 import { useHouse, usePlaces, useRefresh, useWriting } from '../../api/home';
-import { brokenSetsQuery, movementsQuery } from '../../api/queries';
+import { brokenSetsQuery, movementsQuery, piecesQuery } from '../../api/queries';
 import type { Piece } from '../../api/types';
 import { Triangle, useNotices } from '../../lib/notices';
 import { counted, writeDay } from '../../lib/text';
@@ -11,19 +11,23 @@ import { Dialog } from '../../ui/Dialog';
 import { Menu } from '../../ui/Menu';
 import { CutDialog } from './CutDialog';
 import { MoveDialog } from './MoveDialog';
+import { TogetherDialog } from './TogetherDialog';
+import { standing } from './useApart';
 import { usePieceDeeds } from './usePieceDeeds';
 
 /** Kinds that are a length, of which some can be cut off. */
 const CUT_KINDS: readonly Piece['kind'][] = ['garland', 'ribbon', 'runner', 'beads'];
 
+type Props = { piece: Piece; onEdit: () => void; onCopy: () => void; onOpen: (id: string) => void };
+
 /** The piece in hand: what it is, where each unit is, what can be done with it. */
-export function PieceStrip({ piece, onEdit, onCopy }: { piece: Piece; onEdit: () => void; onCopy: () => void }) {
+export function PieceStrip({ piece, onEdit, onCopy, onOpen }: Props) {
   const house = useHouse();
   const write = useWriting();
   const place = usePlaces();
   const refresh = useRefresh();
   const notices = useNotices();
-  const [shown, setShown] = useState<'move' | 'history' | 'cut' | null>(null);
+  const [shown, setShown] = useState<'move' | 'history' | 'cut' | 'together' | null>(null);
   const path = { home: house.home.id, piece: piece.id };
   const remove = useMutation({
     mutationFn: () => take(api.DELETE('/api/homes/{home}/pieces/{piece}', { params: { path } })),
@@ -37,8 +41,11 @@ export function PieceStrip({ piece, onEdit, onCopy }: { piece: Piece; onEdit: ()
     onError: (error) => notices.problem(error),
   });
   const deeds = usePieceDeeds(piece);
+  const isTakenApart = piece.parts.length > 0 && piece.parts.every((part) => part.piece !== null) && piece.places.some((at) => at.place === 'parted');
   const photo = useRef<HTMLInputElement>(null);
   const broken = useQuery(brokenSetsQuery(house.home.id)).data?.sets.find((set) => set.pieces.includes(piece.id));
+  const stock = useQuery(piecesQuery(house.home.id)).data;
+  const nameOf = (id: string) => stock?.find((one) => one.id === id)?.name ?? 'an arrangement';
   const scale = 70 / Math.max(shownHeight(piece), (piece.width / 254) * 0.8);
   return (
     <section
@@ -72,12 +79,17 @@ export function PieceStrip({ piece, onEdit, onCopy }: { piece: Piece; onEdit: ()
         <p className="font-semibold text-ink-2">Where</p>
         {piece.places.map((at) => (
           <p key={at.place}>
-            {at.count} {place(at.place)}
+            {at.count} {at.place.startsWith('within:') ? `part of ${nameOf(at.place.slice(7))}` : place(at.place)}
             {at.note !== '' && <span className="note"> {at.note}</span>}
           </p>
         ))}
       </div>
       <div className="min-w-[170px]">
+        {piece.parts.length > 0 && (
+          <p>
+            <span className="font-semibold text-ink-2">Put together from</span> {piece.parts.map((part) => `${part.count} ${part.name}`).join(', ')}
+          </p>
+        )}
         <p className="note">
           {piece.costEach > 0 ? `${write.money(piece.costEach)} each` : 'cost nothing'}
           {piece.origin && `, ${piece.origin}`}
@@ -120,7 +132,9 @@ export function PieceStrip({ piece, onEdit, onCopy }: { piece: Piece; onEdit: ()
           items={[
             { label: 'Copy it', onSelect: onCopy },
             ...piece.faces.map((face) => ({ label: `Turn to “${face.name}”`, onSelect: () => deeds.turn(face.name) })),
-            ...(piece.parts.length > 0 ? [{ label: 'Take one apart', onSelect: () => deeds.takeApart() }] : []),
+            { label: 'Put together with…', onSelect: () => setShown('together') },
+            ...(piece.parts.length > 0 && standing(piece) ? [{ label: 'Take one apart', onSelect: () => deeds.takeApart() }] : []),
+            ...(isTakenApart ? [{ label: 'Put one together again', onSelect: () => deeds.putTogetherAgain() }] : []),
             ...(CUT_KINDS.includes(piece.kind) ? [{ label: 'Cut a length off…', onSelect: () => setShown('cut') }] : []),
             { label: piece.photoAt ? 'Another photo…' : 'Give it a photo…', onSelect: () => photo.current?.click() },
             ...(piece.photoAt ? [{ label: 'Take the photo away', onSelect: () => deeds.dropPhoto() }] : []),
@@ -137,6 +151,7 @@ export function PieceStrip({ piece, onEdit, onCopy }: { piece: Piece; onEdit: ()
       </div>
       {shown === 'move' && <MoveDialog piece={piece} onClose={() => setShown(null)} />}
       {shown === 'cut' && <CutDialog piece={piece} onClose={() => setShown(null)} />}
+      {shown === 'together' && <TogetherDialog pieces={[piece]} onClose={() => setShown(null)} onMade={onOpen} />}
       {shown === 'history' && <History piece={piece} onClose={() => setShown(null)} />}
     </section>
   );

@@ -5,7 +5,15 @@ import type { ShelfGroup } from '../../shelves/layout';
 
 export type Arrangement = 'tote' | 'room' | 'kind' | 'list';
 
-const WORDS: Record<string, string> = { table: 'Table', arrived: 'By the door', loose: 'Loose', lent: 'Lent out', lost: 'Lost', parted: 'Left' };
+const WORDS: Record<string, string> = {
+  table: 'Table',
+  arrived: 'By the door',
+  loose: 'Loose',
+  within: 'Parts',
+  lent: 'Lent out',
+  lost: 'Lost',
+  parted: 'Left',
+};
 
 /** Groups the stock for the shelves; a piece in two places stands in both. */
 export function cupboardGroups(pieces: readonly Piece[], house: House, by: Exclude<Arrangement, 'list'>): ShelfGroup[] {
@@ -39,7 +47,7 @@ export function cupboardGroups(pieces: readonly Piece[], house: House, by: Exclu
     group(
       place,
       title,
-      pieces.filter((piece) => isAt(piece, (at) => at === place)),
+      pieces.filter((piece) => isAt(piece, (at) => at.split(':')[0] === place)),
     ),
   );
   return by === 'tote' ? [...totes, ...elsewhere, ...rooms] : [...rooms, ...elsewhere, ...totes];

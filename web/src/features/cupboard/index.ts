@@ -1,2 +1,3 @@
 export { CupboardPage } from './CupboardPage';
+export { TogetherDialog } from './TogetherDialog';
 export { ToteDialog } from './ToteDialog';

@@ -5,6 +5,7 @@ import { keepPhoto } from '../../api/keepPhoto';
 import { turnFace } from '../../api/turnFace';
 import type { Piece } from '../../api/types';
 import { useNotices } from '../../lib/notices';
+import { standing, useApart } from './useApart';
 
 type Undo = () => Promise<unknown>;
 
@@ -30,16 +31,26 @@ export function usePieceDeeds(piece: Piece) {
     },
     onError: (error) => notices.problem(error),
   });
+  const apart = useApart();
+  const again = (place: string) => take(api.POST('/api/homes/{home}/pieces/{piece}/together', { params: { path }, body: { place } }));
   const dropPhoto = () => take(api.DELETE('/api/homes/{home}/pieces/{piece}/photo', { params: { path } }));
   return {
     turn: (face: string) => deed.mutate({ act: () => turnFace(house.home.id, piece, face), done: `${piece.name} shows “${face}”` }),
     takeApart: () =>
       deed.mutate({
         act: async () => {
-          await take(api.POST('/api/homes/{home}/pieces/{piece}/apart', { params: { path }, body: { place: piece.places[0]?.place ?? 'loose' } }));
-          return null;
+          await apart(piece);
+          return () => again(standing(piece) ?? 'loose');
         },
         done: `One ${piece.name} is taken apart; its parts stand where it was`,
+      }),
+    putTogetherAgain: () =>
+      deed.mutate({
+        act: async () => {
+          const { pieces } = await again('loose');
+          return () => apart(pieces[0] ?? piece, true);
+        },
+        done: `One ${piece.name} is put together again, loose in store`,
       }),
     addPhoto: (photo: File) =>
       deed.mutate({

@@ -6,14 +6,14 @@ import { counted } from '../../lib/text';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 import { Dialog } from '../../ui/Dialog';
 
-type Props = { pieces: readonly Piece[]; rows: ReadonlyMap<string, TableRow>; onClose: () => void };
+type Props = { pieces: readonly Piece[]; rows: ReadonlyMap<string, TableRow>; onTogether: () => void; onClose: () => void };
 
 const COMPARED = 6;
 const WIDTH = 820;
 const HEIGHT = 240;
 
 /** A handful pulled aside: stood on one ledge at one scale, with what they share in colour and mix in texture. */
-export function AsideDialog({ pieces, rows, onClose }: Props) {
+export function AsideDialog({ pieces, rows, onTogether, onClose }: Props) {
   const house = useHouse();
   const ids = pieces.map((piece) => piece.id);
   const together = useQuery({
@@ -49,6 +49,12 @@ export function AsideDialog({ pieces, rows, onClose }: Props) {
           </div>
         </div>
       )}
+      <p className="mt-4 flex items-center gap-3">
+        <button type="button" className="btn" onClick={onTogether}>
+          Put them together…
+        </button>
+        <span className="note">makes one arrangement of them; they can be taken apart again</span>
+      </p>
     </Dialog>
   );
 }

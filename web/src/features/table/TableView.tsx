@@ -5,6 +5,7 @@ import { useSearch } from '../../api/useSearch';
 import { useKeys } from '../../lib/useKeys';
 import { labelOf, type Reach } from '../../shelves/layout';
 import { Shelves } from '../../shelves/Shelves';
+import { TogetherDialog } from '../cupboard';
 import { AsideDialog } from './AsideDialog';
 import { ChoiceMark, FitMark } from './ChoiceMark';
 import { Guards } from './Guards';
@@ -22,15 +23,16 @@ export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: 
   const current = useSwap();
   const [filter, setFilter] = useState<Filter>(emptyFilter);
   const [active, setActive] = useState<string | null>(null);
-  const [isAside, setAside] = useState(false);
+  const [aside, setAside] = useState<'compared' | 'together' | null>(null);
   const [taken, setTaken] = useState<ReadonlySet<string>>(new Set());
   const byId = useMemo(() => new Map(pieces.map((piece) => [piece.id, piece])), [pieces]);
   const rows = useMemo(() => new Map(table.rows.map((row) => [row.piece, row])), [table]);
   const { found } = useSearch(house.home.id, filter.text);
   const shown = useMemo(
-    () => pieces.filter((piece) => (found === null || found.has(piece.id)) && matches(piece, rows.get(piece.id), filter)),
+    () => pieces.filter((piece) => rows.has(piece.id) && (found === null || found.has(piece.id)) && matches(piece, rows.get(piece.id), filter)),
     [pieces, rows, filter, found],
   );
+  const handful = [...taken].flatMap((id) => byId.get(id) ?? []);
   const ribbons = current?.look.ribbons ?? NO_RIBBONS;
   const groups = useMemo(() => tableGroups({ pieces: shown, rows, house, ribbons }, filter.by), [shown, rows, house, ribbons, filter.by]);
   const order = useMemo(() => groups.flatMap((group) => group.items.map((item) => item.id)), [groups]);
@@ -56,7 +58,7 @@ export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: 
     u: () => decide(null),
     n: nextUndecided,
     a: () => !current?.isClosed && accept(),
-    c: () => setAside(taken.size > 1),
+    c: () => setAside(taken.size > 1 ? 'compared' : null),
     Escape: () => setTaken(new Set()),
   });
   const toggle = (id: string) => {
@@ -85,7 +87,7 @@ export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: 
         filter={filter}
         onChange={setFilter}
         shown={shown.length}
-        all={pieces.length}
+        all={table.rows.length}
         rows={table.rows}
         sure={sure.length}
         open={open.length}
@@ -122,10 +124,11 @@ export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: 
         taken={taken.size}
         onDecide={decide}
         onNext={nextUndecided}
-        onCompare={() => setAside(true)}
+        onCompare={() => setAside('compared')}
         isClosed={current?.isClosed ?? true}
       />
-      {isAside && <AsideDialog pieces={[...taken].flatMap((id) => byId.get(id) ?? [])} rows={rows} onClose={() => setAside(false)} />}
+      {aside === 'compared' && <AsideDialog pieces={handful} rows={rows} onTogether={() => setAside('together')} onClose={() => setAside(null)} />}
+      {aside === 'together' && <TogetherDialog pieces={handful} onClose={() => setAside(null)} onMade={setActive} />}
     </div>
   );
 }

@@ -2,13 +2,12 @@
 
 declare(strict_types=1);
 
-namespace BrightCupboard\Core\Look;
+namespace BrightCupboard\Core\Stock;
 
 use BrightCupboard\Core\Colour\Ciede2000;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Lab;
 use BrightCupboard\Core\Colour\WholePercents;
-use BrightCupboard\Core\Stock\Piece;
 
 /** The colours of several pieces together: face area × colour share, colours nearer than CIEDE2000 8 taken for one, the five largest kept. */
 final readonly class PieceColours
@@ -23,12 +22,22 @@ final readonly class PieceColours
      */
     public function together(array $pieces): array
     {
+        return $this->ofUnits(array_map(static fn(Piece $piece): PartUnits => new PartUnits($piece, 1), $pieces));
+    }
+
+    /**
+     * @param non-empty-list<PartUnits> $units
+     *
+     * @return list<ColourShare> most first, summing to 100 %
+     */
+    public function ofUnits(array $units): array
+    {
         $areas = [];
-        foreach ($pieces as $piece) {
-            foreach ($piece->colours as $share) {
+        foreach ($units as $part) {
+            foreach ($part->piece->colours as $share) {
                 $number = $share->colour->number();
                 $areas[$number] ??= ['share' => $share, 'area' => 0.0];
-                $areas[$number]['area'] += $piece->faceArea() * $share->percent / 100;
+                $areas[$number]['area'] += $part->units * $part->piece->faceArea() * $share->percent / 100;
             }
         }
         usort($areas, static fn(array $a, array $b): int => [$b['area'], $a['share']->colour->number()] <=> [$a['area'], $b['share']->colour->number()]);

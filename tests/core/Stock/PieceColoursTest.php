@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace BrightCupboard\Tests\Core\Look;
+namespace BrightCupboard\Tests\Core\Stock;
 
 use BrightCupboard\Core\Colour\ColourShare;
-use BrightCupboard\Core\Look\PieceColours;
 use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\PieceColours;
 use BrightCupboard\Tests\Core\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
