@@ -217,6 +217,7 @@ final readonly class IntakeLine
             $draft->sides['width'] ?? null,
             $draft->sides['depth'] ?? null,
             $draft->sides['height'] ?? null,
+            $draft->laidOut,
             $draft->weight,
             $this->completion->shares($draft),
             $draft->materials,

@@ -33,6 +33,7 @@ final readonly class IntakeReading
         public ?Length $width,
         public ?Length $depth,
         public ?Length $height,
+        public ?Length $laidOut,
         public ?Weight $weight,
         public array $colours,
         public array $materials,

@@ -14,6 +14,7 @@ final readonly class PieceColumns
         'width' => ['width', 'w', 'wide', 'length', 'l', 'diameter'],
         'depth' => ['depth', 'd', 'deep'],
         'height' => ['height', 'h', 'high', 'tall'],
+        'laid out' => ['laid out', 'unrolled', 'on the roll', 'roll', 'roll length'],
         'size' => ['size', 'dimensions', 'measures', 'w x d x h', 'wxdxh'],
         'weight' => ['weight', 'weight each', 'weight of one'],
         'colours' => ['colours', 'colors', 'colour', 'color'],

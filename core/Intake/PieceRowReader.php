@@ -123,6 +123,9 @@ final class PieceRowReader
                 };
             }
         }
+        if ('' !== ($cells['laid out'] ?? '')) {
+            $draft->laidOut = $this->tried(fn(): Length => $this->lengths->read($cells['laid out']));
+        }
         if ('' !== ($cells['weight'] ?? '')) {
             $draft->weight = $this->tried(fn(): Weight => $this->weights->read($cells['weight']));
         }
@@ -254,6 +257,6 @@ final class PieceRowReader
     /** @param list<ColourShare> $colours */
     private function reading(Draft $draft, array $colours, string $care): IntakeReading
     {
-        return new IntakeReading($draft->name, $draft->kind, $draft->count ?? 1, $draft->sides['width'] ?? null, $draft->sides['depth'] ?? null, $draft->sides['height'] ?? null, $draft->weight, $colours, $draft->materials, $draft->finish ?? Finish::Plain, $draft->seasons, $draft->hazards, $draft->shape, $draft->pattern, $draft->origin, $draft->costEach, null, mb_substr($care, 0, 500), $draft->guesses, $draft->questions);
+        return new IntakeReading($draft->name, $draft->kind, $draft->count ?? 1, $draft->sides['width'] ?? null, $draft->sides['depth'] ?? null, $draft->sides['height'] ?? null, $draft->laidOut, $draft->weight, $colours, $draft->materials, $draft->finish ?? Finish::Plain, $draft->seasons, $draft->hazards, $draft->shape, $draft->pattern, $draft->origin, $draft->costEach, null, mb_substr($care, 0, 500), $draft->guesses, $draft->questions);
     }
 }

@@ -12,7 +12,7 @@ namespace BrightCupboard\Core\Measure;
  */
 final readonly class LengthText
 {
-    private const MM_PER_UNIT = ['mm' => 1.0, 'cm' => 10.0, 'm' => 1000.0, 'in' => 25.4, 'ft' => 304.8];
+    private const MM_PER_UNIT = ['mm' => 1.0, 'cm' => 10.0, 'm' => 1000.0, 'in' => 25.4, 'ft' => 304.8, 'yd' => 914.4];
     private const MAX_CHARACTERS = 40;
     private const NUMBER = '(-?\d+(?:[.,]\d+)?)(?:\s+(\d+)\/(\d+))?';
     private const FRACTION = '(-?\d+)\/(\d+)';
@@ -26,7 +26,7 @@ final readonly class LengthText
         if ('' === $plain || mb_strlen($plain) > self::MAX_CHARACTERS) {
             throw $this->unreadable($text);
         }
-        $pattern = '/\G\s*(?:' . self::FRACTION . '|' . self::NUMBER . ')\s*(mm|cm|m|in|ft)?\s*/';
+        $pattern = '/\G\s*(?:' . self::FRACTION . '|' . self::NUMBER . ')\s*(mm|cm|m|in|ft|yd)?\s*/';
         $offset = 0;
         $millimetres = 0.0;
         while ($offset < \strlen($plain)) {
@@ -38,6 +38,18 @@ final readonly class LengthText
         }
 
         return Length::ofMillimetres($millimetres);
+    }
+
+    /** As what runs along is measured: in feet and inches, or in metres, once it is longer than two of them. */
+    public function writeRun(Length $length): string
+    {
+        $inches = (int) round($length->inInches());
+
+        return match (true) {
+            LengthUnit::Centimetre === $this->unit && $length->inMillimetres() >= 2000 => rtrim(rtrim(number_format($length->inMillimetres() / 1000, 2, '.', ''), '0'), '.') . ' m',
+            LengthUnit::Inch === $this->unit && $inches >= 24 => trim(sprintf('%d ft %s', intdiv($inches, 12), 0 === $inches % 12 ? '' : $inches % 12 . ' in')),
+            default => $this->write($length),
+        };
     }
 
     public function write(Length $length): string
@@ -57,7 +69,7 @@ final readonly class LengthText
     private function plain(string $text): string
     {
         $words = ['″' => ' in ', '"' => ' in ', '”' => ' in ', '′' => ' ft ', "'" => ' ft ', '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4',
-            'inches' => 'in', 'inch' => 'in', 'feet' => 'ft', 'foot' => 'ft'];
+            'inches' => 'in', 'inch' => 'in', 'feet' => 'ft', 'foot' => 'ft', 'yards' => 'yd', 'yard' => 'yd', 'yds' => 'yd'];
 
         return trim(strtr(mb_strtolower($text), $words));
     }

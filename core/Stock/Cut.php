@@ -9,10 +9,12 @@ use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Measure\Weight;
 
-/** Cuts one unit of a length (garland, ribbon, runner, beads) in two: what was wanted, and the offcut that becomes stock. Nothing is lost to the cut. */
+/** Cuts one unit of a length (garland, ribbon, runner, beads) in two: what was wanted, and the offcut or part roll that stays stock. Nothing is lost to the cut. */
 final readonly class Cut
 {
     private const LENGTHS = [PieceKind::Garland, PieceKind::Ribbon, PieceKind::Runner, PieceKind::Beads];
+    /** What an earlier cut put behind the name. */
+    private const CUT_BEFORE = '~, (?:offcut |part roll )?\d[\d /.]* (?:ft|in|m|cm)(?: \d+ in)?$~u';
 
     public function __construct(private LengthText $lengths) {}
 
@@ -21,16 +23,33 @@ final readonly class Cut
         return \in_array($piece->kind, self::LENGTHS, true);
     }
 
-    /** @return array{Piece, Piece} the cut length and the offcut, one unit each, with the weight shared by length */
-    public function at(Piece $piece, Length $length, string $cutId, string $offcutId): array
+    /**
+     * @param Length|null $laidOut how long one unit is unrolled; null when it is as long as it is wide
+     *
+     * @return array{CutPart, CutPart} the cut length and what is left, one unit each, with the weight shared by length
+     */
+    public function at(Piece $piece, ?Length $laidOut, Length $length, string $cutId, string $restId): array
     {
-        $whole = $piece->size->width->tenths();
-        if (!self::isPossible($piece) || $length->tenths() < 1 || $length->tenths() >= $whole) {
-            throw InvalidStock::cut($piece->name, $this->lengths->write($length), $this->lengths->write($piece->size->width));
+        $whole = $laidOut ?? $piece->size->width;
+        if (!self::isPossible($piece) || $length->tenths() < 1 || $length->tenths() >= $whole->tenths()) {
+            throw InvalidStock::cut($piece->name, $this->lengths->writeRun($length), $this->lengths->writeRun($whole));
         }
-        $grams = (int) round($piece->weight->grams() * $length->tenths() / $whole);
-        $part = fn(string $id, int $tenths, int $weight, string $word): Piece => new Piece($id, mb_substr(sprintf('%s, %s%s', $piece->name, $word, $this->lengths->write(Length::ofTenths($tenths))), 0, 120), $piece->kind, 1, new Size(Length::ofTenths($tenths), $piece->size->depth, $piece->size->height), Weight::ofGrams($weight), $piece->colours, $piece->materials, $piece->finish, $piece->seasons, $piece->hazards);
+        $grams = (int) round($piece->weight->grams() * $length->tenths() / $whole->tenths());
+        $rest = Length::ofTenths($whole->tenths() - $length->tenths());
+        $isRolled = null !== $laidOut;
 
-        return [$part($cutId, $length->tenths(), $grams, ''), $part($offcutId, $whole - $length->tenths(), $piece->weight->grams() - $grams, 'offcut ')];
+        return [
+            new CutPart($this->part($piece, $cutId, $length, $isRolled, $grams, ''), $length, $isRolled),
+            new CutPart($this->part($piece, $restId, $rest, $isRolled, $piece->weight->grams() - $grams, $isRolled ? 'part roll ' : 'offcut '), $rest, $isRolled),
+        ];
+    }
+
+    private function part(Piece $whole, string $id, Length $run, bool $isRolled, int $grams, string $word): Piece
+    {
+        $suffix = sprintf(', %s%s', $word, $this->lengths->writeRun($run));
+        $name = mb_substr((string) preg_replace(self::CUT_BEFORE, '', $whole->name), 0, 120 - mb_strlen($suffix)) . $suffix;
+        $size = $isRolled ? $whole->size : new Size($run, $whole->size->depth, $whole->size->height);
+
+        return new Piece($id, $name, $whole->kind, 1, $size, Weight::ofGrams($grams), $whole->colours, $whole->materials, $whole->finish, $whole->seasons, $whole->hazards);
     }
 }

@@ -19,7 +19,7 @@ final readonly class FaceTurn
                 $faces = $makeup->faces;
                 $faces[$i] = new Face($this->freeName($makeup, $face), [], $piece->colours);
 
-                return [$piece->withColours($other->colours), new Makeup(array_values($faces), $makeup->parts, $makeup->set)];
+                return [$piece->withColours($other->colours), $makeup->with(array_values($faces), $makeup->parts)];
             }
         }
 
@@ -37,7 +37,7 @@ final readonly class FaceTurn
     {
         $kept = [...$makeup->faces, new Face($this->freeName($makeup, ''), [], $piece->colours)];
 
-        return [$piece->withColours($colours), new Makeup(\array_slice($kept, -Makeup::MOST_FACES), $makeup->parts, $makeup->set)];
+        return [$piece->withColours($colours), $makeup->with(\array_slice($kept, -Makeup::MOST_FACES), $makeup->parts)];
     }
 
     private function freeName(Makeup $makeup, string $gone): string

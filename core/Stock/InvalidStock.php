@@ -59,6 +59,11 @@ final class InvalidStock extends \DomainException implements CoreException
         return new self(sprintf('An arrangement is put together from two things or more, of at most %d kinds.', $most));
     }
 
+    public static function noLength(): self
+    {
+        return new self('What is unrolled is longer than nothing. Leave its length empty when it is as long as it is wide.');
+    }
+
     public static function cut(string $name, string $length, string $whole): self
     {
         return new self(sprintf('%s can be cut to more than nothing and less than its whole %s, not to %s.', $name, $whole, $length));

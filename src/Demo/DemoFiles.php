@@ -119,6 +119,7 @@ final class DemoFiles
             array_map(fn(DemoValues $f): Face => new Face($f->text('0'), array_map(Season::from(...), $f->texts('1')), $this->shares($f->text('2'))), $values->list('faces')),
             array_map(fn(DemoValues $p): Part => new Part($p->text('0'), PieceKind::from($p->text('1')), $p->whole('2'), $this->size($p->numbers('3')), $this->colour($p->text('4')), Material::from($p->text('5'))), $values->list('parts')),
             $values->isNull('set.0') ? null : new PieceSet($values->text('set.0'), $values->whole('set.1')),
+            $values->isNull('laidOut') ? null : Length::ofInches($values->number('laidOut')),
         );
     }
 

@@ -79,6 +79,9 @@ class Piece implements Removable
     private string $setName = '';
     #[ORM\Column(options: ['default' => 0])]
     private int $setOf = 0;
+    /** How long one runs when unrolled, in tenths of a millimetre; null when it is as long as it is wide. */
+    #[ORM\Column(nullable: true)]
+    private ?int $laidOut = null;
     /** When its photo was taken in; null while it has none. */
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $photoAt = null;
@@ -109,6 +112,7 @@ class Piece implements Removable
         [$this->shape, $this->pattern, $this->origin, $this->care] = [$record->shape, $record->pattern, $record->origin, $record->care];
         [$this->costEach, $this->replacementEach, $this->cameOn] = [$record->costEach->minor, $record->replacementEach->minor, $record->cameOn];
         [$this->faces, $this->parts] = [StoredMakeup::faces($record->makeup), StoredMakeup::parts($record->makeup)];
+        $this->laidOut = $record->makeup->laidOut?->tenths();
         [$this->setName, $this->setOf] = [$record->makeup->set->name ?? '', $record->makeup->set->of ?? 0];
     }
 
@@ -141,7 +145,7 @@ class Piece implements Removable
 
     public function record(): PieceRecord
     {
-        return new PieceRecord($this->shape, $this->pattern, $this->origin, Money::ofMinor($this->costEach), Money::ofMinor($this->replacementEach), $this->cameOn, $this->care, StoredMakeup::read($this->faces, $this->parts, $this->setName, $this->setOf), $this->photoAt);
+        return new PieceRecord($this->shape, $this->pattern, $this->origin, Money::ofMinor($this->costEach), Money::ofMinor($this->replacementEach), $this->cameOn, $this->care, StoredMakeup::read($this->faces, $this->parts, $this->setName, $this->setOf, $this->laidOut), $this->photoAt);
     }
 
     public function home(): Home

@@ -55,5 +55,6 @@ final readonly class PieceInput
         public SetInput $set,
         public string $place,
         public ?int $version = null,
+        public string $laidOut = '',
     ) {}
 }

@@ -32,13 +32,13 @@ use Doctrine\DBAL\Connection;
  * @phpstan-import-type FaceRow from StoredMakeup
  * @phpstan-import-type PartRow from StoredMakeup
  *
- * @phpstan-type RecordRow array{string, string, string, string, int, int, string|null, string, string, string, string, int, string|null}
+ * @phpstan-type RecordRow array{string, string, string, string, int, int, string|null, string, string, string, string, int, int|null, string|null}
  * @phpstan-type Row array{string, string, string, int, int, int, int, int, string, string, string, string, string, string|null, string|null, int}
  */
 final class Catalogue
 {
     private const COLUMNS = 'id, name, kind, count, width, depth, height, weight, colours, materials, finish, seasons, hazards, own_tote, got_for, version';
-    private const RECORD_COLUMNS = 'id, shape, pattern, origin, cost_each, replacement_each, came_on, care, faces, parts, set_name, set_of, photo_at';
+    private const RECORD_COLUMNS = 'id, shape, pattern, origin, cost_each, replacement_each, came_on, care, faces, parts, set_name, set_of, laid_out, photo_at';
 
     private const WINDOW = 'home_id = ? AND removed_at IS NULL ORDER BY name, id LIMIT ? OFFSET ?';
 
@@ -80,8 +80,8 @@ final class Catalogue
         /** @var list<RecordRow> $rows */
         $rows = $this->db->fetchAllNumeric('SELECT ' . self::RECORD_COLUMNS . ' FROM piece WHERE ' . self::WINDOW, [$home->id(), $limit, $offset]);
         $records = [];
-        foreach ($rows as [$id, $shape, $pattern, $origin, $cost, $replacement, $cameOn, $care, $faces, $parts, $setName, $setOf, $photoAt]) {
-            $records[$id] = new PieceRecord($shape, $pattern, $origin, Money::ofMinor($cost), Money::ofMinor($replacement), null === $cameOn ? null : new \DateTimeImmutable($cameOn), $care, $this->makeup($faces, $parts, $setName, $setOf), null === $photoAt ? null : new \DateTimeImmutable($photoAt));
+        foreach ($rows as [$id, $shape, $pattern, $origin, $cost, $replacement, $cameOn, $care, $faces, $parts, $setName, $setOf, $laidOut, $photoAt]) {
+            $records[$id] = new PieceRecord($shape, $pattern, $origin, Money::ofMinor($cost), Money::ofMinor($replacement), null === $cameOn ? null : new \DateTimeImmutable($cameOn), $care, $this->makeup($faces, $parts, $setName, $setOf, $laidOut), null === $photoAt ? null : new \DateTimeImmutable($photoAt));
         }
 
         return $records;
@@ -100,9 +100,9 @@ final class Catalogue
         return $sets;
     }
 
-    private function makeup(string $faces, string $parts, string $setName, int $setOf): Makeup
+    private function makeup(string $faces, string $parts, string $setName, int $setOf, ?int $laidOut): Makeup
     {
-        if ('[]' === $faces && '[]' === $parts && '' === $setName) {
+        if ('[]' === $faces && '[]' === $parts && '' === $setName && null === $laidOut) {
             return $this->plain ??= new Makeup();
         }
         /** @var list<FaceRow> $faceRows */
@@ -110,7 +110,7 @@ final class Catalogue
         /** @var list<PartRow> $partRows */
         $partRows = json_decode($parts, true, 8, \JSON_THROW_ON_ERROR);
 
-        return StoredMakeup::read($faceRows, $partRows, $setName, $setOf);
+        return StoredMakeup::read($faceRows, $partRows, $setName, $setOf, $laidOut);
     }
 
     public function count(Home $home): int

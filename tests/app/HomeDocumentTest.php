@@ -48,6 +48,16 @@ final class HomeDocumentTest extends AppTestCase
         self::assertSame($this->byAppearance($before), $this->byAppearance($this->document('/api/homes/' . $home['id'])));
     }
 
+    public function testADocumentFromBeforeRollsHadLengthsIsRead(): void
+    {
+        $before = (string) preg_replace('/,\s*"laidOut": (?:null|\d+)/', '', (new SeededDocument(4))->text());
+        self::assertStringNotContainsString('laidOut', $before);
+        $home = $this->give($before);
+
+        self::assertSame(201, $this->code(), $this->text());
+        self::assertSame(0, (int) $this->db()->fetchOne('SELECT COUNT(laid_out) FROM piece WHERE home_id = ?', [$home['id']]));
+    }
+
     /** @return iterable<string, array{\Closure(string): string, string}> what was done to a good document, sentence */
     public static function brokenDocuments(): iterable
     {

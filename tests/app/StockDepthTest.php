@@ -141,7 +141,20 @@ final class StockDepthTest extends AppTestCase
         self::assertSame([36 * 254, 12 * 254], [$cut['width'], $offcut['width']]);
         self::assertEqualsCanonicalizing([['parted', 1], [$tote, 1]], array_map(static fn(array $at): array => [$at['place'], $at['count']], $whole['places']));
         self::assertSame($whole['costEach'], $cut['costEach'] + $offcut['costEach']);
-        $this->assertRefused(422, 'less than its whole 48 in, not to 60 in.', $this->call('POST', $this->home() . "/pieces/{$id}/cut", ['length' => '5 ft', 'place' => $tote]), 'length');
+        $this->assertRefused(422, 'less than its whole 4 ft, not to 5 ft.', $this->call('POST', $this->home() . "/pieces/{$id}/cut", ['length' => '5 ft', 'place' => $tote]), 'length');
+    }
+
+    public function testOfARollWhatIsUsedUpIsGoneAndTheRestIsAPartRoll(): void
+    {
+        $roll = $this->call('POST', $this->home() . '/intake', ['line' => '2 rolls ember ribbon, 2 1/2 in wide, 10 yd, $9 each', 'otherwise' => '', 'colours' => []]);
+        self::assertSame([201, 360 * 254, 4 * 254], [$this->code(), $roll['laidOut'], $roll['width']]);
+        [$whole, $left] = $this->call('POST', $this->home() . "/pieces/{$roll['id']}/cut", ['length' => '12 ft', 'place' => 'loose', 'isUsedUp' => true])['pieces'];
+
+        self::assertSame([['loose', 1], ['parted', 1]], array_map(static fn(array $at): array => [$at['place'], $at['count']], $whole['places']));
+        self::assertSame(['Ember ribbon, part roll 18 ft', 216 * 254, 540], [$left['name'], $left['laidOut'], $left['costEach']]);
+        [, $cut, $rest] = $this->call('POST', $this->home() . "/pieces/{$left['id']}/cut", ['length' => '100 in', 'place' => 'loose'])['pieces'];
+        self::assertSame([540, 216 * 254], [$cut['costEach'] + $rest['costEach'], $cut['laidOut'] + $rest['laidOut']]);
+        $this->assertRefused(422, 'less than its whole 9 ft 8 in, not to 9 ft 8 in.', $this->call('POST', $this->home() . "/pieces/{$rest['id']}/cut", ['length' => '116 in', 'place' => 'loose']), 'length');
     }
 
     public function testAPieceShowsItsOtherFaceAndTurnsBack(): void

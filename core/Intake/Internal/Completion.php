@@ -38,6 +38,8 @@ final readonly class Completion
     /** What runs along is long, and no thicker than this. */
     private const RUNS = ['garland', 'ribbon', 'lights', 'beads'];
     private const RUNS_AT_MOST = 6 * Length::TENTHS_PER_INCH;
+    /** A roll of ribbon across, from memory. */
+    private const ROLL = 4 * Length::TENTHS_PER_INCH;
     private const MAIN_SHARE = 70;
 
     public function __construct(private LengthText $lengths, private ColourNames $names) {}
@@ -79,6 +81,9 @@ final readonly class Completion
 
     private function sizes(Draft $draft): void
     {
+        if (PieceKind::Ribbon === $draft->kind) {
+            $this->roll($draft);
+        }
         $this->assign($draft);
         $kind = $draft->kind?->value;
         [$width, $depth, $height] = [$draft->sides['width'] ?? null, $draft->sides['depth'] ?? null, $draft->sides['height'] ?? null];
@@ -108,6 +113,23 @@ final readonly class Completion
         if ([] !== $guessed) {
             $draft->guesses[] = sprintf('The usual %s: %s.', implode(' and ', $guessed), implode(', ', array_map(fn(string $side): string => $this->lengths->write($draft->sides[$side] ?? Length::zero()), $guessed)));
         }
+    }
+
+    /** Ribbon is kept on a roll: its longest measure is what is on it, its width is how deep the roll is. */
+    private function roll(Draft $draft): void
+    {
+        $long = $draft->sides['width'] ?? null;
+        if (null === $draft->laidOut && [] !== $draft->measures && \count($draft->measures) < 3) {
+            usort($draft->measures, static fn(Length $a, Length $b): int => $a->tenths() <=> $b->tenths());
+            $draft->laidOut = array_pop($draft->measures);
+        }
+        if (null === $draft->laidOut) {
+            return;
+        }
+        $across = $long ?? $draft->measures[0] ?? Length::ofTenths((int) (1.5 * Length::TENTHS_PER_INCH));
+        $draft->measures = [];
+        $draft->sides = ['width' => Length::ofTenths(self::ROLL), 'depth' => $draft->sides['depth'] ?? $across, 'height' => Length::ofTenths(self::ROLL)];
+        $draft->guesses[] = sprintf('%s on a roll %s across.', $this->lengths->writeRun($draft->laidOut), $this->lengths->write($draft->sides['width']));
     }
 
     /** Gives measures without a side their sides: three are width, depth and height; two are width and height; one is what its kind is measured by. */

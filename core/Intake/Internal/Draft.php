@@ -29,6 +29,7 @@ final class Draft
     public array $sides = [];
     /** @var list<Length> measures that did not say which side they are, in their order */
     public array $measures = [];
+    public ?Length $laidOut = null;
     public ?Weight $weight = null;
     /** @var list<Srgb> */
     public array $colours = [];

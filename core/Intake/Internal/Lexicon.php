@@ -105,7 +105,7 @@ final readonly class Lexicon
     /** Whether a word is no part of a name: where it came from, its season, that it has no flame. */
     public static function isAside(string $word): bool
     {
-        return null !== self::origin($word) || null !== self::season($word) || null !== self::hazard($word) || \in_array($word, self::FLAMELESS, true);
+        return null !== self::origin($word) || null !== self::season($word) || null !== self::hazard($word) || \in_array($word, self::FLAMELESS, true) || \in_array($word, ['roll', 'rolls'], true);
     }
 
     public static function isFlameless(string $word): bool

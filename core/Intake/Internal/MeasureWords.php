@@ -11,15 +11,15 @@ use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Measure\WeightText;
 
 /**
- * Takes sizes and weights out of a line: "9 in", "8 x 7 x 11 in", "4 ft 2 in long", "12 in wide", "24,5 cm", "4 lb".
+ * Takes sizes and weights out of a line: "9 in", "8 x 7 x 11 in", "4 ft 2 in long", "12 in wide", "10 yd roll", "24,5 cm", "4 lb".
  *
  * @internal
  */
 final readonly class MeasureWords
 {
     private const NUMBER = '-?\d+(?:[.,]\d+)?(?:\s+\d+\/\d+)?|-?\d+\/\d+';
-    private const UNIT = 'inches|inch|in\b|″|"|”|feet|foot|ft\b|′|\'|mm\b|cm\b|m\b';
-    private const SIDES = ['high' => 'height', 'tall' => 'height', 'h' => 'height', 'wide' => 'width', 'w' => 'width', 'long' => 'width', 'l' => 'width', 'across' => 'width', 'dia' => 'width', 'diameter' => 'width', 'deep' => 'depth', 'd' => 'depth'];
+    private const UNIT = 'inches|inch|in\b|″|"|”|feet|foot|ft\b|yards|yard|yds|yd\b|′|\'|mm\b|cm\b|m\b';
+    private const SIDES = ['high' => 'height', 'tall' => 'height', 'h' => 'height', 'wide' => 'width', 'w' => 'width', 'long' => 'width', 'l' => 'width', 'across' => 'width', 'dia' => 'width', 'diameter' => 'width', 'deep' => 'depth', 'd' => 'depth', 'laid out' => 'laidOut', 'unrolled' => 'laidOut', 'roll' => 'laidOut', 'rolls' => 'laidOut'];
 
     private LengthText $lengths;
     private WeightText $weights;
@@ -94,6 +94,7 @@ final readonly class MeasureWords
         match ($side) {
             'width' => $draft->sides['width'] = $length,
             'depth' => $draft->sides['depth'] = $length,
+            'laidOut' => $draft->laidOut = $length,
             'height' => $draft->sides['height'] = $length,
             default => $draft->measures[] = $length,
         };

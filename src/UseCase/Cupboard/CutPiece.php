@@ -14,14 +14,16 @@ use App\Repository\Catalogue;
 use App\Repository\HouseRepository;
 use App\View\Cupboard\PiecesView;
 use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Stock\Cut;
+use BrightCupboard\Core\Stock\CutPart;
+use BrightCupboard\Core\Stock\Makeup;
 use BrightCupboard\Core\Stock\Move;
-use BrightCupboard\Core\Stock\Piece as CorePiece;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
 use Doctrine\ORM\EntityManagerInterface;
 
-/** Cuts one unit of garland, ribbon, runner or beads: two pieces where there was one, the offcut kept as stock. */
+/** Cuts one unit of garland, ribbon, runner or beads: what is left is kept as stock, and so is the cut length unless it is used up. */
 final readonly class CutPiece
 {
     public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private StockBook $book, private Places $places, private HouseRepository $house, private ReadPiece $read) {}
@@ -30,29 +32,35 @@ final readonly class CutPiece
     {
         $entry = $this->catalogue->one($piece->id()) ?? throw new \LogicException('A piece that was found is in the catalogue.');
         $place = $this->places->read($piece->home(), 'place', $input->place);
-        [$cut, $offcut] = [new Piece($piece->home()), new Piece($piece->home())];
+        $record = $piece->record();
+        [$cut, $rest] = [new Piece($piece->home()), new Piece($piece->home())];
         $fields = new Fields();
         $length = $fields->read('length', static fn(): Length => $piece->home()->lengths()->read($input->length), Length::zero());
-        $two = $fields->read('length', static fn(): array => (new Cut($piece->home()->lengths()))->at($entry->piece, $length, $cut->id(), $offcut->id()), []);
+        $two = $fields->read('length', static fn(): array => (new Cut($piece->home()->lengths()))->at($entry->piece, $record->makeup->laidOut, $length, $cut->id(), $rest->id()), []);
         $fields->complete();
-        $this->entities->wrapInTransaction(function () use ($piece, $place, $cut, $offcut, $two, $by): void {
+        [$part, $left] = [$two[0] ?? null, $two[1] ?? null];
+        if (null === $part || null === $left) {
+            throw new \LogicException('A cut makes two.');
+        }
+        $share = static fn(Money $money): Money => $money->share($part->run->tenths(), $part->run->tenths() + $left->run->tenths());
+        [$cost, $replacement] = [$share($record->costEach), $share($record->replacementEach)];
+        $this->entities->wrapInTransaction(function () use ($piece, $record, $place, $cut, $rest, $part, $left, $cost, $replacement, $input, $by): void {
             if (!$this->book->move($piece, new Move($piece->id(), 1, $place, Place::of(PlaceKind::Parted)), $by->name(), 'cut in two')) {
                 throw InvalidInput::at('place', sprintf('None of %s is at %s.', $piece->name(), $this->house->placeName($place)));
             }
-            foreach ([[$cut, $two[0] ?? null], [$offcut, $two[1] ?? null]] as [$entity, $part]) {
-                $this->keep($piece, $entity, $part ?? throw new \LogicException('A cut makes two.'), $place, $by->name());
+            if (!$input->isUsedUp) {
+                $this->keep($piece, $cut, $part, $cost, $replacement, $place, $by->name());
             }
+            $this->keep($piece, $rest, $left, $record->costEach->minus($cost), $record->replacementEach->minus($replacement), $place, $by->name());
         });
 
-        return new PiecesView(array_map($this->read->__invoke(...), [$piece, $cut, $offcut]));
+        return new PiecesView(array_map($this->read->__invoke(...), $input->isUsedUp ? [$piece, $rest] : [$piece, $cut, $rest]));
     }
 
-    private function keep(Piece $whole, Piece $entity, CorePiece $part, Place $place, string $by): void
+    private function keep(Piece $whole, Piece $entity, CutPart $part, Money $cost, Money $replacement, Place $place, string $by): void
     {
         $record = $whole->record();
-        $share = $part->size->width->tenths();
-        $all = max(1, ($this->catalogue->one($whole->id())->piece->size->width ?? Length::zero())->tenths());
-        $entity->describe($part, new PieceRecord($record->shape, $record->pattern, $record->origin, $record->costEach->share($share, $all), $record->replacementEach->share($share, $all), $record->cameOn, $record->care));
+        $entity->describe($part->piece, new PieceRecord($record->shape, $record->pattern, $record->origin, $cost, $replacement, $record->cameOn, $record->care, new Makeup(laidOut: $part->isRolled ? $part->run : null)));
         $this->entities->persist($entity);
         $this->book->bringIn($entity, 1, $place, $by, 'cut from ' . mb_substr($whole->name(), 0, 100));
     }

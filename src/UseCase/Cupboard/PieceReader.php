@@ -54,7 +54,9 @@ final readonly class PieceReader
         }
         $set = '' === trim($input->set->name) ? null : $fields->read('set', static fn(): PieceSet => new PieceSet(trim($input->set->name), $input->set->of), null);
 
-        return $fields->read('parts', static fn(): Makeup => new Makeup(array_values(array_filter($faces)), array_values(array_filter($parts)), $set), new Makeup());
+        $laidOut = '' === trim($input->laidOut) ? null : $fields->read('laidOut', fn(): Length => $this->home->lengths()->read($input->laidOut), null);
+
+        return $fields->read(0 === $laidOut?->tenths() ? 'laidOut' : 'parts', static fn(): Makeup => new Makeup(array_values(array_filter($faces)), array_values(array_filter($parts)), $set, $laidOut), new Makeup());
     }
 
     /**

@@ -17,7 +17,6 @@ use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Stock\Finish;
-use BrightCupboard\Core\Stock\Makeup;
 use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\Part;
 use BrightCupboard\Core\Stock\Piece as CorePiece;
@@ -63,7 +62,7 @@ final readonly class TakeApart
             $parts[$i] = $parts[$i]->asPiece($this->make($piece, $parts[$i], $prices[$at], $by)->id());
         }
         $entry = $this->catalogue->one($piece->id()) ?? throw new \LogicException('A piece that was found is in the catalogue.');
-        $piece->turned($entry->piece, new Makeup($record->makeup->faces, array_values($parts), $record->makeup->set));
+        $piece->turned($entry->piece, $record->makeup->with($record->makeup->faces, array_values($parts)));
     }
 
     private function make(Piece $whole, Part $part, Money $costEach, string $by): Piece

@@ -40,7 +40,7 @@ final readonly class HomeSchema
             $properties[HomeTables::key($column)] = str_ends_with($type, '?') ? ['anyOf' => [$described, ['type' => 'null']]] : $described;
         }
 
-        return self::closed($properties);
+        return self::closed($properties, array_map(HomeTables::key(...), array_keys(array_filter($columns, static fn(string $type): bool => !str_ends_with($type, '?')))));
     }
 
     /** @return array<string, mixed> */
@@ -66,11 +66,12 @@ final readonly class HomeSchema
 
     /**
      * @param array<string, mixed> $properties
+     * @param list<string>|null    $required all of them when null; what may be empty may be left out
      *
      * @return array<string, mixed>
      */
-    private static function closed(array $properties): array
+    private static function closed(array $properties, ?array $required = null): array
     {
-        return ['type' => 'object', 'additionalProperties' => false, 'required' => array_keys($properties), 'properties' => $properties];
+        return ['type' => 'object', 'additionalProperties' => false, 'required' => $required ?? array_keys($properties), 'properties' => $properties];
     }
 }

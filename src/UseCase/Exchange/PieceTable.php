@@ -24,7 +24,7 @@ use BrightCupboard\Core\Stock\PieceSet;
  */
 final readonly class PieceTable
 {
-    public const HEADS = ['name', 'kind', 'count', 'width', 'depth', 'height', 'weight', 'colours', 'materials', 'finish', 'seasons', 'hazards', 'shape', 'pattern', 'origin', 'cost each', 'replacement each', 'came on', 'care', 'places', 'set', 'set of', 'faces', 'parts'];
+    public const HEADS = ['name', 'kind', 'count', 'width', 'depth', 'height', 'laid out', 'weight', 'colours', 'materials', 'finish', 'seasons', 'hazards', 'shape', 'pattern', 'origin', 'cost each', 'replacement each', 'came on', 'care', 'places', 'set', 'set of', 'faces', 'parts'];
 
     public function __construct(private LengthUnit $unit) {}
 
@@ -46,6 +46,7 @@ final readonly class PieceTable
             $this->length($piece->size->width),
             $this->length($piece->size->depth),
             $this->length($piece->size->height),
+            null === $makeup->laidOut ? '' : $this->length($makeup->laidOut),
             $piece->weight->grams() . ' g',
             implode(', ', array_map(static fn(ColourShare $share): string => $share->colour->hex() . ' ' . $share->percent, $piece->colours)),
             $words($piece->materials, 'none'),
@@ -75,12 +76,12 @@ final readonly class PieceTable
         /** @var list<PartRow> $parts */
         $parts = self::rows($row->parts, ['name', 'kind', 'count', 'width', 'depth', 'height', 'hex', 'material']);
         try {
-            $read = StoredMakeup::read($faces, $parts, '', 0);
+            $read = StoredMakeup::read($faces, $parts, '', 0, $row->reading->laidOut?->tenths());
         } catch (\ValueError|\TypeError) {
             throw UnreadableMakeup::of($row->faces . $row->parts); // a word that is no kind, season or material
         }
 
-        return new Makeup($read->faces, $read->parts, '' === $row->set ? null : new PieceSet($row->set, $row->setOf));
+        return new Makeup($read->faces, $read->parts, '' === $row->set ? null : new PieceSet($row->set, $row->setOf), $read->laidOut);
     }
 
     private function length(Length $length): string

@@ -29,10 +29,10 @@ final readonly class KeepReading
      * @param list<ColourShare>                     $colours
      * @param list<array{place: Place, units: int}> $places
      */
-    public function asPiece(Home $home, IntakeReading $reading, array $colours, array $places, string $by, ?Money $replacement = null, ?\DateTimeImmutable $cameOn = null, Makeup $makeup = new Makeup()): Piece
+    public function asPiece(Home $home, IntakeReading $reading, array $colours, array $places, string $by, ?Money $replacement = null, ?\DateTimeImmutable $cameOn = null, ?Makeup $makeup = null): Piece
     {
         $piece = new Piece($home);
-        $piece->describe($this->core($piece->id(), $reading, $colours), new PieceRecord($reading->shape, $reading->pattern, $reading->origin, $reading->costEach ?? Money::zero(), $replacement ?? Money::zero(), $cameOn ?? $this->now->today(), $reading->care, $makeup));
+        $piece->describe($this->core($piece->id(), $reading, $colours), new PieceRecord($reading->shape, $reading->pattern, $reading->origin, $reading->costEach ?? Money::zero(), $replacement ?? Money::zero(), $cameOn ?? $this->now->today(), $reading->care, $makeup ?? new Makeup(laidOut: $reading->laidOut)));
         $this->entities->persist($piece);
         foreach ($places as $at) {
             $this->book->bringIn($piece, $at['units'], $at['place'], $by, 'came in');

@@ -24,6 +24,7 @@ final readonly class PieceView
      * @param list<ColourView> $colours
      * @param list<FaceView>   $faces
      * @param list<PartView>   $parts
+     * @param int|null         $laidOut how long one runs when unrolled
      * @param string|null      $photoAt when its photo was taken in
      * @param list<Material>   $materials
      * @param list<Season>     $seasons
@@ -55,6 +56,7 @@ final readonly class PieceView
         public array $faces,
         public array $parts,
         public SetView $set,
+        public ?int $laidOut,
         public ?string $photoAt,
         public array $places,
         public int $worn,
@@ -95,6 +97,7 @@ final readonly class PieceView
             array_map(FaceView::of(...), $record->makeup->faces),
             array_map(PartView::of(...), $record->makeup->parts),
             new SetView($record->makeup->set->name ?? '', $record->makeup->set->of ?? 0),
+            $record->makeup->laidOut?->tenths(),
             $record->photoAt?->format('YmdHis'),
             $places,
             $history->seasonsWorn ?? 0,

@@ -31,6 +31,7 @@ final readonly class IntakeView
         public ?int $width,
         public ?int $depth,
         public ?int $height,
+        public ?int $laidOut,
         public ?int $weight,
         public array $colours,
         public array $materials,
@@ -49,6 +50,6 @@ final readonly class IntakeView
 
     public static function of(IntakeReading $r): self
     {
-        return new self($r->name, $r->kind, $r->count, $r->width?->tenths(), $r->depth?->tenths(), $r->height?->tenths(), $r->weight?->grams(), array_map(static fn(ColourShare $share): ColourView => new ColourView($share->colour->hex(), $share->percent), $r->colours), $r->materials, $r->finish, $r->seasons, $r->hazards, $r->shape, $r->pattern, $r->origin, $r->costEach?->minor, $r->place, $r->care, $r->guesses, array_map(QuestionView::of(...), $r->questions));
+        return new self($r->name, $r->kind, $r->count, $r->width?->tenths(), $r->depth?->tenths(), $r->height?->tenths(), $r->laidOut?->tenths(), $r->weight?->grams(), array_map(static fn(ColourShare $share): ColourView => new ColourView($share->colour->hex(), $share->percent), $r->colours), $r->materials, $r->finish, $r->seasons, $r->hazards, $r->shape, $r->pattern, $r->origin, $r->costEach?->minor, $r->place, $r->care, $r->guesses, array_map(QuestionView::of(...), $r->questions));
     }
 }

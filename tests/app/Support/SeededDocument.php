@@ -12,7 +12,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Symfony\Component\Uid\Ulid;
 
-/** Home documents by seed: rooms, spots, totes and pieces with units in several places, names in several scripts, faces and parts. */
+/** Home documents by seed: rooms, spots, totes and pieces with units in several places and in arrangements, names in several scripts, faces, parts and rolls. */
 final class SeededDocument
 {
     private const NAMES = ['Jug', 'Wreath “old”', 'مزهرية', '花瓶', 'Nest 🪺', "Aunt's \\ bell", 'Åre/Ø <b>'];
@@ -35,7 +35,8 @@ final class SeededDocument
         for ($i = 0; $i < $this->random->getInt(1, 12); ++$i) {
             $pieces[] = $piece = $this->piece($i, $totes[0]['id']);
             $here = $this->random->getInt(0, $piece['count']);
-            $places = array_filter(['loose' => $piece['count'] - $here, 'tote:' . $totes[$i % \count($totes)]['id'] => $here]);
+            $part = 0 < $i && $here < $piece['count'] ? 1 : 0;
+            $places = array_filter(['loose' => $piece['count'] - $here - $part, 'tote:' . $totes[$i % \count($totes)]['id'] => $here, 'within:' . $pieces[max(0, $i - 1)]['id'] => $part]);
             ksort($places);
             foreach ($places as $place => $count) {
                 $standings[] = ['piece' => $piece['id'], 'place' => $place, 'count' => $count];
@@ -57,7 +58,7 @@ final class SeededDocument
         $share = $this->random->getInt(1, 99);
         $colours = [['hex' => sprintf('#%06X', $this->random->getInt(0, 0xFFFFFF)), 'percent' => $share], ['hex' => '#112233', 'percent' => 100 - $share]];
 
-        return ['id' => (string) new Ulid(), 'name' => $this->name(), 'kind' => $pick(PieceKind::cases()), 'count' => $this->random->getInt(1, 9), 'width' => $this->random->getInt(1, 9999), 'depth' => $this->random->getInt(0, 999), 'height' => $this->random->getInt(1, 9999), 'weight' => $this->random->getInt(0, 5000), 'colours' => $colours, 'materials' => [$pick(Material::cases())], 'finish' => $pick(Finish::cases()), 'seasons' => 0 === $i % 2 ? [] : ['winter'], 'hazards' => [], 'shape' => '', 'pattern' => '', 'origin' => '', 'costEach' => $this->random->getInt(0, 99_999), 'replacementEach' => 0, 'cameOn' => '2025-02-28', 'care' => $this->name(), 'faces' => 0 === $i % 3 ? [['name' => 'other', 'seasons' => [], 'colours' => $colours]] : [], 'parts' => 0 === $i % 4 ? [['name' => 'stem', 'kind' => 'bunch', 'count' => 3, 'width' => 10, 'depth' => 10, 'height' => 300, 'hex' => '#336633', 'material' => 'dried stems']] : [], 'setName' => '', 'setOf' => 0, 'photoAt' => null, 'ownTote' => 0 === $i % 2 ? $tote : null, 'gotFor' => null, 'removedAt' => null, 'version' => 1];
+        return ['id' => (string) new Ulid(), 'name' => $this->name(), 'kind' => $pick(PieceKind::cases()), 'count' => $this->random->getInt(1, 9), 'width' => $this->random->getInt(1, 9999), 'depth' => $this->random->getInt(0, 999), 'height' => $this->random->getInt(1, 9999), 'weight' => $this->random->getInt(0, 5000), 'colours' => $colours, 'materials' => [$pick(Material::cases())], 'finish' => $pick(Finish::cases()), 'seasons' => 0 === $i % 2 ? [] : ['winter'], 'hazards' => [], 'shape' => '', 'pattern' => '', 'origin' => '', 'costEach' => $this->random->getInt(0, 99_999), 'replacementEach' => 0, 'cameOn' => '2025-02-28', 'care' => $this->name(), 'faces' => 0 === $i % 3 ? [['name' => 'other', 'seasons' => [], 'colours' => $colours]] : [], 'parts' => 0 === $i % 4 ? [['name' => 'stem', 'kind' => 'bunch', 'count' => 3, 'width' => 10, 'depth' => 10, 'height' => 300, 'hex' => '#336633', 'material' => 'dried stems']] : [], 'setName' => '', 'setOf' => 0, 'laidOut' => 0 === $i % 3 ? $this->random->getInt(1, 99_999) : null, 'photoAt' => null, 'ownTote' => 0 === $i % 2 ? $tote : null, 'gotFor' => null, 'removedAt' => null, 'version' => 1];
     }
 
     private function name(): string

@@ -47,7 +47,7 @@ final class IntakeLineTest extends TestCase
 
         self::assertSame([$count, $kind], [$reading->count, $reading->kind->value ?? '-']);
         foreach ($sides as $side => $inches) {
-            $length = ['w' => $reading->width, 'd' => $reading->depth, 'h' => $reading->height][$side] ?? null;
+            $length = ['w' => $reading->width, 'd' => $reading->depth, 'h' => $reading->height, 'run' => $reading->laidOut][$side] ?? null;
             self::assertEqualsWithDelta($inches, $length?->inInches(), 0.003, $side);
         }
         self::assertSame($cents, $reading->costEach?->minor);

@@ -28,6 +28,8 @@ final class LengthTextTest extends TestCase
         yield 'centimetres with a comma' => ['24,5 cm', 245.0];
         yield 'millimetres' => ['600 mm', 600.0];
         yield 'metres' => ['1.2 m', 1200.0];
+        yield 'a yard is 0.9144 m (international yard and pound agreement, 1959)' => ['1 yd', 914.4];
+        yield 'yards in words' => ['10 yards', 9144.0];
         yield 'words' => ['10 inches', 254.0];
         yield 'nothing at all is a length' => ['0', 0.0];
     }
@@ -36,6 +38,18 @@ final class LengthTextTest extends TestCase
     public function testReadsLengthsAsPeopleWriteThem(string $text, float $millimetres): void
     {
         self::assertEqualsWithDelta($millimetres, (new LengthText(LengthUnit::Inch))->read($text)->inMillimetres(), 0.0501);
+    }
+
+    #[TestWith([LengthUnit::Inch, 2286, '9 in'])]
+    #[TestWith([LengthUnit::Inch, 6096, '2 ft'])]
+    #[TestWith([LengthUnit::Inch, 91440, '30 ft'])]
+    #[TestWith([LengthUnit::Inch, 93980, '30 ft 10 in'])]
+    #[TestWith([LengthUnit::Centimetre, 19_999, '200 cm'])]
+    #[TestWith([LengthUnit::Centimetre, 20_000, '2 m'])]
+    #[TestWith([LengthUnit::Centimetre, 91_440, '9.14 m'])]
+    public function testWritesWhatRunsAlongInLargerUnits(LengthUnit $unit, int $tenths, string $text): void
+    {
+        self::assertSame($text, (new LengthText($unit))->writeRun(Length::ofTenths($tenths)));
     }
 
     #[TestWith([''])]

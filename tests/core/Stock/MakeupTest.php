@@ -6,11 +6,7 @@ namespace BrightCupboard\Tests\Core\Stock;
 
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Srgb;
-use BrightCupboard\Core\Measure\Length;
-use BrightCupboard\Core\Measure\LengthText;
-use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Stock\Alike;
-use BrightCupboard\Core\Stock\Cut;
 use BrightCupboard\Core\Stock\Face;
 use BrightCupboard\Core\Stock\FaceTurn;
 use BrightCupboard\Core\Stock\Finish;
@@ -28,7 +24,7 @@ use BrightCupboard\Tests\Core\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Faces, parts, sets, offcuts and look-alikes. */
+/** Faces, parts, sets and look-alikes. */
 final class MakeupTest extends TestCase
 {
     public function testATurnedPieceTurnsBack(): void
@@ -53,43 +49,6 @@ final class MakeupTest extends TestCase
 
         self::assertSame(['as it was', 'as it was 2', 'as it was 3'], array_map(static fn(Face $face): string => $face->name, $makeup->faces));
         self::assertSame('#445566', $makeup->faces[2]->colours[0]->colour->hex());
-    }
-
-    /** @return iterable<string, array{float, float, int}> whole and cut length in inches, grams of the whole */
-    public static function cuts(): iterable
-    {
-        yield 'common practice: 9 ft from a garland leaves 3 ft' => [144, 108, 1000];
-        yield 'a sliver' => [72, 0.1, 333];
-        yield 'all but a sliver' => [72, 71.9, 1];
-    }
-
-    #[DataProvider('cuts')]
-    public function testNothingIsLostToACut(float $whole, float $cut, int $grams): void
-    {
-        $piece = Make::piece('garland', PieceKind::Garland, width: $whole, height: 6, grams: $grams);
-        [$one, $two] = $this->cut()->at($piece, Length::ofInches($cut), 'one', 'two');
-
-        self::assertSame(Length::ofInches($cut)->tenths(), $one->size->width->tenths());
-        self::assertSame($piece->size->width->tenths(), $one->size->width->tenths() + $two->size->width->tenths());
-        self::assertSame($grams, $one->weight->grams() + $two->weight->grams());
-        self::assertStringContainsString('offcut', $two->name);
-    }
-
-    /** @return iterable<string, array{PieceKind, float}> kind, length in inches */
-    public static function noCuts(): iterable
-    {
-        yield 'nothing' => [PieceKind::Garland, 0];
-        yield 'the whole' => [PieceKind::Garland, 72];
-        yield 'more than there is' => [PieceKind::Garland, 80];
-        yield 'a thing that is no length' => [PieceKind::Vase, 10];
-    }
-
-    #[DataProvider('noCuts')]
-    public function testWhatCannotBeCutIsRefused(PieceKind $kind, float $inches): void
-    {
-        $this->expectException(InvalidStock::class);
-        $this->expectExceptionMessage('Thing can be cut to more than nothing and less than its whole 72 in');
-        $this->cut()->at(Make::piece('thing', $kind, width: 72), Length::ofInches($inches), 'one', 'two');
     }
 
     public function testASetCountsWhatIsAtHand(): void
@@ -136,10 +95,5 @@ final class MakeupTest extends TestCase
         $this->expectException(InvalidStock::class);
         $this->expectExceptionMessage($sentence);
         $make();
-    }
-
-    private function cut(): Cut
-    {
-        return new Cut(new LengthText(LengthUnit::Inch));
     }
 }

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { createContext, useCallback, useContext, useMemo } from 'react';
 import { useParams } from 'react-router';
-import { writeLength, writeWeight } from '../lib/measure';
+import { writeLength, writeRun, writeWeight } from '../lib/measure';
 import { writeMoney } from '../lib/text';
 import type { House, Look, Piece, Spot, Swap } from './types';
 
@@ -20,6 +20,7 @@ export function useWriting() {
   return useMemo(
     () => ({
       length: (tenths: number) => writeLength(tenths, home.unit),
+      run: (tenths: number) => writeRun(tenths, home.unit),
       weight: (grams: number) => writeWeight(grams, home.unit),
       money: (minor: number) => writeMoney(minor, home.currency),
       size: (piece: Pick<Piece, 'width' | 'depth' | 'height'>) =>

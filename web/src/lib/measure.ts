@@ -19,4 +19,32 @@ export function writeWeight(grams: number, unit: Home['unit']): string {
   return ounces >= 16 ? `${Math.round(ounces / 1.6) / 10} lb` : `${Math.round(ounces)} oz`;
 }
 
+/** As what runs along is measured: feet and inches, or metres, once it is longer than two of them. */
+export function writeRun(tenths: number, unit: Home['unit']): string {
+  if (unit === 'cm') return tenths >= 20_000 ? `${Math.round(tenths / 100) / 100} m` : writeLength(tenths, unit);
+  const whole = Math.round(tenths / TENTHS_PER_INCH);
+  return whole >= 24 ? `${Math.floor(whole / 12)} ft${whole % 12 === 0 ? '' : ` ${whole % 12} in`}` : writeLength(tenths, unit);
+}
+
+/** For a form: as people write it where that reads back exactly, else in millimetres, so that saving changes nothing that was not changed. */
+export function fieldLength(tenths: number, unit: Home['unit']): string {
+  const isExact = unit === 'cm' ? tenths % 10 === 0 : Math.round((Math.round((tenths / TENTHS_PER_INCH) * 8) * TENTHS_PER_INCH) / 8) === tenths;
+  return isExact ? writeLength(tenths, unit) : `${tenths / 10} mm`;
+}
+
+/** The same for what runs along. */
+export function fieldRun(tenths: number, unit: Home['unit']): string {
+  const isExact = unit === 'cm' ? tenths % 100 === 0 : tenths % TENTHS_PER_INCH === 0;
+  return isExact ? writeRun(tenths, unit) : `${tenths / 10} mm`;
+}
+
+const GRAMS: Record<string, number> = { g: 1, kg: 1000, oz: 28.349523125, lb: 453.59237 };
+
+/** For a form: as people write it where that reads back exactly, else in grams. */
+export function fieldWeight(grams: number, unit: Home['unit']): string {
+  const text = writeWeight(grams, unit);
+  const [amount = '', word = ''] = text.split(' ');
+  return Math.round(Number(amount) * (GRAMS[word] ?? 0)) === grams ? text : `${grams} g`;
+}
+
 export const inches = (tenths: number): number => tenths / TENTHS_PER_INCH;

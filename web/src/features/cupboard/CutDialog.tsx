@@ -16,18 +16,19 @@ export function CutDialog({ piece, onClose }: { piece: Piece; onClose: () => voi
   const notices = useNotices();
   const [length, setLength] = useState('');
   const [place, setPlace] = useState(piece.places[0]?.place ?? 'loose');
+  const [isUsedUp, setUsedUp] = useState(false);
   const cut = useMutation({
     mutationFn: () =>
       take(
         api.POST('/api/homes/{home}/pieces/{piece}/cut', {
           params: { path: { home: house.home.id, piece: piece.id } },
-          body: { length, place },
+          body: { length, place, isUsedUp },
         }),
       ),
     onSuccess: async ({ pieces }) => {
       await refresh();
       onClose();
-      notices.done(`Cut: ${pieces[1]?.name} and ${pieces[2]?.name}`);
+      notices.done(isUsedUp ? `Cut; left: ${pieces[1]?.name}` : `Cut: ${pieces[1]?.name} and ${pieces[2]?.name}`);
     },
   });
   return (
@@ -39,7 +40,10 @@ export function CutDialog({ piece, onClose }: { piece: Piece; onClose: () => voi
           cut.mutate();
         }}
       >
-        <p>One is {write.length(piece.width)} long. Once cut it stays cut: both lengths are kept, nothing is thrown away.</p>
+        <p>
+          One is {write.run(piece.laidOut ?? piece.width)} long{piece.laidOut !== null && ' when it is unrolled'}. Once cut it stays cut: what is left
+          stays in stock.
+        </p>
         <FormErrors error={cut.error}>
           <Field label="How long is the part you need" name="length">
             {(control) => (
@@ -62,6 +66,10 @@ export function CutDialog({ piece, onClose }: { piece: Piece; onClose: () => voi
               </select>
             )}
           </Field>
+          <label className="flex items-center gap-2">
+            <input type="checkbox" checked={isUsedUp} onChange={(event) => setUsedUp(event.target.checked)} />
+            What I cut off is used up (tied on, wired in); only the rest is kept
+          </label>
           <button type="submit" className="btn btn-main justify-self-start" disabled={cut.isPending}>
             Cut it
           </button>

@@ -85,6 +85,9 @@ export function PieceDialog({ piece, copy, onClose, onSaved }: Props) {
   );
 }
 
+/** Kinds that are kept rolled, coiled or folded, and run along when they are laid out. */
+const RUNS: readonly Piece['kind'][] = ['garland', 'ribbon', 'runner', 'beads', 'lights'];
+
 type PartProps = { draft: PieceInput; set: (part: Partial<PieceInput>) => void };
 
 function Measures({ draft, set, isNew }: PartProps & { isNew: boolean }) {
@@ -156,6 +159,18 @@ function Measures({ draft, set, isNew }: PartProps & { isNew: boolean }) {
           </select>
         )}
       </Field>
+      {RUNS.includes(draft.kind) && (
+        <Field label="Unrolled it runs" name="laidOut">
+          {(control) => (
+            <input
+              {...control}
+              value={draft.laidOut ?? ''}
+              placeholder={home.unit === 'in' ? '30 ft' : '9 m'}
+              onChange={(event) => set({ laidOut: event.target.value })}
+            />
+          )}
+        </Field>
+      )}
       {word('Shape', 'shape', SHAPES[draft.kind])}
       {word('Pattern', 'pattern', PATTERNS[draft.kind])}
       <Field label={isNew ? 'Where it is' : 'More units go to'} name="place">

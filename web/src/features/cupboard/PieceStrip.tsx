@@ -70,6 +70,7 @@ export function PieceStrip({ piece, onEdit, onCopy, onOpen }: Props) {
         <p>
           {write.size(piece)}
           {piece.weight > 0 && `, ${write.weight(piece.weight)}`}
+          {piece.laidOut !== null && `, ${write.run(piece.laidOut)} unrolled`}
         </p>
         <p className="note">
           {[piece.kind, ...piece.materials].join(', ')}; {piece.seasons.length === 0 ? 'staple' : piece.seasons.join(', ')}

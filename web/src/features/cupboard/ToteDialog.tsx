@@ -4,7 +4,7 @@ import { api, take } from '../../api/client';
 import { useHouse, useRefresh } from '../../api/home';
 import type { Tote, ToteInput } from '../../api/types';
 import { CONDITIONS } from '../../api/words';
-import { writeLength, writeWeight } from '../../lib/measure';
+import { fieldLength, fieldWeight } from '../../lib/measure';
 import { useNotices } from '../../lib/notices';
 import { Dialog } from '../../ui/Dialog';
 import { Choices, Field, FormErrors } from '../../ui/Field';
@@ -23,7 +23,7 @@ export function ToteDialog({ tote, onClose }: { tote?: Tote | undefined; onClose
   const { home } = useHouse();
   const refresh = useRefresh();
   const notices = useNotices();
-  const inside = (tenths: number | undefined) => (tenths === undefined ? '' : writeLength(tenths, home.unit));
+  const inside = (tenths: number | undefined) => (tenths === undefined ? '' : fieldLength(tenths, home.unit));
   const [draft, setDraft] = useState<ToteInput>({
     code: tote?.code ?? '',
     place: tote?.place ?? '',
@@ -31,7 +31,7 @@ export function ToteDialog({ tote, onClose }: { tote?: Tote | undefined; onClose
     depth: inside(tote?.depth),
     height: inside(tote?.height),
     conditions: tote?.conditions ?? [],
-    mostWeight: tote?.mostWeight ? writeWeight(tote.mostWeight, home.unit) : '',
+    mostWeight: tote?.mostWeight ? fieldWeight(tote.mostWeight, home.unit) : '',
   });
   const save = useMutation({
     mutationFn: () =>

@@ -1,5 +1,5 @@
 import type { Home, Piece, PieceInput } from '../../api/types';
-import { writeLength, writeWeight } from '../../lib/measure';
+import { fieldLength, fieldRun, fieldWeight } from '../../lib/measure';
 import { moneyField } from '../../lib/text';
 
 /** What the form of a piece starts from: the piece itself, a copy of another, or next to nothing. */
@@ -24,6 +24,7 @@ export function pieceDraft(piece: Piece | undefined, unit: Home['unit'], place: 
       costEach: '',
       replacementEach: '',
       cameOn: '',
+      laidOut: '',
       care: '',
       faces: [],
       parts: [],
@@ -35,10 +36,10 @@ export function pieceDraft(piece: Piece | undefined, unit: Home['unit'], place: 
     name: piece.name,
     kind: piece.kind,
     count: piece.count,
-    width: writeLength(piece.width, unit),
-    depth: writeLength(piece.depth, unit),
-    height: writeLength(piece.height, unit),
-    weight: piece.weight === 0 ? '' : writeWeight(piece.weight, unit),
+    width: fieldLength(piece.width, unit),
+    depth: fieldLength(piece.depth, unit),
+    height: fieldLength(piece.height, unit),
+    weight: piece.weight === 0 ? '' : fieldWeight(piece.weight, unit),
     colours: piece.colours.map((colour) => ({ ...colour })),
     materials: [...piece.materials],
     finish: piece.finish,
@@ -50,13 +51,14 @@ export function pieceDraft(piece: Piece | undefined, unit: Home['unit'], place: 
     costEach: moneyField(piece.costEach),
     replacementEach: moneyField(piece.replacementEach),
     cameOn: piece.cameOn ?? '',
+    laidOut: piece.laidOut === null ? '' : fieldRun(piece.laidOut, unit),
     care: piece.care,
     faces: piece.faces.map((face) => ({ ...face })),
     parts: piece.parts.map((part) => ({
       ...part,
-      width: writeLength(part.width, unit),
-      depth: writeLength(part.depth, unit),
-      height: writeLength(part.height, unit),
+      width: fieldLength(part.width, unit),
+      depth: fieldLength(part.depth, unit),
+      height: fieldLength(part.height, unit),
     })),
     set: { ...piece.set },
     place,

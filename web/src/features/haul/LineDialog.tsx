@@ -4,7 +4,7 @@ import { api, take } from '../../api/client';
 import { useHouse, useRefresh, useSwap, useWriting } from '../../api/home';
 import type { Line, LineInput, LinePreviewAnswer, Need, Swap } from '../../api/types';
 import { PIECE_KINDS } from '../../api/words';
-import { writeLength } from '../../lib/measure';
+import { fieldLength, writeLength } from '../../lib/measure';
 import { Triangle } from '../../lib/notices';
 import { counted } from '../../lib/text';
 import { Dialog } from '../../ui/Dialog';
@@ -75,8 +75,8 @@ function firstDraft(need: Need | undefined, line: Line | undefined, unit: 'in' |
       name: line.name,
       way: line.way,
       kind: line.kind,
-      width: writeLength(line.width, unit),
-      height: writeLength(line.height, unit),
+      width: fieldLength(line.width, unit),
+      height: fieldLength(line.height, unit),
       colour: line.colour,
       packPrice: (line.packPrice / 100).toFixed(2),
       offer: line.offer,

@@ -4,7 +4,7 @@ import { api, take } from '../../api/client';
 import { useHouse, useRefresh } from '../../api/home';
 import type { Spot, SpotInput } from '../../api/types';
 import { SEEN_FROM, SPOT_HAZARDS, SPOT_KINDS } from '../../api/words';
-import { writeLength } from '../../lib/measure';
+import { fieldLength } from '../../lib/measure';
 import { useNotices } from '../../lib/notices';
 import { Dialog } from '../../ui/Dialog';
 import { Choices, Field, FormErrors } from '../../ui/Field';
@@ -17,7 +17,7 @@ export function SpotDialog({ spot, room, onClose }: Props) {
   const refresh = useRefresh();
   const notices = useNotices();
   const home = house.home.id;
-  const write = (tenths: number | null | undefined) => (tenths === null || tenths === undefined ? '' : writeLength(tenths, house.home.unit));
+  const write = (tenths: number | null | undefined) => (tenths === null || tenths === undefined ? '' : fieldLength(tenths, house.home.unit));
   const [draft, setDraft] = useState<SpotInput>(() => ({
     room,
     name: spot?.name ?? '',

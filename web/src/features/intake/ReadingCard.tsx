@@ -105,6 +105,7 @@ function Facts({ reading, otherwise }: { reading: Intake; otherwise: string }) {
     ['Goes to', reading.place ? place(reading.place) : `${place(otherwise)}, as set above`],
     ['Cost each', reading.costEach === null ? 'not said' : write.money(reading.costEach)],
   ];
+  if (reading.laidOut !== null) facts.push(['Unrolled', write.run(reading.laidOut)]);
   if (reading.weight !== null) facts.push(['Weighs', write.weight(reading.weight)]);
   if (reading.origin !== '') facts.push(['Origin', reading.origin]);
   if (reading.hazards.length > 0) facts.push(['Care with', reading.hazards.join(', ')]);
