@@ -1,11 +1,12 @@
 import type { ReactNode } from 'react';
 import { draw } from '../silhouettes/draw';
-import { Silhouette } from '../silhouettes/Silhouette';
+import { ShelfPieces } from '../silhouettes/ShelfPieces';
 import { drawnUnits, labelOf, type Reach, type Segment, type ShelfRow, type Slot } from './layout';
 
 type Props = {
   row: ShelfRow;
   scale: number;
+  isMoving: boolean;
   active: string | null;
   selected: ReadonlySet<string>;
   onActivate: (id: string, reach: Reach) => void;
@@ -77,7 +78,7 @@ function ToteCard({ code, note }: { code: string; note: string }) {
 
 type SlotProps = Omit<SegmentProps, 'segment' | 'hasUpright'> & { slot: Slot };
 
-function SlotView({ slot, height, scale, active, selected, onActivate, onToggle, tag, describe }: SlotProps) {
+function SlotView({ slot, height, scale, isMoving, active, selected, onActivate, onToggle, tag, describe }: SlotProps) {
   const { piece, id } = slot.item;
   const isActive = active === id;
   const isTaken = selected.has(id);
@@ -95,12 +96,10 @@ function SlotView({ slot, height, scale, active, selected, onActivate, onToggle,
       style={{ width: slot.width }}
       onClick={(event) => (event.ctrlKey || event.metaKey ? onToggle(id) : onActivate(id, event.shiftKey ? 'adding' : 'alone'))}
     >
-      <svg width={slot.width} height={height} className="block overflow-visible" aria-hidden="true">
-        {Array.from({ length: units }, (_, i) => i).map((i) => (
-          <Silhouette key={i} piece={piece} scale={scale} x={slot.width / 2 + (i - (units - 1) / 2) * step} y={height} />
-        ))}
-        {(isActive || isTaken) && <rect x="4" y={height - 2} width={slot.width - 8} height="4" fill="#F4B740" />}
-      </svg>
+      <span className="relative block" style={{ height }} aria-hidden="true">
+        <ShelfPieces isMoving={isMoving} piece={piece} units={units} step={step} scale={scale} width={slot.width} height={height} />
+        {(isActive || isTaken) && <span className="absolute inset-x-1 -bottom-0.5 h-1 bg-yolk" />}
+      </span>
       <span className={`relative block h-[18px] truncate px-0.5 text-[12px]/[16px] ${isActive ? 'font-bold' : ''}`} style={{ fontStretch: '78%' }}>
         {labelOf(piece)}
         <span className="sr-only">, {describe(id)}</span>

@@ -84,6 +84,7 @@ export function Shelves({ label, groups, active, selected, onActivate, onToggle,
                 <ShelfRowView
                   row={row}
                   scale={width < 520 ? 3.2 : scale}
+                  isMoving={virtual.isScrolling}
                   active={active}
                   selected={selected}
                   onActivate={onActivate}

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { useHouse, useSwap } from '../../api/home';
 import type { Choice, Piece, Ribbon, Table, TableRow } from '../../api/types';
 import { useSearch } from '../../api/useSearch';
@@ -133,10 +133,12 @@ export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: 
   );
 }
 
+/** Swings when a decision is hung on it, not when it scrolls into sight. */
 function Tag({ row, hex }: { row: TableRow | undefined; hex: string }) {
+  const atFirst = useRef(row?.choice);
   return (
     row && (
-      <span key={row.choice} className={`hangtag ${row.choice ? 'swing' : ''}`}>
+      <span key={row.choice} className={`hangtag ${row.choice && row.choice !== atFirst.current ? 'swing' : ''}`}>
         <ChoiceMark choice={row.choice ?? row.suggestion} isSuggested={row.choice === null} />
         <FitMark hex={hex} isOutside={row.verdict === 'outside'} />
         {row.score}
