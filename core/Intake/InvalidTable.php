@@ -6,7 +6,7 @@ namespace BrightCupboard\Core\Intake;
 
 use BrightCupboard\Core\CoreException;
 
-/** A file that cannot be taken for a table of pieces at all. */
+/** A file that cannot be taken for a table at all. */
 final class InvalidTable extends \DomainException implements CoreException
 {
     public static function isEmpty(): self
@@ -25,9 +25,9 @@ final class InvalidTable extends \DomainException implements CoreException
     }
 
     /** @param list<string> $heads */
-    public static function withoutName(array $heads): self
+    public static function withoutKey(string $key, array $heads): self
     {
-        return new self(sprintf('No column for the name was found among: %s. Call one of them “name”.', mb_strimwidth(implode(', ', $heads), 0, 160, '…')));
+        return new self(sprintf('No column for the %1$s was found among: %2$s. Call one of them “%1$s”.', $key, mb_strimwidth(implode(', ', $heads), 0, 160, '…')));
     }
 
     public static function twice(string $field, string $one, string $two): self

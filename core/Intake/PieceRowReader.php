@@ -49,7 +49,7 @@ final class PieceRowReader
         $this->completion = new Completion($this->lengths, $names);
     }
 
-    /** @param array<string, string> $cells by field, see PieceColumns */
+    /** @param array<string, string> $cells by field, see TableColumns */
     public function read(array $cells): PieceRow
     {
         $this->problems = [];

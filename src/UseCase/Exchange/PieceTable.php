@@ -8,9 +8,7 @@ use App\Entity\PieceRecord;
 use App\Entity\StoredMakeup;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Intake\PieceRow;
-use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthUnit;
-use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Stock\Makeup;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceSet;
@@ -43,10 +41,10 @@ final readonly class PieceTable
             $piece->name,
             $piece->kind->value,
             (string) $count,
-            $this->length($piece->size->width),
-            $this->length($piece->size->depth),
-            $this->length($piece->size->height),
-            null === $makeup->laidOut ? '' : $this->length($makeup->laidOut),
+            TableText::length($this->unit, $piece->size->width),
+            TableText::length($this->unit, $piece->size->depth),
+            TableText::length($this->unit, $piece->size->height),
+            null === $makeup->laidOut ? '' : TableText::length($this->unit, $makeup->laidOut),
             $piece->weight->grams() . ' g',
             implode(', ', array_map(static fn(ColourShare $share): string => $share->colour->hex() . ' ' . $share->percent, $piece->colours)),
             $words($piece->materials, 'none'),
@@ -56,8 +54,8 @@ final readonly class PieceTable
             $record->shape,
             $record->pattern,
             $record->origin,
-            self::money($record->costEach),
-            self::money($record->replacementEach),
+            TableText::money($record->costEach),
+            TableText::money($record->replacementEach),
             $record->cameOn?->format('Y-m-d') ?? '',
             $record->care,
             implode('; ', $places),
@@ -82,18 +80,6 @@ final readonly class PieceTable
         }
 
         return new Makeup($read->faces, $read->parts, '' === $row->set ? null : new PieceSet($row->set, $row->setOf), $read->laidOut);
-    }
-
-    private function length(Length $length): string
-    {
-        return LengthUnit::Inch === $this->unit
-            ? rtrim(rtrim(number_format($length->inInches(), 5, '.', ''), '0'), '.') . ' in'
-            : rtrim(rtrim(number_format($length->inMillimetres() / 10, 2, '.', ''), '0'), '.') . ' cm';
-    }
-
-    private static function money(Money $money): string
-    {
-        return 0 === $money->minor ? '' : sprintf('%d.%02d', intdiv($money->minor, 100), $money->minor % 100);
     }
 
     /** @param list<array<string, mixed>> $rows */

@@ -12,9 +12,9 @@ use App\UseCase\Exchange\PieceTable;
 use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\CoreException;
 use BrightCupboard\Core\Intake\CsvTable;
-use BrightCupboard\Core\Intake\PieceColumns;
 use BrightCupboard\Core\Intake\PieceRow;
 use BrightCupboard\Core\Intake\PieceRowReader;
+use BrightCupboard\Core\Intake\TableColumns;
 use BrightCupboard\Core\Stock\Makeup;
 use BrightCupboard\Core\Stock\Piece;
 
@@ -42,7 +42,7 @@ final readonly class TableRows
     {
         try {
             $table = CsvTable::read($text);
-            $columns = PieceColumns::of($table->heads);
+            $columns = TableColumns::of($table->heads);
         } catch (CoreException $refusal) {
             throw InvalidInput::at('file', $refusal->getMessage());
         }

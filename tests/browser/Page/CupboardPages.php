@@ -48,9 +48,11 @@ final readonly class CupboardPages
         return $this;
     }
 
-    public function press(string $label): self
+    /** A button, or what else has a role, by its label or how its text begins. */
+    public function press(string $label, string $role = 'button'): self
     {
-        $this->until(fn(): bool => $this->tryClick("//button[normalize-space()='{$label}' or @aria-label='{$label}' or starts-with(normalize-space(), '{$label}')]"), "the button {$label}");
+        $what = 'button' === $role ? 'button' : "*[@role='{$role}']";
+        $this->until(fn(): bool => $this->tryClick("//{$what}[normalize-space()='{$label}' or @aria-label='{$label}' or starts-with(normalize-space(), '{$label}')]"), "the {$role} {$label}");
 
         return $this;
     }

@@ -6,7 +6,7 @@ namespace BrightCupboard\Tests\Core\Intake;
 
 use BrightCupboard\Core\Intake\CsvTable;
 use BrightCupboard\Core\Intake\InvalidTable;
-use BrightCupboard\Core\Intake\PieceColumns;
+use BrightCupboard\Core\Intake\TableColumns;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -69,12 +69,12 @@ final class CsvTableTest extends TestCase
     #[DataProvider('headings')]
     public function testFindsTheFieldsBehindTheHeadings(array $heads, array $cells): void
     {
-        self::assertEqualsCanonicalizing($cells, PieceColumns::of($heads)->cells($heads));
+        self::assertEqualsCanonicalizing($cells, TableColumns::of($heads)->cells($heads));
     }
 
     public function testAUnitInAHeadingGoesForBareNumbersOnly(): void
     {
-        $columns = PieceColumns::of(['name', 'Height (cm)', 'w in mm', 'Weight [kg]']);
+        $columns = TableColumns::of(['name', 'Height (cm)', 'w in mm', 'Weight [kg]']);
 
         self::assertSame(['name' => 'x', 'height' => '24,5 cm', 'weight' => '2 lb'], $columns->cells(['x', '24,5', '9', '2 lb']));
         self::assertSame(['w in mm'], $columns->ignored, 'Not every heading with a unit is a side.');

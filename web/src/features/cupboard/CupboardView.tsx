@@ -15,6 +15,7 @@ import { PieceList } from './PieceList';
 import { PieceStrip } from './PieceStrip';
 import { ToteDialog } from './ToteDialog';
 import { ToteShelf } from './ToteShelf';
+import { ToteTable } from './ToteTable';
 
 const NONE: ReadonlySet<string> = new Set();
 
@@ -29,6 +30,7 @@ export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
   const [text, setText] = useState('');
   const [edited, setEdited] = useState<{ piece?: Piece | undefined; copy?: Piece | undefined } | null>(null);
   const [tote, setTote] = useState<{ id?: string } | null>(null);
+  const [isTable, setTable] = useState(false);
   const set = (change: Record<string, string>) => setParams((now) => ({ ...Object.fromEntries(now), ...change }), { replace: true });
   const { found } = useSearch(house.home.id, text);
   const shown = useMemo(() => (found ? pieces.filter((piece) => found.has(piece.id)) : pieces), [pieces, found]);
@@ -70,6 +72,8 @@ export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
             items={[
               { label: 'Bring pieces in from a table…', onSelect: () => void navigate(`/homes/${house.home.id}/table-file`) },
               { label: 'All pieces as a table (CSV)', onSelect: () => saveFile(`/api/homes/${house.home.id}/pieces.csv`) },
+              { label: 'Bring totes in from a table…', onSelect: () => setTable(true) },
+              { label: 'All totes as a table (CSV)', onSelect: () => saveFile(`/api/homes/${house.home.id}/totes.csv`) },
               { label: 'The whole home (JSON)', onSelect: () => saveFile(`/api/homes/${house.home.id}/document`) },
               { label: 'Labels for all totes (PDF)', onSelect: () => saveFile(`/api/homes/${house.home.id}/labels`) },
             ]}
@@ -126,6 +130,7 @@ export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
           onSaved={(id) => set({ piece: id })}
         />
       )}
+      {isTable && <ToteTable onClose={() => setTable(false)} />}
       {tote && <ToteDialog tote={house.totes.find((one) => one.id === tote.id)} onClose={() => setTote(null)} />}
     </div>
   );

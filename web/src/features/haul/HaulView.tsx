@@ -1,10 +1,13 @@
 import { useMemo, useState } from 'react';
 import { useHouse } from '../../api/home';
 import type { Haul, Line, Need, Piece, Swap } from '../../api/types';
+import { saveFile } from '../../lib/saveFile';
 import { counted } from '../../lib/text';
+import { Menu } from '../../ui/Menu';
 import { EmptyLedge } from '../../ui/States';
 import { Gap } from './Gap';
 import { LineDialog } from './LineDialog';
+import { LineTable } from './LineTable';
 import { PriceTicket } from './PriceTicket';
 import { PurseBar } from './PurseBar';
 import { useHaul } from './useHaul';
@@ -17,6 +20,7 @@ export function HaulView({ haul, pieces, swap, isClosed }: Props) {
   const house = useHouse();
   const byId = useMemo(() => new Map(pieces.map((piece) => [piece.id, piece])), [pieces]);
   const [writing, setWriting] = useState<Writing | null>(null);
+  const [isTable, setTable] = useState(false);
   const acts = useHaul(house.home.id);
   const loose = haul.lines.filter((line) => line.need === null);
   return (
@@ -25,9 +29,18 @@ export function HaulView({ haul, pieces, swap, isClosed }: Props) {
       <div className="flex flex-wrap items-center justify-between gap-3 px-[22px] pt-4 max-md:px-3">
         <h2 className="panel-title">{counted(haul.needs.filter((one) => one.need.filledBy === null).length, 'gap')} to close</h2>
         <span className="no-print flex gap-2">
-          <button type="button" className="btn" onClick={() => window.print()}>
-            Print
-          </button>
+          <Menu
+            trigger={
+              <button type="button" className="btn">
+                Files ▾
+              </button>
+            }
+            items={[
+              { label: 'Print', onSelect: () => window.print() },
+              { label: 'The haul as a table (CSV)', onSelect: () => saveFile(`/api/homes/${house.home.id}/swaps/${swap.id}/lines.csv`) },
+              ...(isClosed ? [] : [{ label: 'Bring lines in from a table…', onSelect: () => setTable(true) }]),
+            ]}
+          />
           {!isClosed && (
             <button type="button" className="btn btn-main" onClick={() => setWriting({})}>
               Write a line
@@ -69,6 +82,7 @@ export function HaulView({ haul, pieces, swap, isClosed }: Props) {
           </div>
         </section>
       )}
+      {isTable && <LineTable swap={swap} onClose={() => setTable(false)} />}
       {writing && <LineDialog {...writing} swap={swap} onClose={() => setWriting(null)} />}
     </div>
   );

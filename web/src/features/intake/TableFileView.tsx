@@ -4,10 +4,10 @@ import { Link } from 'react-router';
 import { api, take } from '../../api/client';
 import { useRefresh } from '../../api/home';
 import type { TableProgress, TableRead } from '../../api/types';
+import { fileAsBase64 } from '../../lib/fileAsBase64';
 import { useNotices } from '../../lib/notices';
 import { counted } from '../../lib/text';
 import { FormErrors } from '../../ui/Field';
-import { fileAsBase64 } from './fileAsBase64';
 import { TableRows } from './TableRows';
 
 const AT_A_TIME = 500;
