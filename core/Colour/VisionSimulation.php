@@ -12,8 +12,8 @@ namespace BrightCupboard\Core\Colour;
  * missing cone replaced by their equations (protan: L = 2.02344 M − 2.52581 S; deutan: M = 0.494207 L + 1.24827 S), and back.
  *
  * Tritan: H. Brettel, F. Viénot, J. D. Mollon, "Computerized simulation of color appearance for dichromats",
- * J. Opt. Soc. Am. A 14 (1997): two half planes that meet in the greys; the two matrices are composed for
- * linear sRGB (digits from memory, held to the laws of the method in the tests).
+ * J. Opt. Soc. Am. A 14 (1997): two half planes that meet in the greys, hinged on lights of 485 and 660 nm; the two
+ * matrices are composed for linear sRGB (digits from memory; the tests construct them anew from other published figures).
  */
 final readonly class VisionSimulation
 {

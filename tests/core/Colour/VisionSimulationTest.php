@@ -10,6 +10,7 @@ use BrightCupboard\Core\Colour\Lab;
 use BrightCupboard\Core\Colour\LinearRgb;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Colour\VisionSimulation;
+use BrightCupboard\Tests\Core\Support\Reference;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -75,6 +76,27 @@ final class VisionSimulationTest extends TestCase
             }
         }
         self::assertGreaterThan(100, $inside, 'Clipped colours say nothing; most are not.');
+    }
+
+    /** Another published model (Machado, Oliveira and Fernandes, IEEE TVCG 15, 2009), as culori computes it: not the same figures, but the same way of seeing. */
+    public function testEachVisionIsNearestToItselfInAnotherModel(): void
+    {
+        $colours = array_map(static fn(Srgb $colour): string => $colour->hex(), self::colours());
+        /** @var list<array{protan: string, deutan: string, tritan: string}> $others */
+        $others = Reference::ask(__DIR__ . '/vision.mjs', $colours);
+        foreach (ColourVision::cases() as $vision) {
+            $apart = ['untouched' => 0.0, 'protan' => 0.0, 'deutan' => 0.0, 'tritan' => 0.0];
+            foreach ($colours as $i => $hex) {
+                $seen = Lab::of((new VisionSimulation())->seen(Srgb::ofHex($hex), $vision));
+                foreach (['untouched' => $hex] + $others[$i] as $as => $other) {
+                    $apart[$as] += (new Ciede2000())->between($seen, Lab::of(Srgb::ofHex($other))) / \count($colours);
+                }
+            }
+            asort($apart);
+
+            self::assertSame($vision->value, array_key_first($apart), (string) json_encode($apart));
+            self::assertLessThan(12.0, $apart[$vision->value], (string) json_encode($apart));
+        }
     }
 
     public function testRedAndGreenDrawTogetherAndBlueAndYellowStayApart(): void
