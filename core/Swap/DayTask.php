@@ -37,4 +37,10 @@ final readonly class DayTask
     {
         return array_sum(array_map(static fn(Move $move): int => $move->count, $this->moves));
     }
+
+    /** @param array<string, string> $names by key, of this task and of those it waits for */
+    public function called(array $names): self
+    {
+        return new self($names[$this->key] ?? $this->key, $this->phase, $this->title, $this->group, $this->moves, $this->minutes, $this->hands, $this->cautions, array_map(static fn(string $key): string => $names[$key] ?? $key, $this->after), $this->opensTote);
+    }
 }

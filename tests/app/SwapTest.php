@@ -190,6 +190,21 @@ final class SwapTest extends AppTestCase
         self::assertStringContainsString('Hall console', json_encode($again['tasks'], \JSON_THROW_ON_ERROR));
     }
 
+    public function testWhatIsToBeDoneASecondTimeHasItsOwnTime(): void
+    {
+        $day = $this->call('POST', $this->swap() . '/day', ['people' => 1]);
+        $fetch = array_values(array_filter($day['tasks'], static fn(array $task): bool => 'Fetch C2' === $task['title']))[0];
+        $this->call('PUT', $this->home() . '/tasks/' . $fetch['id'], ['done' => true, 'key' => 'fetched']);
+        $this->call('POST', $this->swap() . '/placements', ['piece' => $this->id('piece', 'Lilac cushion'), 'spot' => $this->id('spot', 'Sofa'), 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0]);
+        self::assertSame(201, $this->code(), $this->text());
+        $again = array_values(array_filter($this->call('POST', $this->swap() . '/day', ['people' => 1])['tasks'], static fn(array $task): bool => 'Fetch C2' === $task['title']));
+
+        self::assertSame([true, false], array_map(static fn(array $task): bool => $task["isDone"], $again));
+        self::assertNotSame($again[0]['start'], $again[1]['start']);
+        $day = $this->call('POST', $this->swap() . '/day', ['people' => 1]);
+        self::assertSame($again[1]['id'], array_values(array_filter($day['tasks'], static fn(array $task): bool => 'Fetch C2' === $task['title']))[1]['id'], 'worked out anew it is the same task');
+    }
+
     public function testClosingWaitsForOpenTasksUnlessToldOtherwiseAndCountsWear(): void
     {
         $this->call('POST', $this->swap() . '/day', ['people' => 1]);

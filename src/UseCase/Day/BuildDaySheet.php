@@ -51,19 +51,9 @@ final readonly class BuildDaySheet
      */
     private function laidOut(Swap $swap, array $tasks, array $done, array $open): array
     {
-        $cleaned = [];
-        $ordinal = 0;
-        foreach ($done as $task) {
-            $ordinal = max($ordinal, $task->ordinal() + 1);
-            if (Phase::Clean === $task->task()->phase) {
-                $cleaned[$task->key()] = true;
-            }
-        }
+        $ordinal = max([0, ...array_map(static fn(SheetTask $task): int => $task->ordinal() + 1, $done)]);
         $laid = [];
-        foreach ($tasks as $task) {
-            if (isset($cleaned[$task->key])) {
-                continue;
-            }
+        foreach ($this->named($tasks, $done) as $task) {
             if (isset($open[$task->key])) {
                 $open[$task->key]->revise($task, $ordinal++);
             } else {
@@ -77,5 +67,28 @@ final readonly class BuildDaySheet
         }
 
         return $laid;
+    }
+
+    /**
+     * What is cleaned need not be cleaned again; what is to be done a second time at the same place is called so.
+     *
+     * @param list<DayTask>   $tasks
+     * @param list<SheetTask> $done
+     *
+     * @return list<DayTask>
+     */
+    private function named(array $tasks, array $done): array
+    {
+        $ticked = array_fill_keys(array_map(static fn(SheetTask $task): string => $task->key(), $done), true);
+        $again = array_filter($tasks, static fn(DayTask $task): bool => Phase::Clean !== $task->phase || !isset($ticked[$task->key]));
+        $names = [];
+        foreach ($again as $task) {
+            $time = 1;
+            do {
+                $names[$task->key] = $task->key . (1 === $time ? '' : '#' . $time);
+            } while (isset($ticked[$names[$task->key]]) && ++$time);
+        }
+
+        return array_values(array_map(static fn(DayTask $task): DayTask => $task->called($names), $again));
     }
 }
