@@ -83,10 +83,11 @@ final readonly class BuildDaySheet
         $again = array_filter($tasks, static fn(DayTask $task): bool => Phase::Clean !== $task->phase || !isset($ticked[$task->key]));
         $names = [];
         foreach ($again as $task) {
-            $time = 1;
-            do {
-                $names[$task->key] = $task->key . (1 === $time ? '' : '#' . $time);
-            } while (isset($ticked[$names[$task->key]]) && ++$time);
+            $name = $task->key;
+            for ($time = 2; isset($ticked[$name]); ++$time) {
+                $name = $task->key . '#' . $time;
+            }
+            $names[$task->key] = $name;
         }
 
         return array_values(array_map(static fn(DayTask $task): DayTask => $task->called($names), $again));
