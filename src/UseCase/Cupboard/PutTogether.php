@@ -24,6 +24,7 @@ use BrightCupboard\Core\Stock\Arrangement;
 use BrightCupboard\Core\Stock\Makeup;
 use BrightCupboard\Core\Stock\PartUnits;
 use BrightCupboard\Core\Stock\Piece as CorePiece;
+use BrightCupboard\Core\Stock\PieceKind;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** Puts units of owned pieces together into an arrangement, or says what would come of it: its parts stay owned, as parts. */
@@ -42,7 +43,7 @@ final readonly class PutTogether
         $size = $this->size($home, $arrangement, $input);
         $piece = $arrangement->piece($made->id(), trim($input->name), $input->kind, $size);
         $place = $this->places->read($home, 'place', $input->place);
-        $record = new PieceRecord('', '', 'put together', $this->sum($arrangement, $entities, static fn(PieceRecord $record): Money => $record->costEach), $this->sum($arrangement, $entities, static fn(PieceRecord $record): Money => 0 === $record->replacementEach->minor ? $record->costEach : $record->replacementEach), $this->now->today(), '', new Makeup(parts: $arrangement->makeup()));
+        $record = new PieceRecord(PieceKind::Arrangement === $input->kind ? $this->shape($arrangement, $entities) : '', '', 'put together', $this->sum($arrangement, $entities, static fn(PieceRecord $record): Money => $record->costEach), $this->sum($arrangement, $entities, static fn(PieceRecord $record): Money => 0 === $record->replacementEach->minor ? $record->costEach : $record->replacementEach), $this->now->today(), '', new Makeup(parts: $arrangement->makeup()));
         $sources = $this->sources($arrangement, $entities);
         if (!$input->keep) {
             return TogetherView::of($piece, $record, $sources, null);
@@ -76,6 +77,22 @@ final readonly class PutTogether
         }
 
         return $pieces;
+    }
+
+    /**
+     * An arrangement is drawn with the stems of its bunch.
+     *
+     * @param array<string, Piece> $entities
+     */
+    private function shape(Arrangement $arrangement, array $entities): string
+    {
+        foreach ($arrangement->parts as $part) {
+            if (PieceKind::Bunch === $part->piece->kind) {
+                return $entities[$part->piece->id]->record()->shape;
+            }
+        }
+
+        return '';
     }
 
     private function core(string $id): CorePiece

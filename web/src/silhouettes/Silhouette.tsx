@@ -1,11 +1,11 @@
 import type { Piece } from '../api/types';
 import { draw, FOOT } from './draw';
-import { pieceForm } from './pieceForm';
+import { type Drawable, pieceForm } from './pieceForm';
 
-type Drawable = Pick<Piece, 'id' | 'kind' | 'width' | 'height' | 'colours' | 'finish' | 'shape' | 'pattern'>;
+type Drawn = Drawable & Pick<Piece, 'id'>;
 
 type Props = {
-  piece: Drawable;
+  piece: Drawn;
   /** Pixels per inch. */
   scale: number;
   /** Middle of the foot, in pixels. */

@@ -2,7 +2,11 @@ import type { Piece } from '../api/types';
 import { inches } from '../lib/measure';
 import type { Form } from './form';
 
-type Drawable = Pick<Piece, 'kind' | 'width' | 'height' | 'colours' | 'finish' | 'shape' | 'pattern'>;
+export type Drawable = Pick<Piece, 'kind' | 'width' | 'height' | 'colours' | 'finish' | 'shape' | 'pattern'> & {
+  parts?: readonly Pick<Piece['parts'][number], 'kind' | 'hex'>[];
+};
+
+const VESSELS: readonly Piece['kind'][] = ['vase', 'jug', 'crock', 'jar', 'basket', 'bowl', 'box'];
 
 const FINISH: Partial<Record<Piece['finish'], string>> = { 'drip glaze': 'drip', 'wood grain': 'wood', clear: 'glass' };
 const SHOWS_CONTENTS = ['fruit', 'cones'];
@@ -20,7 +24,11 @@ export function pieceForm(piece: Drawable): Form {
   };
   switch (piece.kind) {
     case 'arrangement':
-      return { ...form, c: [body], vessel: { c: [rest[0] ?? body] } };
+      return {
+        ...form,
+        c: [piece.parts?.find((part) => part.kind === 'bunch')?.hex ?? body],
+        vessel: { c: [piece.parts?.find((part) => VESSELS.includes(part.kind))?.hex ?? rest[0] ?? body] },
+      };
     case 'bowl':
       return SHOWS_CONTENTS.includes(piece.shape)
         ? { ...form, c: [body], v: undefined, fill: rest.length > 0 ? rest : [body], fk: piece.shape === 'cones' ? 'cone' : undefined }

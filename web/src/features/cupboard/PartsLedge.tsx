@@ -1,8 +1,9 @@
 import { useWriting } from '../../api/home';
 import type { Piece } from '../../api/types';
+import type { Drawable } from '../../silhouettes/pieceForm';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 
-type Drawn = Pick<Piece, 'id' | 'name' | 'kind' | 'width' | 'height' | 'colours' | 'finish' | 'shape' | 'pattern'>;
+type Drawn = Drawable & Pick<Piece, 'id' | 'name'>;
 
 type Props = {
   parts: readonly { piece: Piece; units: number }[];

@@ -51,12 +51,22 @@ export function TogetherDialog({ pieces, onClose, onMade }: Props) {
       }
     },
   });
-  const result =
-    units > 1 && proposal.data ? { ...proposal.data, id: 'as-one', name: said.name || 'together', kind: said.kind, shape: '', pattern: '' } : null;
   const chosen = parts.flatMap((part) => {
     const piece = stock.find((one) => one.id === part.piece);
     return piece ? [{ piece, units: part.units }] : [];
   });
+  const result =
+    units > 1 && proposal.data
+      ? {
+          ...proposal.data,
+          id: 'as-one',
+          name: said.name || 'together',
+          kind: said.kind,
+          shape: chosen.find(({ piece }) => piece.kind === 'bunch')?.piece.shape ?? '',
+          pattern: '',
+          parts: chosen.map(({ piece }) => ({ kind: piece.kind, hex: piece.colours[0]?.hex ?? '#CCCCC4' })),
+        }
+      : null;
   return (
     <Dialog title="Put together" isOpen onClose={onClose} isWide>
       <form
