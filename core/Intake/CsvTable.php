@@ -23,16 +23,15 @@ final readonly class CsvTable
 
     public static function read(string $text): self
     {
-        $text = self::utf8($text);
+        [$text, $separator, $skipped] = self::separated(self::utf8($text));
         $file = fopen('php://memory', 'r+');
         if (false === $file) {
             throw new \LogicException('Memory cannot be opened as a file.');
         }
         fwrite($file, (string) preg_replace('/\r\n?/', "\n", $text));
         rewind($file);
-        $separator = self::separator($text);
         $heads = $rows = $lines = [];
-        for ($row = 1; \is_array($cells = fgetcsv($file, null, $separator, '"', '')); ++$row) {
+        for ($row = 1 + $skipped; \is_array($cells = fgetcsv($file, null, $separator, '"', '')); ++$row) {
             $cells = array_map(static fn(?string $cell): string => self::plain((string) $cell), $cells);
             if ('' === implode('', $cells)) {
                 continue;
@@ -64,6 +63,16 @@ final readonly class CsvTable
         }
 
         return str_contains($text, "\0") ? throw InvalidTable::unreadable() : mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+    }
+
+    /**
+     * Some programs say in a line of their own, “sep=;”, what separates the cells.
+     *
+     * @return array{string, string, int} the table itself, its separator, and how many lines stand before it
+     */
+    private static function separated(string $text): array
+    {
+        return 1 === preg_match('/^"?sep=([,;\t])"?(?:\r\n?|\n)/i', $text, $match) ? [substr($text, \strlen($match[0])), $match[1], 1] : [$text, self::separator($text), 0];
     }
 
     /** The one that stands most often in the first line, outside quotation marks. */

@@ -24,6 +24,7 @@ final class CsvTableTest extends TestCase
         yield 'semicolons' => ["a;b\n1,5;2\n", ['a', 'b'], [['1,5', '2']]];
         yield 'tabs' => ["a\tb\n1\t2\n", ['a', 'b'], [['1', '2']]];
         yield 'a separator inside a quoted heading does not mislead' => ["\"a,b,c\";d\n1;2\n", ['a,b,c', 'd'], [['1', '2']]];
+        yield 'a line that names the separator' => ["sep=;\r\na,b;c\r\n1,5;2\r\n", ['a,b', 'c'], [['1,5', '2']]];
         yield 'old line ends' => ["a,b\r1,2\r3,4", ['a', 'b'], [['1', '2'], ['3', '4']]];
         yield 'mixed line ends' => ["a,b\r\n1,2\n3,4\r5,6", ['a', 'b'], [['1', '2'], ['3', '4'], ['5', '6']]];
         yield 'a byte order mark' => ["\xEF\xBB\xBFa,b\n1,2\n", ['a', 'b'], [['1', '2']]];
