@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Browser;
+
+use App\Tests\Browser\Support\BrowserTestCase;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The house measured and changed, a look nudged and given company, and exact measures that stay exact. */
+final class HouseAndLookTest extends BrowserTestCase
+{
+    public function testASpotIsMeasuredRefusedMendedDeletedAndBroughtBack(): void
+    {
+        $page = $this->page()->signIn();
+        $page->drawer('House')->press('New spot in Hall')->type('Name', 'Coat pegs')->type('Width', 'wide')->type('Depth', '9 1/2')->type('Height of the ledge', '5 ft 2 in');
+        $page->press('Save')->seeText('“wide” is not a length. Write it like 9 1/2 or 9 1/2 in.');
+        self::assertSame(['wide', '9 1/2'], [$page->field('Width')->getAttribute('value'), $page->field('Depth')->getAttribute('value')], 'nothing typed is lost');
+        $page->type('Width', '3 ft')->press('Save')->seeText('36 in × 9 1/2 in');
+        $page->press('Coat pegs')->press('Delete')->seeText('Coat pegs taken away')->until(static fn(): bool => !str_contains($page->text(), '36 in × 9 1/2 in'), 'it is gone');
+        $page->press('Undo')->seeText('36 in × 9 1/2 in');
+    }
+
+    public function testASpotThatIsDressedIsNotDeletedAndSaysWhatToDoFirst(): void
+    {
+        $page = $this->page()->signIn();
+        $page->drawer('House')->press('Stove shelf')->press('Delete')->seeText('Move them first.');
+
+        self::assertStringContainsString('things stand on Stove shelf', $page->text());
+    }
+
+    public function testSavingAPieceChangesNothingThatWasNotChanged(): void
+    {
+        $page = $this->page()->signIn();
+        $page->drawer('Cupboard')->follow('Unpack a box')->type('One line about a piece', 'blue vase 24.3 cm, 1234 g')->seeText('✓ Clear')->press('Take it in')->seeText('Blue vase is in');
+        $page->drawer('Cupboard')->type('Find in the cupboard', 'blue vase')->until(fn(): bool => (bool) $this->browser->executeScript("const one = document.querySelector('[data-testid=\"piece-Blue vase\"]'); one?.click(); return one !== null;"), 'it stands on a shelf');
+        foreach (['Blue vase', 'Sky vase'] as $name) {
+            $page->press('Change');
+            self::assertSame(['243 mm', '1234 g'], [$page->field('Height, in')->getAttribute('value'), $page->field('Weight of one')->getAttribute('value')]);
+            $page->type('Name', 'Sky vase')->press('Save')->seeText('Sky vase');
+            $page->until(static fn(): bool => 0 === $page->count('[role="dialog"]'), "{$name} is saved");
+        }
+    }
+
+    public function testARibbonIsNudgedByKeysAndTheStockAnswersAtOnce(): void
+    {
+        $page = $this->page()->signIn();
+        $page->station('Look')->seeText('pieces sit in this look');
+        $page->press('Work on Ember');
+        $page->see('section[aria-label="Ribbon Ember"]');
+        $before = $this->inTheLook($page->text());
+        $dial = $page->seeAt("//label[contains(., 'turned in hue')]/input");
+        $dial->sendKeys(array_fill(0, 20, WebDriverKeys::ARROW_RIGHT));
+        $page->until(fn(): bool => $this->inTheLook($page->text()) !== $before, 'other pieces are in the look');
+        self::assertNotSame('#B5532A', strtoupper((string) $page->field('Colour of Ember')->getAttribute('value')));
+        $page->until(function () use ($page, $before): bool {
+            $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL);
+
+            return $this->inTheLook($page->text()) === $before;
+        }, 'undo brings the colour back, with the slider still in hand');
+    }
+
+    public function testCompanyForARibbonIsHungBesideIt(): void
+    {
+        $page = $this->page()->signIn();
+        $page->station('Look')->seeText('pieces sit in this look');
+        $page->press('Work on Ember');
+        $page->see('section[aria-label="Ribbon Ember"] li button');
+        $hung = $page->count('[role="slider"]');
+        $this->browser->executeScript("document.querySelector('section[aria-label=\"Ribbon Ember\"] li button').click()");
+        $page->until(static fn(): bool => $page->count('[role="slider"]') === $hung + 1, 'one more ribbon hangs');
+
+        self::assertSame(100, $this->browser->executeScript("return [...document.querySelectorAll('[role=slider]')].reduce((sum, one) => sum + Number(one.getAttribute('aria-valuenow')), 0)"));
+    }
+
+    public function testAHandfulIsPulledAsideComparedAndPutTogether(): void
+    {
+        $page = $this->page()->signIn();
+        $page->station('Table')->see('[role="listbox"]')->sendKeys(WebDriverKeys::HOME);
+        $page->key(WebDriverKeys::SPACE)->key(WebDriverKeys::ARROW_RIGHT)->key(WebDriverKeys::SPACE)->key(WebDriverKeys::ARROW_RIGHT)->key(WebDriverKeys::SPACE)->key('c');
+        $page->seeText('3 pieces side by side')->seeText('Colours together')->seeText('Textures');
+        $page->press('Put them together…')->seeText('Together')->seeText('Taken from Porch step');
+
+        self::assertSame(3, $page->count('[role="dialog"] input[type="number"]'));
+    }
+
+    private function inTheLook(string $text): int
+    {
+        return 1 === preg_match('/(\d+) (?:of \d+ )?pieces sit in this look/', $text, $match) ? (int) $match[1] : -1;
+    }
+}
