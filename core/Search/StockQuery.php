@@ -31,6 +31,22 @@ final readonly class StockQuery
     }
 
     /**
+     * Whether it matters where a piece is: a place is asked for, or a word may name one.
+     *
+     * @param string $places all that places of the home are called, in lower case
+     */
+    public function asksWhere(string $places): bool
+    {
+        foreach ($this->conditions as $condition) {
+            if ($condition instanceof Internal\PlaceCondition || ($condition instanceof Internal\WordCondition && $condition->isIn($places))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
      * @param iterable<SearchCard> $cards
      *
      * @return list<Found> best first; none when nothing is asked

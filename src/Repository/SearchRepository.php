@@ -8,6 +8,7 @@ use App\Entity\Home;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Search\SearchCard;
+use BrightCupboard\Core\Search\StockQuery;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PlaceKind;
 use Doctrine\DBAL\Connection;
@@ -15,19 +16,20 @@ use Doctrine\DBAL\Connection;
 /** Everything owned as a search looks at it: rows read one by one, colours only when a colour is asked for. */
 final class SearchRepository
 {
-    private const WITHIN = PlaceKind::Within->value . ':';
+    private const PART = 'part of an arrangement';
 
     /** @var array<string, list<ColourShare>> */
     private array $colours = [];
     /** @var array<string, string> kind, lists and texture families in lower case, by how they are stored */
     private array $words = [];
 
-    public function __construct(private readonly Connection $db, private readonly HistoryRepository $history, private readonly HouseRepository $house) {}
+    public function __construct(private readonly Connection $db, private readonly HistoryRepository $history) {}
 
-    /** @return iterable<SearchCard> */
-    public function cards(Home $home, bool $withColours): iterable
+    /** @return iterable<SearchCard> with no more in them than the question asks about */
+    public function cards(Home $home, StockQuery $query): iterable
     {
-        [$at, $kinds] = $this->places($home);
+        $names = $this->names($home);
+        [$at, $kinds] = $query->asksWhere(implode(' ', $names)) ? $this->places($home, $names) : [[], []];
         $history = $this->history->of($home, null);
         /** @var iterable<array{string, string, string, int, int, int, string, string, string, string, string, string, string, string}> $rows */
         $rows = $this->db->iterateNumeric('SELECT id, name, kind, width, depth, height, colours, materials, finish, seasons, hazards, origin, care, set_name FROM piece WHERE home_id = ? AND removed_at IS NULL', [$home->id()]);
@@ -35,25 +37,36 @@ final class SearchRepository
             // Lists repeat over thousands of pieces and are put into words once; what is written by hand is not.
             $said = "{$kind} {$materials} {$finish} {$seasons} {$hazards} ";
             $text = ($this->words[$said] ??= mb_strtolower($said) . $this->textures($materials)) . ' ' . ('' === $origin . $care . $set ? '' : mb_strtolower("{$origin} {$care} {$set} ")) . ($at[$id] ?? '');
-            yield new SearchCard($id, mb_strtolower($name), $text, $withColours ? $this->colours[$colours] ??= $this->colours($colours) : [], $width, $depth, $height, ($history[$id] ?? null)?->seasonsIdle, $kinds[$id] ?? []);
+            yield new SearchCard($id, mb_strtolower($name), $text, $query->asksForColour ? $this->colours[$colours] ??= $this->colours($colours) : [], $width, $depth, $height, ($history[$id] ?? null)?->seasonsIdle, $kinds[$id] ?? []);
         }
     }
 
-    /** @return array{array<string, string>, array<string, list<string>>} by piece: the names of its places, the kinds of them */
-    private function places(Home $home): array
+    /** @return array<string, string> what places are called, in lower case, by their keys */
+    private function names(Home $home): array
     {
-        $names = [];
-        foreach ($this->house->totes($home) as $tote) {
-            $names['tote:' . $tote->id()] = mb_strtolower($tote->code() . ' ' . $tote->place());
+        $names = array_combine($kinds = array_map(static fn(PlaceKind $kind): string => $kind->value, PlaceKind::cases()), $kinds);
+        $names[PlaceKind::Within->value] = self::PART;
+        /** @var iterable<array{string, string}> $rows rows rather than entities: a question is answered in a blink */
+        $rows = $this->db->iterateNumeric("SELECT 'tote:' || id, code || ' ' || place FROM tote WHERE home_id = ? AND removed_at IS NULL UNION ALL SELECT 'spot:' || s.id, s.name || ' ' || r.name FROM spot s JOIN room r ON r.id = s.room_id WHERE r.home_id = ? AND s.removed_at IS NULL", [$home->id(), $home->id()]);
+        foreach ($rows as [$key, $called]) {
+            $names[$key] = mb_strtolower($called);
         }
-        foreach ($this->house->spots($home) as $spot) {
-            $names['spot:' . $spot->id()] = mb_strtolower($spot->name() . ' ' . $spot->room()->name());
-        }
+
+        return $names;
+    }
+
+    /**
+     * @param array<string, string> $names
+     *
+     * @return array{array<string, string>, array<string, list<string>>} by piece: the names of its places, the kinds of them
+     */
+    private function places(Home $home, array $names): array
+    {
         $at = $kinds = [];
         /** @var iterable<array{string, string}> $rows */
         $rows = $this->db->iterateNumeric('SELECT s.piece_id, s.place FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0', [$home->id()]);
         foreach ($rows as [$piece, $place]) {
-            $at[$piece] = ($at[$piece] ?? '') . ' ' . ($names[$place] ?? (str_starts_with($place, self::WITHIN) ? 'part of an arrangement' : $place));
+            $at[$piece] = ($at[$piece] ?? '') . ' ' . ($names[$place] ?? self::PART);
             $kinds[$piece][] = explode(':', $place, 2)[0];
         }
 

@@ -75,6 +75,33 @@ final class StockDepthTest extends AppTestCase
         }
     }
 
+    /** What a word finds by name, kind, material, season or place is what looking at every piece one by one finds. */
+    public function testAWordFindsWhatAPlainScanFinds(): void
+    {
+        $places = [];
+        $house = $this->call('GET', $this->home() . '/house');
+        $rooms = array_column($house['rooms'], 'name', 'id');
+        foreach ($house['totes'] as $tote) {
+            $places['tote:' . $tote['id']] = "{$tote['code']} {$tote['place']}";
+        }
+        foreach ($house['spots'] as $spot) {
+            $places['spot:' . $spot['id']] = "{$spot['name']} {$rooms[$spot['room']]}";
+        }
+        $pieces = $this->call('GET', $this->home() . '/pieces?limit=1000')['pieces'];
+        foreach (['brass', 'attic', 'hall', 'sofa', 'c4', 'wreath', 'winter', 'linen', 'shed', 'parlour', 'breakable', 'thrifted', 'loose', 'quartz'] as $word) {
+            $expected = [];
+            foreach ($pieces as $piece) {
+                $said = [$piece['name'], $piece['kind'], ...$piece['materials'], $piece['finish'], ...$piece['seasons'], ...$piece['hazards'], $piece['origin'], $piece['care'], $piece['set']['name'], ...array_map(static fn(array $at): string => $places[$at['place']] ?? $at['place'], $piece['places'])];
+                if (str_contains(mb_strtolower(implode(' ', $said)), $word)) {
+                    $expected[] = $piece['id'];
+                }
+            }
+            $found = array_column(array_filter($this->call('GET', $this->home() . '/search?q=' . $word)['found'], static fn(array $one): bool => !str_starts_with($one['why'][0] ?? '', 'the colour')), 'piece');
+
+            self::assertEqualsCanonicalizing($expected, $found, $word);
+        }
+    }
+
     public function testAToteIsOpenedWithItsFillFindingsAndPicture(): void
     {
         $tote = $this->call('GET', $this->home() . '/totes/' . $this->id('tote', 'C4') . '/contents');

@@ -35,11 +35,17 @@ final class WordCondition implements Condition
     public function met(SearchCard $card): ?string
     {
         return match (true) {
-            str_contains($card->name, $this->word), str_contains($card->name, $this->singular) => '',
-            str_contains($card->text, $this->word), str_contains($card->text, $this->singular) => $this->singular,
+            $this->isIn($card->name) => '',
+            $this->isIn($card->text) => $this->singular,
             null !== $this->lab && $this->hasColour($card, $this->lab) => 'the colour ' . $this->word,
             default => null,
         };
+    }
+
+    /** @param string $text lower case */
+    public function isIn(string $text): bool
+    {
+        return str_contains($text, $this->word) || str_contains($text, $this->singular);
     }
 
     private function hasColour(SearchCard $card, Lab $wanted): bool

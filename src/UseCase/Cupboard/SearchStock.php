@@ -22,7 +22,7 @@ final readonly class SearchStock
     public function __invoke(Home $home, string $text): SearchView
     {
         $query = StockQuery::read($text, $home->unit(), $this->names);
-        $found = $query->isEmpty() ? [] : $query->among($this->cards->cards($home, $query->asksForColour));
+        $found = $query->isEmpty() ? [] : $query->among($this->cards->cards($home, $query));
 
         return new SearchView(\count($found), array_map(static fn(Found $one): FoundView => new FoundView($one->id, $one->why), \array_slice($found, 0, self::MOST)));
     }
