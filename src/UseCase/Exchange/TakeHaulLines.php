@@ -51,7 +51,7 @@ final readonly class TakeHaulLines
             function (LineInput $line) use ($swap, $home): array {
                 $kept = ($this->keep)($swap, null, $line);
 
-                return ['id' => $kept->id, 'detail' => sprintf('%s %d %s, %s%s', $kept->way->value, $kept->needed, $kept->kind->value, $home->currency(), number_format($kept->total / 100, 2))];
+                return ['id' => $kept->id, 'detail' => sprintf('%s %d (%s), %s%s', $kept->way->value, $kept->needed, $kept->kind->value, $home->currency(), number_format($kept->total / 100, 2))];
             },
         );
     }

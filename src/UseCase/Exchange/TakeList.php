@@ -104,9 +104,9 @@ final readonly class TakeList
         }
     }
 
-    /** A refused measure says nothing of its column. */
+    /** A refused measure or price says what was written and not where. */
     private static function sentence(Violation $violation): string
     {
-        return isset(self::COLUMNS[$violation->field]) ? sprintf('%s: %s', self::COLUMNS[$violation->field], $violation->message) : $violation->message;
+        return isset(self::COLUMNS[$violation->field]) && str_starts_with($violation->message, '“') ? sprintf('%s: %s', self::COLUMNS[$violation->field], $violation->message) : $violation->message;
     }
 }
