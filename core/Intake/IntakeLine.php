@@ -6,9 +6,10 @@ namespace BrightCupboard\Core\Intake;
 
 use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\Intake\Internal\Completion;
+use BrightCupboard\Core\Intake\Internal\CountWords;
 use BrightCupboard\Core\Intake\Internal\Draft;
-use BrightCupboard\Core\Intake\Internal\Lexicon;
 use BrightCupboard\Core\Intake\Internal\MeasureWords;
+use BrightCupboard\Core\Intake\Internal\Naming;
 use BrightCupboard\Core\Intake\Internal\PlaceWords;
 use BrightCupboard\Core\Intake\Internal\PriceWords;
 use BrightCupboard\Core\Intake\Internal\WordPhrases;
@@ -29,15 +30,19 @@ final readonly class IntakeLine
     /** How a piece is, or wants to be treated: such a phrase can only be a note. */
     private const CONDITION = '/^(.*\b(?:chip(?:s|ped)?|crack(?:s|ed)?|worn|faded|torn|dent(?:s|ed)?|scratch(?:es|ed)?|stain(?:s|ed)?|missing|broken|repaired|glued|wobbl(?:es|y)|rusty|moth|bent|fragile|wash|dry clean)\b.*)$/iu';
 
+    private CountWords $counts;
     private MeasureWords $measures;
     private PriceWords $prices;
     private PlaceWords $places;
     private WordPhrases $words;
+    private Naming $naming;
     private Completion $completion;
 
     /** @param list<KnownPlace> $places */
     public function __construct(LengthUnit $unit, string $currency, array $places, ColourNames $names)
     {
+        $this->counts = new CountWords();
+        $this->naming = new Naming($names);
         $this->measures = new MeasureWords($unit);
         $this->prices = new PriceWords($currency);
         $this->places = new PlaceWords($places);
@@ -47,7 +52,7 @@ final readonly class IntakeLine
 
     public function read(string $line): IntakeReading
     {
-        $line = trim((string) preg_replace('/\s+/u', ' ', strtr($line, ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4'])));
+        $line = trim((string) preg_replace('/\s+/u', ' ', strtr($line, ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', ' w/ ' => ' with ', ' w/' => ' with '])));
         $draft = new Draft($line);
         if ('' === $line || mb_strlen($line) > self::MOST_CHARACTERS) {
             $draft->questions[] = new Question('line', '' === $line ? 'Write what it is, such as: 3 brass candlesticks 9 in, attic A2, $4 each.' : sprintf('A line has at most %d characters. Put the rest into the care note afterwards.', self::MOST_CHARACTERS));
@@ -55,7 +60,7 @@ final readonly class IntakeLine
             return $this->reading($draft);
         }
         $text = $this->takeName($line, $draft);
-        $text = $this->takeCount($text, $draft);
+        $text = $this->counts->take($text, $draft);
         $text = $this->prices->take($text, $draft);
         $text = $this->measures->take($text, $draft);
         $isNamed = '' !== $draft->name;
@@ -77,54 +82,48 @@ final readonly class IntakeLine
         }, $line, 1);
     }
 
-    private function takeCount(string $text, Draft $draft): string
-    {
-        $text = ltrim($text, ' ,');
-        // Not "9 in brass bell", "3 for $27" or "8 x 10 print": those are measures and prices.
-        if (1 === preg_match('/^(?:set of\s+)?(\d{1,3})\s*(?:(?:pcs|pieces)(?:\s+of)?(?=\s)|x\s+(?=\p{L})|(?=\s(?!\d|(?:in|inch|inches|ft|feet|foot|cm|mm|m|for|x|by|lb|lbs|oz|kg|g|high|wide|tall|long|deep)\b)))/iu', $text, $match)) {
-            $draft->count = (int) $match[1];
-            if ($draft->count < 1) {
-                $draft->questions[] = new Question('count', 'How many are there? At least one.');
-            }
-
-            return substr($text, \strlen($match[0]));
-        }
-        if (1 === preg_match('/(?<![\d″"])(?<!in)(?<!cm)[\s,]+x(\d{1,3})(?=$|[\s,])/iu', $text, $match)) {
-            $draft->count = (int) $match[1];
-
-            return str_replace($match[0], ' ', $text);
-        }
-        foreach ([3, 2, 1] as $n) {
-            $start = \array_slice(explode(' ', $text), 0, $n);
-            $count = Lexicon::count(mb_strtolower(implode(' ', $start)));
-            if (null !== $count && \count($start) === $n) {
-                $draft->count = $count;
-
-                return implode(' ', \array_slice(explode(' ', $text), $n));
-            }
-        }
-
-        return $text;
-    }
-
     private function takePhrase(string $phrase, bool $isFirst, bool $isNamed, Draft $draft): void
     {
-        if ('' === $phrase || (!$isFirst && $this->places->take($phrase, $draft))) {
+        if ('' === $phrase) {
             return;
         }
-        $had = \count($draft->questions);
-        $kind = $draft->kind;
-        $unknown = $this->words->take($isFirst ? $this->withoutPlace($phrase, $draft) : $phrase, $draft);
-        if (null !== $kind && !$isFirst) {
-            $draft->kind = $kind;
-        }
-        if ($isFirst && !$isNamed) {
-            $draft->name = $this->named($phrase, $draft);
-            $this->askAboutNumbers($unknown, $draft);
-        } elseif ($isFirst || [] === $unknown) {
+        if ($isFirst) {
+            $this->takeThing($this->withoutPlace($phrase, $draft), $isNamed, $draft);
+
             return;
-        } elseif (\count($draft->questions) === $had) {
+        }
+        if ($this->places->take($phrase, $draft)) {
+            return;
+        }
+        [$had, $kind] = [\count($draft->questions), $draft->kind];
+        $unknown = $this->words->take($phrase, $draft);
+        $draft->kind = $kind ?? $draft->kind;
+        if ([] !== $unknown && \count($draft->questions) === $had) {
             $this->askAbout($phrase, $draft);
+        }
+    }
+
+    /** What a line begins with is the thing; what stands behind "in", "with" or "from" is about a part of it, or where it came from. */
+    private function takeThing(string $phrase, bool $isNamed, Draft $draft): void
+    {
+        [$thing, $by, $behind] = $this->naming->parts($phrase);
+        $unknown = $this->words->take($thing, $draft);
+        $unsure = $this->naming->unsureOf($thing);
+        if (null !== $unsure && null !== $draft->kind) {
+            $draft->guesses[] = sprintf('Taken for a %s, by the word “%s”.', $draft->kind->value, $unsure);
+        }
+        [$kind, $shape, $materials] = [$draft->kind, $draft->shape, $draft->materials];
+        $said = '' === $behind ? [] : $this->words->take($behind, $draft);
+        [$draft->kind, $draft->shape] = [$kind, $shape];
+        if ([] !== $materials || Completion::hasUsualMaterial($kind)) {
+            $draft->materials = $materials; // a base of jute makes no tree of it
+        }
+        if ('from' === $by && [] !== $said) {
+            $draft->care[] = 'from ' . $behind;
+        }
+        if (!$isNamed) {
+            $draft->name = $this->naming->name($thing, '' === $behind || 'from' === $by ? '' : " {$by} {$behind}");
+            $this->askAboutNumbers([...$unknown, ...$said], $draft);
         }
     }
 
@@ -154,31 +153,6 @@ final readonly class IntakeLine
         return false === $parts ? [] : $parts;
     }
 
-    /** The words before the place, price and measures, in the singular: "Brass candlestick". */
-    private function named(string $phrase, Draft $draft): string
-    {
-        $plain = trim($this->withoutPlace($phrase, new Draft($draft->line)));
-        $kept = array_values(array_filter(self::split('/\s+/u', $plain), static fn(string $word): bool => !Lexicon::isAside(mb_strtolower($word)) && 1 !== preg_match('/^\d+$/', $word)));
-        $at = self::lastKind($kept);
-        // "plates white china" is called White china plate, "vase red" Red vase.
-        $inOrder = null === $at ? $kept : [...\array_slice($kept, $at + 1), ...\array_slice($kept, 0, $at + 1)];
-        $name = Lexicon::singular(implode(' ', $inOrder));
-
-        return mb_strtoupper(mb_substr($name, 0, 1)) . mb_substr($name, 1, 119);
-    }
-
-    /** @param list<string> $words */
-    private static function lastKind(array $words): ?int
-    {
-        for ($i = \count($words) - 1; $i >= 0; --$i) {
-            if (null !== Lexicon::kind(mb_strtolower($words[$i]))) {
-                return $i;
-            }
-        }
-
-        return null;
-    }
-
     /**
      * A number that is no measure, price or count where it stands may be any of them.
      *
@@ -196,7 +170,7 @@ final readonly class IntakeLine
 
     private function askAbout(string $phrase, Draft $draft): void
     {
-        if (1 === preg_match('/^(?:care|note|nb)[:\s]+(.*)$/iu', $phrase, $match) || 1 === preg_match(self::CONDITION, $phrase, $match)) {
+        if (1 === preg_match('/^(?:care|note|nb)[:\s]+(.*)$/iu', $phrase, $match) || 1 === preg_match('/^(from .+)$/iu', $phrase, $match) || 1 === preg_match(self::CONDITION, $phrase, $match)) {
             $draft->care[] = $match[1];
 
             return;

@@ -9,6 +9,8 @@ enum PieceKind: string
 {
     case Arrangement = 'arrangement';
     case Basket = 'basket';
+    /** A ball or cone that hangs or lies in a bowl. */
+    case Bauble = 'bauble';
     case Beads = 'beads';
     case Bell = 'bell';
     case Boat = 'boat';
@@ -21,6 +23,8 @@ enum PieceKind: string
     case Cone = 'cone';
     case Crock = 'crock';
     case Cushion = 'cushion';
+    /** A standing figure: a person, an animal. */
+    case Figure = 'figure';
     case Garland = 'garland';
     case Gourd = 'gourd';
     case Hare = 'hare';
@@ -32,9 +36,11 @@ enum PieceKind: string
     case Lantern = 'lantern';
     case Lights = 'lights';
     case Mirror = 'mirror';
+    case Napkin = 'napkin';
     case Picture = 'picture';
     case Pillar = 'pillar candle';
     case Plate = 'plate';
+    case PotPlant = 'pot plant';
     case Pumpkin = 'pumpkin';
     case Ribbon = 'ribbon';
     case Runner = 'runner';

@@ -73,7 +73,7 @@ final class ListExchangeTest extends AppTestCase
     {
         $taken = $this->lines("Item,Qty,Price,Offer,Pack of,Size,Color\n\"Glass baubles, small\",7,\$9.00,40 %,3,jar 8 in,ice blue\nFir garland 6 ft,2,24,3 for 2,,6 ft,\nBrass bell,1,12,1.50 off,,,\n", true, true);
         self::assertSame([2, 1], [$taken['good'], $taken['bad']], $this->text());
-        self::assertSame(['buy 7 (jar), $16.20', 'buy 2 (garland), $48.00'], \array_slice(array_column($taken['rows'], 'detail'), 0, 2));
+        self::assertSame(['buy 7 (bauble), $16.20', 'buy 2 (garland), $48.00'], \array_slice(array_column($taken['rows'], 'detail'), 0, 2));
         self::assertSame(['How high is it? It is drawn to scale.'], $taken['rows'][2]['problems']);
         $again = $this->lines("name,price,size\nfir garland 6 ft,24,6 ft\n", false);
 

@@ -26,15 +26,17 @@ final readonly class Completion
     /** The side that one bare measure means, where it is not the height; "round" means width and height alike. */
     private const ONE_MEASURE = [
         'garland' => 'width', 'ribbon' => 'width', 'runner' => 'width', 'lights' => 'width', 'beads' => 'width', 'tray' => 'width', 'bowl' => 'width', 'hooks' => 'width', 'throw' => 'width', 'boat' => 'width',
-        'wreath' => 'round', 'plate' => 'round', 'cushion' => 'round', 'star' => 'round', 'mirror' => 'height',
+        'wreath' => 'round', 'plate' => 'round', 'cushion' => 'round', 'star' => 'round', 'bauble' => 'round', 'napkin' => 'width', 'mirror' => 'height',
     ];
     /** Usual width and depth as parts of the height (from memory), or height and depth as parts of the width for what lies. */
-    private const BY_HEIGHT = ['candlestick' => [0.35, 0.35], 'vase' => [0.55, 0.55], 'jug' => [0.7, 0.6], 'lantern' => [0.5, 0.5], 'tree' => [0.5, 0.5], 'cone' => [0.4, 0.4], 'pillar candle' => [0.4, 0.4], 'candle group' => [0.9, 0.5], 'bunch' => [0.6, 0.4], 'arrangement' => [0.7, 0.5], 'picture' => [0.75, 0.08], 'mirror' => [0.7, 0.08], 'stocking' => [0.5, 0.15], 'jar' => [0.6, 0.6], 'crock' => [0.8, 0.8], 'pumpkin' => [1.25, 1.25], 'gourd' => [0.6, 0.5], 'hare' => [0.6, 0.5], 'heron' => [0.5, 0.3], 'little house' => [0.7, 0.6], 'storm glass' => [0.5, 0.5], 'bell' => [0.7, 0.7], 'basket' => [1.2, 0.9], 'box' => [1.3, 0.9], 'books' => [2.2, 1.6]];
-    private const BY_WIDTH = ['garland' => [0.06, 0.06], 'ribbon' => [0.02, 0.02], 'runner' => [0.03, 0.2], 'lights' => [0.05, 0.05], 'beads' => [0.03, 0.03], 'tray' => [0.08, 0.7], 'bowl' => [0.4, 1.0], 'hooks' => [0.3, 0.1], 'throw' => [0.4, 0.7], 'boat' => [0.9, 0.3], 'wreath' => [1.0, 0.2], 'plate' => [1.0, 0.1], 'cushion' => [1.0, 0.35], 'star' => [1.0, 0.1]];
+    private const BY_HEIGHT = ['candlestick' => [0.35, 0.35], 'vase' => [0.55, 0.55], 'jug' => [0.7, 0.6], 'lantern' => [0.5, 0.5], 'tree' => [0.5, 0.5], 'cone' => [0.4, 0.4], 'pillar candle' => [0.4, 0.4], 'candle group' => [0.9, 0.5], 'bunch' => [0.6, 0.4], 'arrangement' => [0.7, 0.5], 'picture' => [0.75, 0.08], 'mirror' => [0.7, 0.08], 'stocking' => [0.5, 0.15], 'jar' => [0.6, 0.6], 'crock' => [0.8, 0.8], 'pumpkin' => [1.25, 1.25], 'gourd' => [0.6, 0.5], 'hare' => [0.6, 0.5], 'heron' => [0.5, 0.3], 'little house' => [0.7, 0.6], 'storm glass' => [0.5, 0.5], 'bell' => [0.7, 0.7], 'basket' => [1.2, 0.9], 'box' => [1.3, 0.9], 'books' => [2.2, 1.6], 'figure' => [0.45, 0.35], 'pot plant' => [0.7, 0.7]];
+    private const BY_WIDTH = ['garland' => [0.06, 0.06], 'ribbon' => [0.02, 0.02], 'runner' => [0.03, 0.2], 'lights' => [0.05, 0.05], 'beads' => [0.03, 0.03], 'tray' => [0.08, 0.7], 'bowl' => [0.4, 1.0], 'hooks' => [0.3, 0.1], 'throw' => [0.4, 0.7], 'boat' => [0.9, 0.3], 'wreath' => [1.0, 0.2], 'plate' => [1.0, 0.1], 'cushion' => [1.0, 0.35], 'star' => [1.0, 0.1], 'bauble' => [1.0, 1.0], 'napkin' => [0.5, 0.5]];
     private const COLOUR_OF = ['brass' => 'brass', 'iron' => 'soot', 'tin' => 'pewter', 'reed' => 'straw', 'jute' => 'tan', 'wood' => 'oak', 'clay' => 'terracotta', 'glass' => 'duck egg', 'faux greenery' => 'fir', 'fresh greenery' => 'leaf green', 'dried stems' => 'wheat', 'linen' => 'linen', 'wax' => 'ivory', 'stone' => 'stone grey', 'porcelain' => 'white'];
     private const FINISH_OF = ['brass' => 'metal', 'iron' => 'metal', 'tin' => 'metal', 'glass' => 'clear', 'reed' => 'woven', 'jute' => 'woven', 'velvet' => 'velvet', 'wood' => 'wood grain', 'stoneware' => 'glazed', 'porcelain' => 'glazed'];
     private const BREAKS = [Material::Glass, Material::Porcelain, Material::Stoneware, Material::Clay];
-    private const MATERIAL_OF = ['garland' => 'faux greenery', 'wreath' => 'faux greenery', 'tree' => 'faux greenery', 'bunch' => 'faux greenery', 'basket' => 'reed', 'pillar candle' => 'wax', 'candle group' => 'wax', 'books' => 'paper', 'mirror' => 'glass', 'storm glass' => 'glass'];
+    private const MATERIAL_OF = ['garland' => 'faux greenery', 'wreath' => 'faux greenery', 'tree' => 'faux greenery', 'bunch' => 'faux greenery', 'basket' => 'reed', 'pillar candle' => 'wax', 'candle group' => 'wax', 'books' => 'paper', 'mirror' => 'glass', 'storm glass' => 'glass', 'napkin' => 'cotton', 'pot plant' => 'fresh greenery'];
+    /** Words for plants that the published lists of plants toxic to cats and dogs name. */
+    private const TOXIC = '/\b(?:poinsettia|amaryllis|hyacinth|cyclamen|lil(?:y|ies)|daffodils?|tulips?|mistletoe|holly|ivy)\b/iu';
     /** What runs along is long, and no thicker than this. */
     private const RUNS = ['garland', 'ribbon', 'lights', 'beads'];
     private const RUNS_AT_MOST = 6 * Length::TENTHS_PER_INCH;
@@ -47,11 +49,12 @@ final readonly class Completion
     public function complete(Draft $draft): void
     {
         if (null === $draft->kind) {
-            $draft->questions[] = new Question('kind', 'What kind of thing is it?', array_map(static fn(string $word): Reply => new Reply($word, $draft->line . ', ' . $word), ['vase', 'bowl', 'candlestick', 'lantern', 'basket', 'box', 'picture', 'bunch', 'wreath']));
+            $draft->questions[] = new Question('kind', 'What kind of thing is it?', array_map(static fn(string $word): Reply => new Reply($word, $draft->line . ', ' . $word), ['vase', 'bowl', 'candlestick', 'figure', 'bauble', 'basket', 'box', 'picture', 'bunch']));
         }
         $draft->count ??= 1;
         $this->material($draft);
         $this->sizes($draft);
+        $draft->colours = [] === $draft->colours ? $draft->materialColours : $draft->colours;
         if ([] === $draft->colours) {
             $this->colour($draft);
         }
@@ -152,6 +155,11 @@ final readonly class Completion
         }
     }
 
+    public static function hasUsualMaterial(?PieceKind $kind): bool
+    {
+        return isset(self::MATERIAL_OF[$kind->value ?? '']);
+    }
+
     private function material(Draft $draft): void
     {
         $usual = self::MATERIAL_OF[$draft->kind->value ?? ''] ?? null;
@@ -196,6 +204,10 @@ final readonly class Completion
                 $draft->addHazard(Hazard::Breakable);
                 $draft->guesses[] = sprintf('%s breaks.', ucfirst($material->value));
             }
+        }
+        if (1 === preg_match(self::TOXIC, $draft->line) && \in_array(Material::FreshGreenery, $draft->materials, true) && !\in_array(Hazard::ToxicToPets, $draft->hazards, true)) {
+            $draft->addHazard(Hazard::ToxicToPets);
+            $draft->guesses[] = 'Kept away from pets: such plants are on the lists of toxic ones.';
         }
         $burns = \in_array($draft->kind, [PieceKind::Candlestick, PieceKind::Pillar, PieceKind::CandleGroup], true);
         if ($burns && !$draft->isFlameless && !\in_array(Hazard::OpenFlame, $draft->hazards, true)) {

@@ -33,6 +33,8 @@ final class Draft
     public ?Weight $weight = null;
     /** @var list<Srgb> */
     public array $colours = [];
+    /** @var list<Srgb> of words that are a material as well; they count where no other colour is named */
+    public array $materialColours = [];
     /** @var list<Material> */
     public array $materials = [];
     public ?Finish $finish = null;

@@ -37,6 +37,7 @@ final readonly class MeasureWords
         $number = '(?:' . self::NUMBER . ')';
         $unit = '(?:' . self::UNIT . ')';
         $sides = implode('|', array_map(static fn(string $word): string => $word . '\b', array_keys(self::SIDES)));
+        $text = $this->replaced("/(?<![\\w.\/]){$number}(?:\\s*(?:and|&|\/)\\s*{$number})+\\s*{$unit}/iu", $text, fn(string $found): bool => $this->askWhich($found, $draft));
         $text = $this->replaced("/(?<![\\w.]){$number}\\s*{$unit}?(?:\\s*(?:x|×|by)\\s*{$number}\\s*{$unit}?){1,2}/iu", $text, fn(string $found): bool => $this->takeBox($found, $draft));
         $text = $this->replaced("/(?<![\\w.])(?:{$number}\\s*{$unit}\\s*)+(?:{$sides})?/iu", $text, fn(string $found): bool => $this->takeOne($found, $draft));
 
@@ -54,6 +55,17 @@ final readonly class MeasureWords
 
             return true;
         });
+    }
+
+    /** "18 and 14 in", "8/6/4 in": things of several sizes are pieces of their own. */
+    private function askWhich(string $found, Draft $draft): bool
+    {
+        if (1 === preg_match('/^\D*\d+\s*\/\s*\d+\s*\D*$/u', $found)) {
+            return false; // a fraction of an inch
+        }
+        $draft->questions[] = new Question('height', sprintf('Several sizes are given: %s. Write a line for each size.', trim($found)));
+
+        return true;
     }
 
     private function takeBox(string $found, Draft $draft): bool

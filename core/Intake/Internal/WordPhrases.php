@@ -14,7 +14,8 @@ use BrightCupboard\Core\Colour\ColourNames;
 final readonly class WordPhrases
 {
     private const LONGEST = 3;
-    private const FILLERS = ['and', '&', 'with', 'of', 'in', 'a', 'the'];
+    /** Words that say nothing about a thing by themselves. */
+    public const FILLERS = ['and', '&', 'with', 'of', 'in', 'a', 'the', 'natural', 'assorted', 'multi', 'largest', 'smallest', 'tallest', 'about', 'approx', 'each', 'size'];
 
     public function __construct(private ColourNames $colours) {}
 
@@ -56,7 +57,9 @@ final readonly class WordPhrases
         if (null !== $material) {
             $draft->addMaterial($material);
         }
-        if (null !== $colour) {
+        if (null !== $colour && null !== Lexicon::material($said)) {
+            $draft->materialColours[] = $colour; // a linen napkin may be sage
+        } elseif (null !== $colour) {
             $draft->colours[] = $colour;
         }
 

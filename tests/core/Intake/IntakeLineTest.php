@@ -68,6 +68,7 @@ final class IntakeLineTest extends TestCase
         self::assertSame([['#A4492A', 70], ['#E5DCC6', 30]], $shares($this->read('vase 9 in, rust, bone')));
         self::assertSame([['#A4492A', 70], ['#E5DCC6', 15], ['#FFFFFF', 15]], $shares($this->read('vase 9 in, rust, bone, white')));
         self::assertSame([['#B08D47', 100]], $shares($this->read('brass vase 9 in')), 'A material brings its colour where none is named.');
+        self::assertSame([['#A9B79B', 100]], $shares($this->read('linen napkin 12 in sage')), 'A word that is a material as well gives way to a colour.');
     }
 
     public function testSaysWhatItTakesForGranted(): void
@@ -83,6 +84,27 @@ final class IntakeLineTest extends TestCase
     {
         self::assertContains(Hazard::OpenFlame, $this->read('candle 9 in ivory')->hazards);
         self::assertSame([], $this->read('candle 9 in ivory, flameless')->hazards);
+    }
+
+    public function testSaysWhereAWordMayMislead(): void
+    {
+        self::assertContains('Taken for a pillar candle, by the word “candle”.', $this->read('candle snuffer brass 9 in')->guesses);
+        self::assertSame([], array_filter($this->read('candle holder brass 9 in')->guesses, static fn(string $guess): bool => str_starts_with($guess, 'Taken for')));
+    }
+
+    /** The plants are on published lists of what is toxic to cats and dogs; a faux one is not. */
+    public function testALivePlantThatIsToxicIsKeptFromPets(): void
+    {
+        self::assertContains(Hazard::ToxicToPets, $this->read('poinsettia 14 in red')->hazards);
+        self::assertSame([], $this->read('artificial poinsettia 14 in red')->hazards);
+    }
+
+    public function testWhatIsSaidOfAPartIsNotTheThing(): void
+    {
+        $reading = $this->read('white basket 9 in with a blue band of velvet');
+
+        self::assertSame(['White basket with a blue band of velvet', 'basket', [Material::Reed], '#FFFFFF'], [$reading->name, $reading->kind?->value, $reading->materials, $reading->colours[0]->colour->hex()]);
+        self::assertCount(2, $reading->colours);
     }
 
     public function testEveryReplyIsALineThatAnswersItsQuestion(): void

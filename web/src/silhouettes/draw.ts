@@ -6,6 +6,7 @@ import { boat, hare, heron, house } from './kinds/figures';
 import { bunch, garland, gourd, pumpkin, tree, wreath } from './kinds/greenery';
 import { basket, bowl, box, plate, tote, tray } from './kinds/holders';
 import { beads, bell, books, cone, hooks, mirror, picture, star } from './kinds/keepsakes';
+import { bauble, figure, napkin, potPlant } from './kinds/ornaments';
 import { cushion, ribbon, runner, stocking, throwFold } from './kinds/textiles';
 import { arrangement, crock, jar, jug, vase } from './kinds/vessels';
 
@@ -14,6 +15,7 @@ export type PieceKind = components['schemas']['PieceKind'];
 const KINDS: Record<PieceKind | 'tote', Draw> = {
   arrangement,
   basket,
+  bauble,
   beads,
   bell,
   boat,
@@ -25,6 +27,7 @@ const KINDS: Record<PieceKind | 'tote', Draw> = {
   cone,
   crock,
   cushion,
+  figure,
   garland,
   gourd,
   hare,
@@ -35,6 +38,7 @@ const KINDS: Record<PieceKind | 'tote', Draw> = {
   lantern,
   lights,
   mirror,
+  napkin,
   picture,
   plate,
   pumpkin,
@@ -50,6 +54,7 @@ const KINDS: Record<PieceKind | 'tote', Draw> = {
   'candle group': candleGroup,
   'little house': house,
   'pillar candle': pillar,
+  'pot plant': potPlant,
   'storm glass': stormGlass,
   throw: throwFold,
 };
@@ -74,6 +79,8 @@ export const FOOT: Partial<Record<PieceKind, number>> = {
   bowl: 0.22,
   gourd: 0.34,
   pumpkin: 0.4,
+  bauble: 0.16,
+  'pot plant': 0.2,
 };
 
 const remembered = new Map<string, Drawn>();

@@ -79,6 +79,9 @@ export const SHAPES: Partial<Record<Piece['kind'], readonly string[]>> = {
   basket: ['plain', 'handle'],
   tree: ['plain', 'pot'],
   candlestick: ['turned', 'block'],
+  bauble: ['round', 'drop', 'cone'],
+  figure: ['robed', 'deer', 'snowman', 'bird'],
+  'pot plant': ['leaf', 'flower', 'ball'],
 };
 
 export const PATTERNS: Partial<Record<Piece['kind'], readonly string[]>> = {

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Intake\Internal;
+
+use BrightCupboard\Core\Intake\Question;
+
+/**
+ * Takes out of a line how many there are: "3 bowls", "a pair of", "x4", "set of 8", "24 ct", "deer pair".
+ *
+ * @internal
+ */
+final readonly class CountWords
+{
+    private const START = '/^(?:set of\s+)?(\d{1,3})\s*(?:(?:pcs|pieces)(?:\s+of)?(?=\s)|x\s+(?=\p{L})|(?=\s(?!\d|(?:in|inch|inches|ft|feet|foot|yd|yds|yards?|cm|mm|m|for|x|by|lb|lbs|oz|kg|g|high|wide|tall|long|deep|and|ct|count)\b)))/iu';
+    private const TIMES = '/(?<![\d″"])(?<!in)(?<!cm)[\s,]+x(\d{1,3})(?=$|[\s,])/iu';
+    private const SET = '/[\s,]+(?:(?:set|pack|box|bag)\s+of\s+(\d{1,3})|(\d{1,3})\s*(?:ct|count|pcs|pieces|pk))\b/iu';
+    private const TOGETHER = '/(?<=\p{L})\s+(pair|duo|trio)\b(?!\s+of)/iu';
+    private const TOGETHER_ARE = ['pair' => 2, 'duo' => 2, 'trio' => 3];
+
+    /** What is left of the line. */
+    public function take(string $text, Draft $draft): string
+    {
+        $text = ltrim($text, ' ,');
+        // Not "9 in brass bell", "3 for $27" or "8 x 10 print": those are measures and prices.
+        if (1 === preg_match(self::START, $text, $match)) {
+            $draft->count = (int) $match[1];
+            if ($draft->count < 1) {
+                $draft->questions[] = new Question('count', 'How many are there? At least one.');
+            }
+
+            return substr($text, \strlen($match[0]));
+        }
+        if (1 === preg_match(self::TIMES, $text, $match)) {
+            $draft->count = (int) $match[1];
+
+            return str_replace($match[0], ' ', $text);
+        }
+
+        return $this->atStart($text, $draft) ?? $this->behind($text, $draft);
+    }
+
+    private function atStart(string $text, Draft $draft): ?string
+    {
+        foreach ([3, 2, 1] as $n) {
+            $words = explode(' ', $text);
+            $count = Lexicon::count(mb_strtolower(implode(' ', \array_slice($words, 0, $n))));
+            if (null !== $count && \count($words) >= $n) {
+                $draft->count = $count;
+
+                return implode(' ', \array_slice($words, $n));
+            }
+        }
+
+        return null;
+    }
+
+    private function behind(string $text, Draft $draft): string
+    {
+        if (1 === preg_match(self::SET, $text, $match)) {
+            $draft->count = max(1, (int) ($match[2] ?? $match[1]));
+
+            return str_replace($match[0], ' ', $text);
+        }
+        if (1 === preg_match(self::TOGETHER, $text, $match)) {
+            $draft->count = self::TOGETHER_ARE[mb_strtolower($match[1])] ?? 1;
+
+            return str_replace($match[0], '', $text);
+        }
+
+        return $text;
+    }
+}
