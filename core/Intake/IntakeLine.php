@@ -16,6 +16,7 @@ use BrightCupboard\Core\Intake\Internal\WordPhrases;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Stock\Finish;
+use BrightCupboard\Core\Stock\PieceKind;
 
 /**
  * Reads one line of text as a piece: "3 brass candlesticks 9 in, attic A2, $4 each, thrifted".
@@ -121,8 +122,13 @@ final readonly class IntakeLine
         if ('from' === $by && [] !== $said) {
             $draft->care[] = 'from ' . $behind;
         }
+        if (PieceKind::Lights === $draft->kind && $draft->isCountOfParts) {
+            $behind = trim($behind . ", {$draft->count} lights", ', ');
+            $by = '' === $by ? ',' : $by;
+            $draft->count = 1;
+        }
         if (!$isNamed) {
-            $draft->name = $this->naming->name($thing, '' === $behind || 'from' === $by ? '' : " {$by} {$behind}");
+            $draft->name = $this->naming->name($thing, '' === $behind || 'from' === $by ? '' : (',' === $by ? ', ' : " {$by} ") . $behind);
             $this->askAboutNumbers([...$unknown, ...$said], $draft);
         }
     }

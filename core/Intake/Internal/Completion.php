@@ -42,6 +42,7 @@ final readonly class Completion
     private const RUNS_AT_MOST = 6 * Length::TENTHS_PER_INCH;
     /** A roll of ribbon across, from memory. */
     private const ROLL = 4 * Length::TENTHS_PER_INCH;
+    private const FOLDED_FROM = 24 * Length::TENTHS_PER_INCH;
     private const MAIN_SHARE = 70;
 
     public function __construct(private LengthText $lengths, private ColourNames $names) {}
@@ -86,6 +87,8 @@ final readonly class Completion
     {
         if (PieceKind::Ribbon === $draft->kind) {
             $this->roll($draft);
+        } elseif (PieceKind::Runner === $draft->kind || PieceKind::Throw === $draft->kind) {
+            $this->fold($draft);
         }
         $this->assign($draft);
         $kind = $draft->kind?->value;
@@ -133,6 +136,23 @@ final readonly class Completion
         $draft->measures = [];
         $draft->sides = ['width' => Length::ofTenths(self::ROLL), 'depth' => $draft->sides['depth'] ?? $across, 'height' => Length::ofTenths(self::ROLL)];
         $draft->guesses[] = sprintf('%s on a roll %s across.', $this->lengths->writeRun($draft->laidOut), $this->lengths->write($draft->sides['width']));
+    }
+
+    /** A runner or throw longer than two feet was measured laid out, but lies folded: a runner to a square, a throw in three by four. */
+    private function fold(Draft $draft): void
+    {
+        $measures = [...$draft->measures, ...array_values(array_intersect_key($draft->sides, ['width' => 0, 'height' => 0]))];
+        $tenths = array_map(static fn(Length $length): int => $length->tenths(), $measures);
+        rsort($tenths);
+        if (isset($draft->sides['depth']) || \count($tenths) > 2 || ($tenths[0] ?? 0) <= self::FOLDED_FROM) {
+            return;
+        }
+        $isRunner = PieceKind::Runner === $draft->kind;
+        $across = $tenths[1] ?? ($isRunner ? 14 * Length::TENTHS_PER_INCH : (int) (0.8 * $tenths[0]));
+        $draft->laidOut ??= Length::ofTenths($tenths[0]);
+        $draft->measures = [];
+        $draft->sides = ['width' => Length::ofTenths($isRunner ? $across : intdiv($across, 3)), 'depth' => Length::ofTenths($isRunner ? $across : intdiv($across, 4)), 'height' => Length::ofTenths(($isRunner ? 3 : 4) * Length::TENTHS_PER_INCH)];
+        $draft->guesses[] = sprintf('%s laid out; folded it is %s.', $this->lengths->writeRun($draft->laidOut), implode(' × ', array_map($this->lengths->write(...), $draft->sides)));
     }
 
     /** Gives measures without a side their sides: three are width, depth and height; two are width and height; one is what its kind is measured by. */

@@ -13,9 +13,12 @@ use BrightCupboard\Core\Intake\Question;
  */
 final readonly class CountWords
 {
-    private const START = '/^(?:set of\s+)?(\d{1,3})\s*(?:(?:pcs|pieces)(?:\s+of)?(?=\s)|x\s+(?=\p{L})|(?=\s(?!\d|(?:in|inch|inches|ft|feet|foot|yd|yds|yards?|cm|mm|m|for|x|by|lb|lbs|oz|kg|g|high|wide|tall|long|deep|and|ct|count)\b)))/iu';
+    private const START = '/^(?:set of\s+)?(\d{1,3})\s*(?:(?:pcs|pieces)(?:\s+of)?(?=\s)|x\s+(?=\p{L})|(?=\s(?!\d|(?:in|inch|inches|ft|feet|foot|yd|yds|yards?|cm|mm|m|for|x|by|lb|lbs|oz|kg|g|high|wide|tall|long|deep|and|ct|count|tier|tiered|light|lights)\b)))/iu';
     private const TIMES = '/(?<![\d″"])(?<!in)(?<!cm)[\s,]+x(\d{1,3})(?=$|[\s,])/iu';
-    private const SET = '/[\s,]+(?:(?:set|pack|box|bag)\s+of\s+(\d{1,3})|(\d{1,3})\s*(?:ct|count|pcs|pieces|pk))\b/iu';
+    /** Behind a measure, "x2" written as one word. */
+    private const TIMES_AFTER_MEASURE = '/(?<=in|cm)\s+x(\d{1,2})(?=$|\s*,|\s+[^\d\s])/iu';
+    private const SET = '/[\s,(]+(?:(?:set|pack|box|bag)\s*(?:of|\/)\s*(\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|twelve)|(\d{1,3})\s*(ct|count|pcs|pieces|pk|doz|dozen))\b\)?|\((\d{1,3})\)/iu';
+    private const DOZEN = 12;
     private const TOGETHER = '/(?<=\p{L})\s+(pair|duo|trio)\b(?!\s+of)/iu';
     private const TOGETHER_ARE = ['pair' => 2, 'duo' => 2, 'trio' => 3];
 
@@ -32,8 +35,11 @@ final readonly class CountWords
 
             return substr($text, \strlen($match[0]));
         }
-        if (1 === preg_match(self::TIMES, $text, $match)) {
+        if (1 === preg_match(self::TIMES, $text, $match) || 1 === preg_match(self::TIMES_AFTER_MEASURE, $text, $match)) {
             $draft->count = (int) $match[1];
+            if (str_contains($text, 'in' . $match[0]) || str_contains($text, 'cm' . $match[0])) {
+                $draft->guesses[] = sprintf('“%s” is taken for how many there are.', trim($match[0]));
+            }
 
             return str_replace($match[0], ' ', $text);
         }
@@ -58,8 +64,10 @@ final readonly class CountWords
 
     private function behind(string $text, Draft $draft): string
     {
-        if (1 === preg_match(self::SET, $text, $match)) {
-            $draft->count = max(1, (int) ($match[2] ?? $match[1]));
+        if (1 === preg_match(self::SET, $text, $match, \PREG_UNMATCHED_AS_NULL)) {
+            $said = mb_strtolower($match[1] ?? $match[2] ?? $match[4] ?? '1');
+            $draft->count = max(1, (Lexicon::count($said) ?? (int) $said) * (str_starts_with(mb_strtolower($match[3] ?? ''), 'doz') ? self::DOZEN : 1));
+            $draft->isCountOfParts = \in_array(mb_strtolower($match[3] ?? ''), ['ct', 'count'], true);
 
             return str_replace($match[0], ' ', $text);
         }

@@ -25,6 +25,8 @@ final class Draft
     public string $name = '';
     public ?PieceKind $kind = null;
     public ?int $count = null;
+    /** Whether "100 ct" said it: of lights that is how many are on one string. */
+    public bool $isCountOfParts = false;
     /** @var array{width?: Length, depth?: Length, height?: Length} what was said by name */
     public array $sides = [];
     /** @var list<Length> measures that did not say which side they are, in their order */

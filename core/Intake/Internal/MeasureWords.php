@@ -37,11 +37,11 @@ final readonly class MeasureWords
         $number = '(?:' . self::NUMBER . ')';
         $unit = '(?:' . self::UNIT . ')';
         $sides = implode('|', array_map(static fn(string $word): string => $word . '\b', array_keys(self::SIDES)));
-        $text = $this->replaced("/(?<![\\w.\/]){$number}(?:\\s*(?:and|&|\/)\\s*{$number})+\\s*{$unit}/iu", $text, fn(string $found): bool => $this->askWhich($found, $draft));
+        $text = $this->replaced("/(?<![\\w.\/])(?:{$number}(?:\\s*(?:and|&|\/)\\s*{$number})+|\\d+(?:,\\d+){2,})\\s*{$unit}/iu", $text, fn(string $found): bool => $this->askWhich($found, $draft));
         $text = $this->replaced("/(?<![\\w.]){$number}\\s*{$unit}?(?:\\s*(?:x|×|by)\\s*{$number}\\s*{$unit}?){1,2}/iu", $text, fn(string $found): bool => $this->takeBox($found, $draft));
         $text = $this->replaced("/(?<![\\w.])(?:{$number}\\s*{$unit}\\s*)+(?:{$sides})?/iu", $text, fn(string $found): bool => $this->takeOne($found, $draft));
 
-        return $this->replaced("/(?<![\\w.]){$number}\\s*(?:high|tall|wide|long|across|deep)\\b/iu", $text, fn(string $found): bool => $this->takeOne($found, $draft));
+        return $this->replaced("/(?<![\\w.]){$number}\\s*(?:high|tall|wide|long|across|deep|h|w|d|l)\\b/iu", $text, fn(string $found): bool => $this->takeOne($found, $draft));
     }
 
     private function takeWeights(string $text, Draft $draft): string

@@ -15,7 +15,7 @@ final readonly class WordPhrases
 {
     private const LONGEST = 3;
     /** Words that say nothing about a thing by themselves. */
-    public const FILLERS = ['and', '&', 'with', 'of', 'in', 'a', 'the', 'natural', 'assorted', 'multi', 'largest', 'smallest', 'tallest', 'about', 'approx', 'each', 'size'];
+    public const FILLERS = ['and', '&', 'with', 'of', 'in', 'a', 'the', 'natural', 'assorted', 'multi', 'largest', 'smallest', 'tallest', 'about', 'approx', 'each', 'size', 'sizes', 'lighted', 'lit', 'lidded'];
 
     public function __construct(private ColourNames $colours) {}
 

@@ -86,7 +86,7 @@ export function PieceDialog({ piece, copy, onClose, onSaved }: Props) {
 }
 
 /** Kinds that are kept rolled, coiled or folded, and run along when they are laid out. */
-const RUNS: readonly Piece['kind'][] = ['garland', 'ribbon', 'runner', 'beads', 'lights'];
+const RUNS: readonly Piece['kind'][] = ['garland', 'ribbon', 'runner', 'beads', 'lights', 'throw'];
 
 type PartProps = { draft: PieceInput; set: (part: Partial<PieceInput>) => void };
 
