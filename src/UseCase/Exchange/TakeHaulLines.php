@@ -62,11 +62,17 @@ final readonly class TakeHaulLines
         // A name is taken as it is; here it only says what kind of thing it may be.
         $name = (string) preg_replace('/[\d,;“”"]+/u', ' ', $cells['name'] ?? '');
         $kind = trim($cells['kind'] ?? '');
-        $said = array_filter(['' === $kind ? $name : $kind, $cells['size'] ?? '', self::sided($cells['width'] ?? '', 'wide'), self::sided($cells['height'] ?? '', 'high')], static fn(string $cell): bool => '' !== $cell);
+        [$width, $height] = [trim($cells['width'] ?? ''), trim($cells['height'] ?? '')];
+        $isMeasured = '' !== $width && '' !== $height;
+        $said = array_filter(['' === $kind ? $name : $kind, $cells['size'] ?? '', $isMeasured ? '' : self::sided($width, 'wide'), $isMeasured ? '' : self::sided($height, 'high')], static fn(string $cell): bool => '' !== $cell);
         $line = new IntakeLine($home->unit(), $home->currency(), [], $this->names);
         $reading = $line->read(implode(', ', $said));
         $colour = $this->colour($cells['colour'] ?? '') ?? ($line->read($name)->colours[0] ?? null)?->colour;
-        $open = array_filter($reading->questions, static fn(Question $question): bool => 'colours' !== $question->field || null === $colour);
+        $open = array_filter($reading->questions, static fn(Question $question): bool => match ($question->field) {
+            'colours' => null === $colour,
+            'width', 'height' => !$isMeasured,
+            default => true,
+        });
         $asked = array_values(array_map(static fn(Question $question): Violation => new Violation($question->field, $question->sentence), $open));
         if ([] !== $asked) {
             throw new InvalidInput($asked);
@@ -79,8 +85,8 @@ final readonly class TakeHaulLines
             $cells['name'] ?? '',
             self::word('way', $cells['way'] ?? '', HaulWay::Buy, HaulWay::tryFrom(...), 'buy, make, borrow or restyle'),
             $reading->kind ?? throw new \LogicException('A reading without a question has a kind.'),
-            $exact($reading->width),
-            $exact($reading->height),
+            $isMeasured ? $width : $exact($reading->width),
+            $isMeasured ? $height : $exact($reading->height),
             ($colour ?? throw new \LogicException('A reading without a question has a colour.'))->hex(),
             $cells['price'] ?? '',
             $offer,
