@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Tests\Core\Coach;
+
+use BrightCupboard\Core\Coach\CoachRule;
+use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Coach\Rule\HeightLevels;
+use BrightCupboard\Core\Coach\Rule\LookFit;
+use BrightCupboard\Core\Coach\Rule\OddGroups;
+use BrightCupboard\Core\Coach\Rule\SideBalance;
+use BrightCupboard\Core\Coach\Rule\TextureMix;
+use BrightCupboard\Core\Coach\Rule\UsedWidth;
+use BrightCupboard\Core\Coach\Verdict;
+use BrightCupboard\Core\Look\BalanceSchool;
+use BrightCupboard\Core\Stock\Material;
+use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Tests\Core\Support\Make;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** The edges of single rules. Three families from four pieces, odd groups and the share of a ledge that is used are common practice; the limits of balance are own. */
+final class CoachRulesTest extends TestCase
+{
+    /** @return iterable<string, array{list<Material>, Verdict|null, string}> one piece of each material, verdict, figure */
+    public static function mixes(): iterable
+    {
+        yield 'three pieces are too few to ask' => [[Material::Wood, Material::Wood, Material::Wood], null, ''];
+        yield 'four of one family' => [[Material::Clay, Material::Stone, Material::Porcelain, Material::Stoneware], Verdict::LookAgain, '1: clay and stone'];
+        yield 'two families' => [[Material::Reed, Material::Jute, Material::Brass, Material::Iron], Verdict::LookAgain, '2: woven, metal'];
+        yield 'three families' => [[Material::Reed, Material::Jute, Material::Brass, Material::Glass], Verdict::Good, '3: woven, metal, glass'];
+    }
+
+    /** @param list<Material> $materials */
+    #[DataProvider('mixes')]
+    public function testFourPiecesWantThreeFamiliesOfTexture(array $materials, ?Verdict $verdict, string $figure): void
+    {
+        $placed = array_map(static fn(Material $material, int $i): PlacedPiece => Make::placed(Make::piece("p{$i}", materials: [$material]), 8 * $i), $materials, array_keys($materials));
+        $finding = (new TextureMix())->check(new Dressing(Make::spot(), $placed), Make::judgement());
+
+        self::assertSame($verdict, $finding?->verdict);
+        self::assertSame($figure, substr($finding->figure ?? '', 0, \strlen($figure)));
+    }
+
+    /** The fit of a spot is that of what is seen: a large piece in the look outweighs a small one out of it, by their faces. */
+    public function testTheFitOfASpotIsWeighedByFaces(): void
+    {
+        $wreath = Make::placed(Make::piece('wreath', width: 20, height: 20), 0);
+        $toy = Make::placed(Make::piece('toy', width: 4, height: 5, colours: [['#2040FF', 100]]), 30);
+        $finding = (new LookFit())->check(new Dressing(Make::spot(), [$wreath, $toy]), Make::judgement());
+
+        self::assertSame([Verdict::Good, '95 of 100'], [$finding?->verdict, $finding?->figure]); // 400 of 420 square inches
+        $finding = (new LookFit())->check(new Dressing(Make::spot(), [$toy, Make::placed(Make::piece('jug', width: 4, height: 5), 40)]), Make::judgement());
+        self::assertSame(['50 of 100', 'Toy is furthest off, at 0.', ['at-toy']], [$finding?->figure, $finding?->reason, $finding?->placements]);
+    }
+
+    #[TestWith([0, 0.34, Verdict::LookAgain])]
+    #[TestWith([0, 0.35, Verdict::Good])]
+    #[TestWith([0, 0.60, Verdict::Good])]
+    #[TestWith([0, 0.61, Verdict::LookAgain])]
+    #[TestWith([100, 0.54, Verdict::LookAgain])]
+    #[TestWith([100, 0.55, Verdict::Good])]
+    #[TestWith([100, 0.85, Verdict::Good])]
+    #[TestWith([100, 0.86, Verdict::LookAgain])]
+    #[TestWith([0, 1.00, Verdict::Fix])]
+    #[TestWith([100, 0.10, Verdict::Fix])]
+    public function testTheLedgeIsUsedByTheMood(int $mood, float $part, Verdict $verdict): void
+    {
+        $dressing = new Dressing(Make::spot(width: 100), [Make::placed(Make::piece('wide', width: 100 * $part), 0)]);
+
+        self::assertSame($verdict, (new UsedWidth())->check($dressing, Make::judgement(Make::look(mood: $mood)))?->verdict);
+    }
+
+    #[TestWith([10.0, 8.5, 2])]
+    #[TestWith([10.0, 8.6, 1])]
+    #[TestWith([10.0, 10.0, 1])]
+    public function testTwoTopsAreTwoLevelsFifteenPercentApart(float $one, float $two, int $levels): void
+    {
+        $dressing = new Dressing(Make::spot(), [Make::placed(Make::piece('a', height: $one), 0), Make::placed(Make::piece('b', height: $two), 20)]);
+
+        self::assertStringStartsWith("{$levels} level", (new HeightLevels())->check($dressing, Make::judgement())->figure ?? '');
+    }
+
+    public function testUnitsOfOnePieceCountInItsGroup(): void
+    {
+        $three = new Dressing(Make::spot(), [Make::placed(Make::piece('tapers', count: 3), 10, count: 3)]);
+        $four = new Dressing(Make::spot(), [Make::placed(Make::piece('tapers', count: 4), 10, count: 4)]);
+
+        self::assertSame([Verdict::Good, Verdict::LookAgain], [(new OddGroups())->check($three, Make::judgement())?->verdict, (new OddGroups())->check($four, Make::judgement())?->verdict]);
+    }
+
+    /** What lies under the others, such as a runner, makes no level and counts in no group. */
+    #[TestWith([new HeightLevels()])]
+    #[TestWith([new OddGroups()])]
+    public function testWhatLiesUnderTheOthersIsNotCounted(CoachRule $rule): void
+    {
+        $one = [Make::placed(Make::piece('jug'), 10), Make::placed(Make::piece('vase', height: 14), 18), Make::placed(Make::piece('bowl', height: 5), 26)];
+        $runner = Make::placed(Make::piece('runner', PieceKind::Runner, width: 50, height: 1), 0);
+
+        self::assertEquals($rule->check(new Dressing(Make::spot(), $one), Make::judgement()), $rule->check(new Dressing(Make::spot(), [...$one, $runner]), Make::judgement()));
+    }
+
+    #[TestWith([BalanceSchool::Centred, 27.0, Verdict::Good])]
+    #[TestWith([BalanceSchool::Centred, 10.0, Verdict::Fix])]
+    #[TestWith([BalanceSchool::OffCentre, 27.0, Verdict::LookAgain])]
+    public function testOnePieceInTheMiddleIsBalancedOnlyForTheCentredSchool(BalanceSchool $school, float $left, Verdict $verdict): void
+    {
+        $dressing = new Dressing(Make::spot(), [Make::placed(Make::piece('jug'), $left)]);
+
+        self::assertSame($verdict, (new SideBalance())->check($dressing, Make::judgement(Make::look($school)))?->verdict);
+    }
+}
