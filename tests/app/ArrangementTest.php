@@ -106,6 +106,23 @@ final class ArrangementTest extends AppTestCase
         self::assertSame(array_column($made['parts'], 'piece'), array_column($kept['parts'], 'piece'), $this->text());
     }
 
+    public function testAPartHasBeenOutWhenItsArrangementHasAndIsPaidForOnce(): void
+    {
+        $made = $this->together()['piece'];
+        $spot = 'spot:' . $this->id('spot', 'Sofa');
+        $this->call('POST', $this->home() . "/pieces/{$made['id']}/moves", ['count' => 1, 'from' => 'loose', 'to' => $spot]);
+        $worn = fn(string $name): int => array_column($this->call('GET', $this->home() . '/pieces?limit=1000')['pieces'], 'worn', 'name')[$name];
+        $before = $worn('Juniper urn');
+        $swap = $this->swap();
+        $this->call('POST', $swap . '/close', ['leaveOpen' => true]);
+        self::assertSame(200, $this->code(), $this->text());
+
+        self::assertSame([$before + 1, 1], [$worn('Juniper urn'), $worn('Hall urn')]);
+        $used = array_column($this->call('GET', $swap . '/settle')['used'] ?? [], 'name');
+        self::assertContains('Hall urn', $used);
+        self::assertNotContains('Juniper urn', $used);
+    }
+
     public function testATableOfPiecesHasEveryThingOnce(): void
     {
         $this->together();

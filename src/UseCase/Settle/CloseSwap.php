@@ -15,6 +15,7 @@ use App\Time\Now;
 use App\UseCase\Day\DayPlan;
 use App\UseCase\Plan\OpenSwap;
 use App\UseCase\Plan\SwapReader;
+use App\UseCase\Plan\SwapState;
 use App\View\Settle\SettleView;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
@@ -32,12 +33,9 @@ final readonly class CloseSwap
             if (!$input->leaveOpen) {
                 $this->refuseOpenTasks($swap);
             }
-            $state = ($this->state)($swap);
-            foreach (array_keys($state->catalogue) as $id) {
-                foreach ($state->now->of($id) as $key => $units) {
-                    $place = Place::ofKey($key);
-                    $piece = $this->entities->find(Piece::class, $id);
-                    $spot = PlaceKind::Spot === $place->kind ? $this->entities->find(Spot::class, $place->id ?? '') : null;
+            foreach ($this->worn(($this->state)($swap)) as $id => $spots) {
+                foreach ($spots as $spotId => $units) {
+                    [$piece, $spot] = [$this->entities->find(Piece::class, $id), $this->entities->find(Spot::class, $spotId)];
                     if (null !== $piece && null !== $spot) {
                         $this->entities->persist(new Wear($swap, $piece, $spot, $units));
                     }
@@ -47,6 +45,33 @@ final readonly class CloseSwap
         });
 
         return ($this->read)($swap);
+    }
+
+    /**
+     * What stands, and what stands as a part of something: a part has been out, though as no unit of its own.
+     *
+     * @return array<string, array<string, int>> units by piece id and spot id
+     */
+    private function worn(SwapState $state): array
+    {
+        $worn = $within = [];
+        foreach (array_keys($state->catalogue) as $id) {
+            foreach ($state->now->of($id) as $key => $units) {
+                $place = Place::ofKey($key);
+                if (PlaceKind::Spot === $place->kind) {
+                    $worn[$id][(string) $place->id] = $units;
+                } elseif (PlaceKind::Within === $place->kind) {
+                    $within[(string) $place->id][] = $id;
+                }
+            }
+        }
+        foreach ($within as $arrangement => $parts) {
+            foreach ($parts as $part) {
+                $worn[$part] = ($worn[$part] ?? []) + array_map(static fn(): int => 0, $worn[$arrangement] ?? []);
+            }
+        }
+
+        return $worn;
     }
 
     private function refuseOpenTasks(Swap $swap): void

@@ -40,7 +40,7 @@ final readonly class UsedPieces
     private function worn(Swap $swap): array
     {
         /** @var list<array{piece_id: string, units: int|string}> $rows */
-        $rows = $this->db->fetchAllAssociative('SELECT piece_id, SUM(units) AS units FROM wear WHERE swap_id = ? GROUP BY piece_id ORDER BY piece_id', [$swap->id()]);
+        $rows = $this->db->fetchAllAssociative('SELECT piece_id, SUM(units) AS units FROM wear WHERE swap_id = ? GROUP BY piece_id HAVING SUM(units) > 0 ORDER BY piece_id', [$swap->id()]);
 
         return array_map(static fn(array $row): int => (int) $row['units'], array_column($rows, null, 'piece_id'));
     }
