@@ -12,6 +12,8 @@ use BrightCupboard\Core\Measure\Weight;
 final readonly class Arrangement
 {
     private const MOST_MATERIALS = 6;
+    /** Put into the others, or tied and hung on them: they take no ground of their own. */
+    private const SOFT = [PieceKind::Bunch, PieceKind::Ribbon, PieceKind::Beads, PieceKind::Lights, PieceKind::Garland, PieceKind::Bauble];
 
     /** @var non-empty-list<PartUnits> largest face first */
     public array $parts;
@@ -33,16 +35,17 @@ final readonly class Arrangement
         $this->parts = [] === $parts ? throw new \LogicException('Two units are of some piece.') : $parts;
     }
 
-    /** The box round it if every part stands on the same ground: a first measure, until it is measured as it was made. */
+    /** The box round its parts, those that stand side by side, soft ones in and on them: a first measure, until it is measured as it was made. */
     public function size(): Size
     {
-        [$width, $depth, $height] = [0, 0, 0];
+        [$width, $depth, $height, $side] = [0, 0, 0, 0];
         foreach ($this->parts as $part) {
             $size = $part->piece->size;
+            $side += \in_array($part->piece->kind, self::SOFT, true) ? 0 : $part->units * $size->width->tenths();
             [$width, $depth, $height] = [max($width, $size->width->tenths()), max($depth, $size->depth->tenths()), max($height, $size->height->tenths())];
         }
 
-        return new Size(Length::ofTenths($width), Length::ofTenths($depth), Length::ofTenths($height));
+        return new Size(Length::ofTenths(max($width, $side)), Length::ofTenths($depth), Length::ofTenths($height));
     }
 
     /** Sum over its parts; parts nobody weighed count nothing. */

@@ -49,6 +49,16 @@ final readonly class StandingRepository
         return $this->entities->find(Standing::class, ['piece' => $piece->id(), 'place' => $place->key()]);
     }
 
+    /** @return array<string, true> by id, the pieces that have left the home or are put together with others with all their units */
+    public function outOfHand(Home $home): array
+    {
+        $isAway = static fn(string $place): string => "({$place} = 'parted' OR {$place} GLOB 'within:*')";
+        /** @var list<string> $ids */
+        $ids = $this->db->fetchFirstColumn("SELECT DISTINCT s.piece_id FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND s.count > 0 AND {$isAway('s.place')} AND NOT EXISTS (SELECT 1 FROM standing o WHERE o.piece_id = s.piece_id AND o.count > 0 AND NOT {$isAway('o.place')})", [$home->id()]);
+
+        return array_fill_keys($ids, true);
+    }
+
     /** How many units of pieces that are still owned are at a place. */
     public function unitsAt(Place $place): int
     {

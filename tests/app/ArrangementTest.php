@@ -32,6 +32,11 @@ final class ArrangementTest extends AppTestCase
         self::assertSame(["within:{$made['id']}"], $this->places('Juniper urn'));
         self::assertNotContains($this->id('piece', 'Juniper urn'), $this->onTheTable());
         self::assertContains($made['id'], $this->onTheTable());
+        $stations = $this->call('GET', $this->swap() . '/stations');
+        $look = $this->call('GET', $this->home() . '/house')['looks'];
+        $current = array_column($look, null, 'id')[(string) $this->db()->fetchOne('SELECT look_id FROM swap WHERE id = ?', [basename($this->swap())])];
+        $answer = $this->call('POST', $this->swap() . '/look-answer', ['version' => null] + array_diff_key($current, ['id' => 0]));
+        self::assertSame([119, 119, $stations['inLook']], [$stations['pieces'], \count($answer['answers']), $answer['in']], 'two are one now, at every station');
         self::assertSame('put together as Hall urn', $this->call('GET', $this->home() . '/pieces/' . $this->id('piece', 'Juniper urn') . '/movements')['movements'][0]['cause']);
     }
 

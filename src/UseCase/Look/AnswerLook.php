@@ -8,6 +8,7 @@ use App\Entity\Swap;
 use App\Input\LookInput;
 use App\Repository\Catalogue;
 use App\Repository\PlanRepository;
+use App\Repository\StandingRepository;
 use App\View\Look\LookReadingView;
 use App\View\Look\PieceAnswerView;
 use App\View\Look\StockAnswerView;
@@ -24,7 +25,7 @@ use BrightCupboard\Core\Look\RibbonShares;
 /** What the whole stock says to a look that may not be saved yet. */
 final readonly class AnswerLook
 {
-    public function __construct(private Catalogue $catalogue, private PlanRepository $plan, private ColourNames $names) {}
+    public function __construct(private Catalogue $catalogue, private StandingRepository $standing, private PlanRepository $plan, private ColourNames $names) {}
 
     public function __invoke(Swap $swap, LookInput $input): StockAnswerView
     {
@@ -33,7 +34,7 @@ final readonly class AnswerLook
         $placed = $this->plan->placed($swap);
         $answers = $standing = [];
         $counts = [FitVerdict::In->value => 0, FitVerdict::Near->value => 0, FitVerdict::Outside->value => 0];
-        foreach ($this->catalogue->of($swap->home()) as $id => $entry) {
+        foreach (array_diff_key($this->catalogue->of($swap->home()), $this->standing->outOfHand($swap->home())) as $id => $entry) {
             $answers[] = $answer = PieceAnswerView::of($meter->fit($entry->piece));
             ++$counts[$answer->verdict->value];
             if (isset($placed[$id])) {

@@ -30,7 +30,7 @@ final readonly class SuggestRestyles
         foreach ($state->catalogue as $id => $entry) {
             $fit = $state->meter->fit($entry->piece);
             $isNear = FitVerdict::In !== $fit->verdict && $fit->score >= self::LEAST_SCORE;
-            if ($isNear && Choice::Part !== $state->choice($id)) {
+            if ($isNear && !$state->isOutOfHand($id) && Choice::Part !== $state->choice($id)) {
                 $near[$id] = $fit->score;
             }
         }

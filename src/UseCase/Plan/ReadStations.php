@@ -23,8 +23,12 @@ final readonly class ReadStations
     public function __invoke(Swap $swap): StationsView
     {
         $state = ($this->read)($swap);
-        $inLook = $decided = 0;
+        $inHand = $inLook = $decided = 0;
         foreach ($state->catalogue as $id => $entry) {
+            if ($state->isOutOfHand($id)) {
+                continue;
+            }
+            ++$inHand;
             $inLook += FitVerdict::In === $state->meter->fit($entry->piece)->verdict ? 1 : 0;
             $decided += null === $state->choice($id) ? 0 : 1;
         }
@@ -37,6 +41,6 @@ final readonly class ReadStations
         $notes = $this->entities->getRepository(Note::class)->count(['swap' => $swap, 'removedAt' => null]);
         $today = $this->now->today();
 
-        return new StationsView($inLook, \count($state->catalogue), $decided, \count($dressed), \count($this->house->spots($swap->home())), $needs, $this->haul->purse($swap)->free->minor, \count(array_filter($tasks, static fn(SheetTask $task): bool => $task->isDone())), \count($tasks), $notes, (int) $today->diff($swap->swapDay())->format('%r%a'), $today->format('Y-m-d'));
+        return new StationsView($inLook, $inHand, $decided, \count($dressed), \count($this->house->spots($swap->home())), $needs, $this->haul->purse($swap)->free->minor, \count(array_filter($tasks, static fn(SheetTask $task): bool => $task->isDone())), \count($tasks), $notes, (int) $today->diff($swap->swapDay())->format('%r%a'), $today->format('Y-m-d'));
     }
 }

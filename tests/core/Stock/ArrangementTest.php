@@ -33,6 +33,13 @@ final class ArrangementTest extends TestCase
         self::assertSame([Hazard::ToxicToPets, Hazard::Breakable], $piece->hazards);
     }
 
+    public function testWhatStandsSideBySideIsAsWideAsAllOfIt(): void
+    {
+        $pumpkins = new Arrangement([new PartUnits(Make::piece('large', PieceKind::Pumpkin, width: 14, height: 11, count: 2), 2), new PartUnits(Make::piece('small', PieceKind::Pumpkin, width: 8, height: 6), 1)]);
+
+        self::assertEquals([Length::ofInches(36), Length::ofInches(11)], [$pumpkins->size()->width, $pumpkins->size()->height]);
+    }
+
     public function testItsColoursAreThoseOfItsPartsByTheFaceTheyShow(): void
     {
         $piece = (new Arrangement([self::urn(), self::stems(5)]))->piece('winter', 'Winter urn', PieceKind::Arrangement, Make::size(10, 8, 26));

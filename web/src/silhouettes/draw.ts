@@ -1,6 +1,6 @@
 import type { components } from '../api/schema';
 import type { Draw, Drawn, Form } from './form';
-import { rng } from './geometry';
+import { n1, rect, rng } from './geometry';
 import { candleGroup, candlestick, lantern, lights, pillar, stormGlass } from './kinds/candles';
 import { boat, hare, heron, house } from './kinds/figures';
 import { bunch, garland, gourd, pumpkin, tree, wreath } from './kinds/greenery';
@@ -86,13 +86,36 @@ export const FOOT: Partial<Record<PieceKind, number>> = {
 const remembered = new Map<string, Drawn>();
 const MOST_REMEMBERED = 4000;
 
+const MOST_TOGETHER = 7;
+
+/** Parts side by side, moved together until they are as wide as the whole; the tallest stand behind. */
+function together(form: Form, parts: NonNullable<Form['parts']>, scale: number, seed: string): Drawn {
+  const units = parts.flatMap((part) => Array.from({ length: part.units }, () => part)).slice(0, MOST_TOGETHER);
+  const closer = Math.min(1, form.w / units.reduce((sum, part) => sum + part.w, 0));
+  let left = (-form.w / 2) * scale;
+  const placed = units.map((part, i) => {
+    const width = part.w * closer * scale;
+    left += width;
+    return { part, x: left - width / 2, i };
+  });
+  return {
+    d: rect((-form.w / 2) * scale, -form.h * scale, form.w * scale, form.h * scale),
+    g: placed
+      .toSorted((a, b) => b.part.h - a.part.h)
+      .map(
+        ({ part, x, i }) => `<g transform="translate(${n1(x)} 0)">${draw(part.kind, { w: part.w, h: part.h, c: [part.c] }, scale, seed + i).g}</g>`,
+      )
+      .join(''),
+  };
+}
+
 /** Draws one unit; the same kind, form, scale and seed always give the same drawing. */
 export function draw(kind: PieceKind | 'tote', form: Form, scale: number, seed: string): Drawn {
   const key = `${kind}|${JSON.stringify(form)}|${scale}|${seed}`;
   const known = remembered.get(key);
   if (known) return known;
   if (remembered.size > MOST_REMEMBERED) remembered.clear();
-  const drawn = KINDS[kind](form, scale, rng(seed));
+  const drawn = form.parts ? together(form, form.parts, scale, seed) : KINDS[kind](form, scale, rng(seed));
   remembered.set(key, drawn);
   return drawn;
 }

@@ -1,3 +1,4 @@
+import type { PieceKind } from '../api/types';
 import type { Random } from './geometry';
 
 /** What a silhouette is drawn from. Sizes in inches; colours in falling share, the body first. */
@@ -21,6 +22,8 @@ export type Form = {
   lit?: boolean;
   /** Vessel of an arrangement. */
   vessel?: { c: readonly [string, ...string[]]; shape?: string };
+  /** Of what stands together without stems: its parts, drawn as they are. */
+  parts?: readonly { kind: PieceKind; w: number; h: number; c: string; units: number }[];
   lid?: string;
   open?: boolean;
 };

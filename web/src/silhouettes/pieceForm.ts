@@ -3,9 +3,10 @@ import { inches } from '../lib/measure';
 import type { Form } from './form';
 
 export type Drawable = Pick<Piece, 'kind' | 'width' | 'height' | 'colours' | 'finish' | 'shape' | 'pattern'> & {
-  parts?: readonly Pick<Piece['parts'][number], 'kind' | 'hex'>[];
+  parts?: readonly Pick<Piece['parts'][number], 'kind' | 'hex' | 'width' | 'height' | 'count'>[];
 };
 
+const STEMS: readonly Piece['kind'][] = ['bunch', 'pot plant'];
 const VESSELS: readonly Piece['kind'][] = ['vase', 'jug', 'crock', 'jar', 'basket', 'bowl', 'box'];
 
 const FINISH: Partial<Record<Piece['finish'], string>> = { 'drip glaze': 'drip', 'wood grain': 'wood', clear: 'glass' };
@@ -24,6 +25,11 @@ export function pieceForm(piece: Drawable): Form {
   };
   switch (piece.kind) {
     case 'arrangement':
+      if (piece.parts && piece.parts.length > 0 && !piece.parts.some((part) => STEMS.includes(part.kind)))
+        return {
+          ...form,
+          parts: piece.parts.map((part) => ({ kind: part.kind, w: inches(part.width), h: inches(part.height), c: part.hex, units: part.count })),
+        };
       return {
         ...form,
         c: [piece.parts?.find((part) => part.kind === 'bunch')?.hex ?? body],

@@ -29,7 +29,7 @@ export function TogetherDialog({ pieces, onClose, onMade }: Props) {
   const input: TogetherInput = { ...said, parts, keep: false };
   const units = parts.reduce((sum, part) => sum + part.units, 0);
   const proposal = useQuery({
-    queryKey: ['together', home, parts, said.width, said.depth, said.height],
+    queryKey: ['together', parts, said.width, said.depth, said.height],
     queryFn: ({ signal }) =>
       take(api.POST('/api/homes/{home}/arrangements', { ...path, body: { ...input, name: 'as proposed', place: 'loose' }, signal })),
     enabled: units > 1,
@@ -64,7 +64,7 @@ export function TogetherDialog({ pieces, onClose, onMade }: Props) {
           kind: said.kind,
           shape: chosen.find(({ piece }) => piece.kind === 'bunch')?.piece.shape ?? '',
           pattern: '',
-          parts: chosen.map(({ piece }) => ({ kind: piece.kind, hex: piece.colours[0]?.hex ?? '#CCCCC4' })),
+          parts: chosen.map(({ piece, units }) => ({ ...piece, hex: piece.colours[0]?.hex ?? '#CCCCC4', count: units })),
         }
       : null;
   return (
@@ -132,7 +132,7 @@ export function TogetherDialog({ pieces, onClose, onMade }: Props) {
               </Field>
             ))}
           </div>
-          <p className="note">Left empty, it counts as wide, deep and tall as its largest part.</p>
+          <p className="note">Left empty, it measures what its parts do side by side, stems and ribbons in and on them.</p>
           <button type="submit" className="btn btn-main justify-self-start" disabled={put.isPending || units < 2}>
             Put it together
           </button>

@@ -18,8 +18,8 @@ export function LookAnswer({ answer, ribbons, pieces }: Props) {
   return (
     <section aria-label="What the stock answers" className="mt-4">
       <p className="bg-gradient-to-b from-ledge to-paper px-[22px] pt-3 pb-1 text-[15px] max-md:px-3" aria-live="polite" data-testid="answer">
-        <b className="text-[17px]">{answer.in}</b> of {pieces.length} pieces sit in this look, <b className="text-[17px]">{answer.near}</b> are near,{' '}
-        <b className="text-[17px]">{answer.outside}</b> outside.
+        <b className="text-[17px]">{answer.in}</b> of {answer.answers.length} pieces sit in this look, <b className="text-[17px]">{answer.near}</b>{' '}
+        are near, <b className="text-[17px]">{answer.outside}</b> outside.
         <span className="note float-right max-md:float-none max-md:block">
           {piece && at
             ? `${piece.name}: ${at.score}, ${at.verdict}; nearest is ${ribbons[at.ribbon]?.name}, ${at.distance} off`

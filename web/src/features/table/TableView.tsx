@@ -128,7 +128,16 @@ export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: 
         isClosed={current?.isClosed ?? true}
       />
       {aside === 'compared' && <AsideDialog pieces={handful} rows={rows} onTogether={() => setAside('together')} onClose={() => setAside(null)} />}
-      {aside === 'together' && <TogetherDialog pieces={handful} onClose={() => setAside(null)} onMade={setActive} />}
+      {aside === 'together' && (
+        <TogetherDialog
+          pieces={handful}
+          onClose={() => setAside(null)}
+          onMade={(id) => {
+            setTaken(new Set());
+            setActive(id);
+          }}
+        />
+      )}
     </div>
   );
 }
