@@ -52,9 +52,10 @@ final readonly class StandingRepository
     /** @return array<string, true> by id, the pieces that have left the home or are put together with others with all their units */
     public function outOfHand(Home $home): array
     {
+        // CROSS JOIN: from the few such places to their pieces, not from all pieces to their places.
         $isAway = static fn(string $place): string => "({$place} = 'parted' OR {$place} GLOB 'within:*')";
         /** @var list<string> $ids */
-        $ids = $this->db->fetchFirstColumn("SELECT DISTINCT s.piece_id FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND s.count > 0 AND {$isAway('s.place')} AND NOT EXISTS (SELECT 1 FROM standing o WHERE o.piece_id = s.piece_id AND o.count > 0 AND NOT {$isAway('o.place')})", [$home->id()]);
+        $ids = $this->db->fetchFirstColumn("SELECT DISTINCT s.piece_id FROM standing s CROSS JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND s.count > 0 AND {$isAway('s.place')} AND NOT EXISTS (SELECT 1 FROM standing o WHERE o.piece_id = s.piece_id AND o.count > 0 AND NOT {$isAway('o.place')})", [$home->id()]);
 
         return array_fill_keys($ids, true);
     }

@@ -18,6 +18,6 @@ final readonly class SwapReader
     {
         $home = $swap->home();
 
-        return new SwapState($swap, $this->catalogue->of($home), $this->standing->whereabouts($home), $this->plan->decisions($swap), $this->plan->placed($swap), $this->history->of($home, $swap->season()), $this->history->closedSwaps($home));
+        return new SwapState($swap, $this->catalogue->of($home), $this->standing->whereabouts($home), $this->plan->decisions($swap), $this->plan->placed($swap), $this->history->of($home, $swap->season()), $this->history->closedSwaps($home), $this->standing->outOfHand($home));
     }
 }

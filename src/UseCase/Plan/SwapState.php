@@ -32,6 +32,7 @@ final readonly class SwapState
      * @param array<string, DecisionRow>        $decisions by piece id
      * @param array<string, array<string, int>> $placed    piece id => spot id => units
      * @param array<string, History>            $history   by piece id
+     * @param array<string, true>               $outOfHand by piece id
      */
     public function __construct(
         public Swap $swap,
@@ -41,6 +42,7 @@ final readonly class SwapState
         public array $placed,
         public array $history,
         private int $closedSwaps,
+        private array $outOfHand,
     ) {
         $this->look = $swap->look()->look();
         $this->meter = new FitMeter($this->look, $swap->season());
@@ -64,13 +66,7 @@ final readonly class SwapState
     /** Whether none of it can be decided on: all its units have left the home or are put together with others. */
     public function isOutOfHand(string $pieceId): bool
     {
-        foreach ($this->now->of($pieceId) as $key => $units) {
-            if (PlaceKind::Parted->value !== $key && !str_starts_with($key, self::WITHIN)) {
-                return false;
-            }
-        }
-
-        return true;
+        return isset($this->outOfHand[$pieceId]);
     }
 
     /** Units not lent, lost, gone, put together with others or placed in this swap. */
