@@ -10,6 +10,7 @@ use BrightCupboard\Core\Colour\InvalidColour;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\CoreException;
 use BrightCupboard\Core\Intake\Internal\Completion;
+use BrightCupboard\Core\Intake\Internal\DayWords;
 use BrightCupboard\Core\Intake\Internal\Draft;
 use BrightCupboard\Core\Intake\Internal\Lexicon;
 use BrightCupboard\Core\Intake\Internal\MeasureWords;
@@ -76,8 +77,11 @@ final class PieceRowReader
     {
         if ('' !== $word = mb_strtolower($cells['kind'] ?? '')) {
             $kind = Lexicon::kind($word);
-            null === $kind ? $this->refuse('“%s” is not a kind we know. Write a word such as vase, wreath or cushion.', $word) : $draft->kind = $kind[0];
-            $draft->shape = $kind[1] ?? $draft->shape;
+            if (null !== $kind) {
+                [$draft->kind, $draft->shape] = [$kind[0], '' === $kind[1] ? $draft->shape : $kind[1]];
+            } elseif (null === $draft->kind) { // a wide heading such as “textiles” says less than the name does
+                $this->refuse('“%s” is not a kind we know. Write a word such as vase, wreath or cushion.', $word);
+            }
         }
         $draft->materials = '' === ($cells['materials'] ?? '') ? $draft->materials : [];
         $draft->areMaterialsSaid = [] !== $this->parted($cells['materials'] ?? '');
@@ -199,7 +203,9 @@ final class PieceRowReader
 
     private function money(string $field, string $cell): ?Money
     {
-        return '' === $cell ? null : $this->tried(static fn(): Money => Money::read($cell));
+        $amount = trim((string) preg_replace('/\b(?:each|ea|apiece|per piece)\b\.?/i', '', $cell));
+
+        return '' === $amount ? null : $this->tried(static fn(): Money => Money::read($amount));
     }
 
     private function day(string $cell): ?\DateTimeImmutable
@@ -207,11 +213,9 @@ final class PieceRowReader
         if ('' === $cell) {
             return null;
         }
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $cell);
-        if (false === $day || $day->format('Y-m-d') !== $cell) {
-            $this->refuse('“%s” is not a day. Write it like 2026-11-05.', $cell);
-
-            return null;
+        $day = DayWords::read($cell);
+        if (null === $day) {
+            $this->refuse(DayWords::mayBeTwo($cell) ? '“%s” can be two days. Write it like 2026-11-05.' : '“%s” is not a day. Write it like 2026-11-05.', $cell);
         }
 
         return $day;

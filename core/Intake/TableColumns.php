@@ -21,7 +21,7 @@ final readonly class TableColumns
     {
         $fields = $units = $ignored = [];
         foreach ($heads as $column => $head) {
-            $plain = trim((string) preg_replace('/[\s_-]+/u', ' ', mb_strtolower($head)));
+            $plain = trim((string) preg_replace(['/\(s\)|[.:#*]/u', '/[\s_-]+/u'], ['', ' '], str_ireplace('(s)', 's', mb_strtolower($head))));
             $bare = trim((string) preg_replace(self::UNITS, '', $plain));
             $field = self::field($plain, $of) ?? self::field($bare, $of);
             if (null === $field) {

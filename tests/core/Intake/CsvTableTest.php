@@ -60,6 +60,7 @@ final class CsvTableTest extends TestCase
         yield 'ours' => [['name', 'kind', 'cost each'], ['name' => 'name', 'kind' => 'kind', 'cost' => 'cost each']];
         yield 'another order, other words' => [['Qty', 'Item', 'Colour', 'Box'], ['count' => 'Qty', 'name' => 'Item', 'colours' => 'Colour', 'places' => 'Box']];
         yield 'cases, spaces and underscores' => [['  NAME ', 'Cost_Each', 'Came-On'], ['name' => '  NAME ', 'cost' => 'Cost_Each', 'came' => 'Came-On']];
+        yield 'as an inventory has them' => [['Item Name', 'Qty.', 'Color(s)', 'Storage Location', 'Purchase Price', 'Date Purchased', '#'], ['name' => 'Item Name', 'count' => 'Qty.', 'colours' => 'Color(s)', 'places' => 'Storage Location', 'cost' => 'Purchase Price', 'came' => 'Date Purchased']];
         yield 'what nobody asked for is left out' => [['name', 'SKU'], ['name' => 'name']];
     }
 

@@ -41,14 +41,15 @@ final class PieceRowTest extends TestCase
     /** @return iterable<string, array{array<string, string>, list<string>}> cells beside a good name and size, sentences */
     public static function badCells(): iterable
     {
-        yield 'an unknown kind' => [['kind' => 'rocket'], ['“rocket” is not a kind we know. Write a word such as vase, wreath or cushion.']];
+        yield 'an unknown kind' => [['name' => 'Red thing', 'kind' => 'rocket'], ['“rocket” is not a kind we know. Write a word such as vase, wreath or cushion.', 'What kind of thing is it?']];
         yield 'a negative count' => [['count' => '-3'], ['“-3” is not a count from 1 to 999.']];
         yield 'half a piece' => [['count' => '2.5'], ['“2.5” is not a count from 1 to 999.']];
         yield 'an unknown colour' => [['colours' => 'octarine'], ['“octarine” is not a colour. Pick one, or write it like #3E5F5A.']];
         yield 'shares that do not sum' => [['colours' => 'rust 60, bone 60'], ['The colour shares must add up to 100 %, they add up to 120 %.']];
         yield 'no size' => [['height' => 'tallish'], ['“tallish” is not a length. Write it like 9 1/2 or 9 1/2 in.', 'How high is it? It is drawn to scale.']];
         yield 'no money' => [['cost' => 'a lot'], ['“a lot” is not an amount. Write it like 12.50.']];
-        yield 'no day' => [['came' => '13/11/2026'], ['“13/11/2026” is not a day. Write it like 2026-11-05.']];
+        yield 'no day' => [['came' => 'last winter'], ['“last winter” is not a day. Write it like 2026-11-05.']];
+        yield 'two days' => [['came' => '11/02/2023'], ['“11/02/2023” can be two days. Write it like 2026-11-05.']];
         yield 'a day that never was' => [['came' => '2026-02-30'], ['“2026-02-30” is not a day. Write it like 2026-11-05.']];
         yield 'a place of another home' => [['places' => 'Z9'], ['“Z9” is not a tote or a spot of this home.']];
         yield 'places that hold too few' => [['count' => '5', 'places' => 'A1 ×2; A2 ×2'], ['The places hold 4, but the count is 5.']];
@@ -78,6 +79,36 @@ final class PieceRowTest extends TestCase
     }
 
     /** @param array<string, string> $cells */
+    /** @return iterable<string, array{string, string}> as written, as meant */
+    public static function days(): iterable
+    {
+        yield 'as we write it' => ['2026-11-05', '2026-11-05'];
+        yield 'with a time behind' => ['2026-11-05 00:00:00', '2026-11-05'];
+        yield 'a year' => ['2021', '2021-01-01'];
+        yield 'a month' => ['Oct 2022', '2022-10-01'];
+        yield 'a month in full' => ['October 2022', '2022-10-01'];
+        yield 'day and month in words' => ['5 Nov 2026', '2026-11-05'];
+        yield 'month first in words' => ['November 5, 2026', '2026-11-05'];
+        yield 'with points the day comes first' => ['5.11.2026', '2026-11-05'];
+        yield 'no month has thirteen days before it' => ['13/11/2026', '2026-11-13'];
+        yield 'nor behind it' => ['11/13/2026', '2026-11-13'];
+        yield 'the same either way' => ['05/05/2024', '2024-05-05'];
+    }
+
+    #[DataProvider('days')]
+    public function testReadsDaysThatCanOnlyBeOne(string $text, string $day): void
+    {
+        $row = $this->read(['name' => 'Red vase', 'height' => '9 in', 'came' => $text]);
+
+        self::assertSame([[], $day], [$row->problems, $row->cameOn?->format('Y-m-d')]);
+    }
+
+    public function testAWideHeadingGivesWayToTheName(): void
+    {
+        self::assertSame([[], 'throw'], [$this->read(['name' => 'Plaid throw', 'kind' => 'Textiles', 'size' => '50 x 60', 'colours' => 'red'])->problems, $this->read(['name' => 'Plaid throw', 'kind' => 'Textiles', 'size' => '50 x 60', 'colours' => 'red'])->reading->kind?->value]);
+        self::assertSame(600, $this->read(['name' => 'Red vase', 'height' => '9 in', 'cost' => '$6 each'])->reading->costEach?->minor);
+    }
+
     private function read(array $cells): PieceRow
     {
         return (new PieceRowReader(LengthUnit::Inch, [new KnownPlace('tote:1', 'A1', 'attic'), new KnownPlace('tote:2', 'A2', 'attic')], new ColourNames()))->read($cells);

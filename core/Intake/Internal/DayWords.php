@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Intake\Internal;
+
+/**
+ * Reads days as people write them in tables: "2026-11-05", "5 Nov 2026", "Nov 5, 2026", "13/11/2026", "Oct 2022", "2021". What may be two days is neither.
+ *
+ * @internal
+ */
+final readonly class DayWords
+{
+    private const MONTHS = ['jan' => 1, 'feb' => 2, 'mar' => 3, 'apr' => 4, 'may' => 5, 'jun' => 6, 'jul' => 7, 'aug' => 8, 'sep' => 9, 'oct' => 10, 'nov' => 11, 'dec' => 12];
+    private const WORD = '([a-z]{3})[a-z]*\.?';
+
+    /** A month or year alone is its first day. */
+    public static function read(string $text): ?\DateTimeImmutable
+    {
+        $plain = mb_strtolower(trim($text));
+        $month = static fn(string $word): int => self::MONTHS[$word] ?? 0;
+
+        return match (true) {
+            1 === preg_match('/^(\d{4})-(\d{1,2})-(\d{1,2})(?:[t ].*)?$/', $plain, $m) => self::day((int) $m[1], (int) $m[2], (int) $m[3]),
+            1 === preg_match('/^(\d{4})$/', $plain, $m) => self::day((int) $m[1], 1, 1),
+            1 === preg_match('/^' . self::WORD . ' (\d{4})$/', $plain, $m) => self::day((int) $m[2], $month($m[1]), 1),
+            1 === preg_match('/^(\d{1,2})\.? ' . self::WORD . ',? (\d{4})$/', $plain, $m) => self::day((int) $m[3], $month($m[2]), (int) $m[1]),
+            1 === preg_match('/^' . self::WORD . ' (\d{1,2}),? (\d{4})$/', $plain, $m) => self::day((int) $m[3], $month($m[1]), (int) $m[2]),
+            1 === preg_match('/^(\d{1,2})\.(\d{1,2})\.(\d{4})$/', $plain, $m) => self::day((int) $m[3], (int) $m[2], (int) $m[1]),
+            1 === preg_match('/^(\d{1,2})\/(\d{1,2})\/(\d{4})$/', $plain, $m) => self::sure((int) $m[1], (int) $m[2], (int) $m[3]),
+            default => null,
+        };
+    }
+
+    /** Whether it is a day by one reading and another by the other. */
+    public static function mayBeTwo(string $text): bool
+    {
+        return 1 === preg_match('/^(\d{1,2})\/(\d{1,2})\/\d{4}$/', trim($text), $m) && $m[1] <= 12 && $m[2] <= 12 && (int) $m[1] !== (int) $m[2];
+    }
+
+    private static function sure(int $one, int $two, int $year): ?\DateTimeImmutable
+    {
+        return match (true) {
+            $one > 12 || $one === $two => self::day($year, $two, $one),
+            $two > 12 => self::day($year, $one, $two),
+            default => null,
+        };
+    }
+
+    private static function day(int $year, int $month, int $day): ?\DateTimeImmutable
+    {
+        $read = $year >= 1800 && checkdate($month, $day, $year) ? \DateTimeImmutable::createFromFormat('!Y-n-j', "{$year}-{$month}-{$day}") : false;
+
+        return false === $read ? null : $read;
+    }
+}
