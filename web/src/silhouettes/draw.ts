@@ -1,14 +1,18 @@
 import type { components } from '../api/schema';
 import type { Draw, Drawn, Form } from './form';
 import { n1, rect, rng } from './geometry';
+import { hare, heron } from './kinds/animals';
 import { candleGroup, candlestick, lantern, lights, pillar, stormGlass } from './kinds/candles';
-import { boat, hare, heron, house } from './kinds/figures';
-import { bunch, garland, gourd, pumpkin, tree, wreath } from './kinds/greenery';
+import { figure } from './kinds/figures';
+import { bunch, garland, tree, wreath } from './kinds/greenery';
+import { gourd, pumpkin } from './kinds/harvest';
 import { basket, bowl, box, plate, tote, tray } from './kinds/holders';
-import { beads, bell, books, cone, hooks, mirror, picture, star } from './kinds/keepsakes';
-import { bauble, figure, napkin, potPlant } from './kinds/ornaments';
+import { beads, bell, books, cone, star } from './kinds/keepsakes';
+import { boat, house } from './kinds/models';
+import { bauble, napkin, potPlant } from './kinds/ornaments';
 import { cushion, ribbon, runner, stocking, throwFold } from './kinds/textiles';
 import { arrangement, crock, jar, jug, vase } from './kinds/vessels';
+import { hooks, mirror, picture } from './kinds/wall';
 
 export type PieceKind = components['schemas']['PieceKind'];
 

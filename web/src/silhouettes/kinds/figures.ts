@@ -1,335 +1,153 @@
-import type { Draw } from '../form';
-import { circ, ell, n1, type Point, poly, rect, smooth } from '../geometry';
+import type { Draw, Form } from '../form';
+import { circ, ell, halfDisc, type Point, poly, rect, smooth } from '../geometry';
 import { clip, edge, fill, line } from '../ink';
 import { C, shade } from '../tone';
 
-const HERON: { body: Point[]; wing: Point[] } = {
-  body: [
-    [5, 44, 1],
-    [27, 34, 1],
-    [33, 28],
-    [42, 29],
-    [66, 38, 1],
-    [47, 41],
-    [46, 50],
-    [42, 62],
-    [42, 76],
-    [52, 90],
-    [70, 104],
-    [86, 124],
-    [99, 150, 1],
-    [84, 147],
-    [66, 146],
-    [46, 138],
-    [35, 122],
-    [31, 104],
-    [29, 84],
-    [32, 66],
-    [37, 54],
-    [35, 46],
-    [27, 43, 1],
-  ],
-  wing: [
-    [46, 104, 1],
-    [58, 100],
-    [74, 112],
-    [86, 128],
-    [96, 149, 1],
-    [78, 142],
-    [58, 134],
-    [47, 120],
-  ],
+/** A standing figure: in a robe, a deer, a snowman, a bird. */
+export const figure: Draw = (o, s) => {
+  const drawn = { deer, snowman, bird }[o.v ?? ''] ?? robed;
+  return drawn(o, o.w * s, o.h * s, Math.max(0.9, s * 0.16));
 };
-export const heron: Draw = (o, s, _r) => {
-  const w = o.w * s,
-    h = o.h * s,
-    kx = w / 100,
-    ky = h / 172,
-    c = o.c[0],
-    M = (a: readonly Point[]) => a.map((p): Point => [(p[0] - 52) * kx, (p[1] - 200) * ky, p[2]]);
-  const d = smooth(M(HERON.body), true, 0.52),
-    X = (v: number) => (v - 52) * kx,
-    Y = (v: number) => (v - 200) * ky,
-    lw = Math.max(1.1, w * 0.045);
-  let g =
-    line(`M${n1(X(62))} ${n1(Y(140))}L${n1(X(60))} ${n1(Y(166))}L${n1(X(63))} ${n1(Y(194))}`, o.c[1] || C.brass, lw) +
-    line(`M${n1(X(52))} ${n1(Y(140))}L${n1(X(48))} ${n1(Y(168))}L${n1(X(52))} ${n1(Y(194))}`, shade(o.c[1] || C.brass, -0.2), lw);
-  g +=
-    fill(
-      poly([
-        [X(26), 0],
-        [X(31), Y(192)],
-        [X(79), Y(192)],
-        [X(84), 0],
-      ]),
-      o.c[1] || C.brass,
-    ) +
-    fill(
-      poly([
-        [X(60), 0],
-        [X(60), Y(192)],
-        [X(79), Y(192)],
-        [X(84), 0],
-      ]),
-      shade(o.c[1] || C.brass, -0.2),
-    );
-  g +=
-    fill(d, c, edge(c)) +
-    fill(smooth(M(HERON.wing), true, 0.52), shade(c, -0.2)) +
-    fill(
-      smooth(
-        M([
-          [60, 108, 1],
-          [74, 116],
-          [94, 147, 1],
-          [76, 132],
-        ]),
-      ),
-      shade(c, -0.34),
-    ) +
-    fill(
-      poly(
-        M([
-          [5, 44],
-          [27, 34],
-          [28, 39],
-        ]),
-      ),
-      shade(o.c[1] || C.brass, 0.1),
-    ) +
-    fill(
-      poly(
-        M([
-          [5, 44],
-          [28, 39],
-          [27, 43],
-        ]),
-      ),
-      shade(o.c[1] || C.brass, -0.2),
-    ) +
-    fill(
-      poly(
-        M([
-          [33, 30],
-          [42, 29],
-          [66, 38],
-          [44, 35],
-        ]),
-      ),
-      C.soot,
-    ) +
-    fill(circ(X(33), Y(35.5), Math.max(0.6, w * 0.014)), C.soot) +
-    fill(
-      smooth(
-        M([
-          [33, 70, 1],
-          [31, 86],
-          [33, 106],
-          [37, 122, 1],
-          [36, 100],
-          [36, 84],
-        ]),
-      ),
-      shade(c, 0.34),
-      ' opacity=".8"',
-    );
-  return { d, g };
-};
-const HARE: Point[] = [
-  [10, 62],
-  [16, 50],
-  [30, 42],
-  [38, 42, 1],
-  [33, 24],
-  [38, 6],
-  [44, 0],
-  [50, 14],
-  [49, 32],
-  [47, 42, 1],
-  [52, 24],
-  [62, 10],
-  [70, 6],
-  [70, 22],
-  [62, 40],
-  [56, 50],
-  [60, 64],
-  [64, 76],
-  [82, 90],
-  [94, 112],
-  [94, 132],
-  [88, 140, 1],
-  [20, 140, 1],
-  [19, 134],
-  [26, 130],
-  [27, 112],
-  [28, 94],
-  [30, 84],
-  [20, 80],
-  [11, 72],
-];
-export const hare: Draw = (o, s, _r) => {
-  const w = o.w * s,
-    h = o.h * s,
-    kx = w / 96,
-    ky = h / 140,
-    c = o.c[0],
-    M = (a: readonly Point[]) => a.map((p): Point => [(p[0] - 52) * kx, (p[1] - 140) * ky, p[2]]),
-    X = (v: number) => (v - 52) * kx,
-    Y = (v: number) => (v - 140) * ky;
-  const d = smooth(M(HARE), true, 0.52);
-  const g =
-    fill(ell(X(95), Y(126), w * 0.075, h * 0.06), shade(c, 0.3), edge(shade(c, 0.3))) +
-    fill(d, c, edge(c)) +
-    fill(
-      smooth(
-        M([
-          [88, 140, 1],
-          [48, 140, 1],
-          [46, 124],
-          [56, 106],
-          [74, 100],
-          [90, 110],
-          [94, 130],
-        ]),
-        true,
-        0.52,
-      ),
-      shade(c, -0.14),
-    ) +
-    fill(
-      smooth(
-        M([
-          [40, 36, 1],
-          [38, 22],
-          [43, 6],
-          [46, 20],
-          [46, 36, 1],
-        ]),
-      ),
-      shade(c, -0.28),
-    ) +
-    fill(
-      smooth(
-        M([
-          [54, 42, 1],
-          [62, 30],
-          [68, 12],
-          [66, 26],
-          [58, 46, 1],
-        ]),
-      ),
-      shade(c, -0.2),
-    ) +
-    line(
-      poly(
-        M([
-          [38, 138],
-          [38, 112],
-          [42, 96],
-        ]),
-        false,
-      ),
-      shade(c, -0.3),
-      Math.max(0.7, s * 0.1),
-    ) +
-    fill(circ(X(27), Y(56), Math.max(0.8, w * 0.022)), C.soot);
-  return { d, g };
-};
-export const boat: Draw = (o, s, _r) => {
-  const w = o.w * s,
-    h = o.h * s,
-    c = o.c[0],
-    hy = -h * 0.16;
-  const hull = smooth(
-    [
-      [-w / 2, hy - h * 0.16, 1],
-      [-w * 0.3, hy - h * 0.09],
-      [w * 0.3, hy - h * 0.09],
-      [w / 2, hy - h * 0.18, 1],
-      [w * 0.34, hy + h * 0.06],
-      [0, hy + h * 0.12],
-      [-w * 0.36, hy + h * 0.06],
-    ],
-    true,
-    0.55,
-  );
+
+type Figure = (o: Form, w: number, h: number, pen: number) => { d: string; g: string };
+
+const robed: Figure = (o, w, h) => {
+  const c = o.c[0],
+    sash = o.c[1] ?? shade(c, -0.3),
+    head = h * 0.11,
+    d = smooth([
+      [-w * 0.5, 0, 1],
+      [-w * 0.36, -h * 0.4],
+      [-w * 0.3, -h * 0.7],
+      [-w * 0.12, -h * 0.78],
+      [w * 0.12, -h * 0.78],
+      [w * 0.3, -h * 0.7],
+      [w * 0.36, -h * 0.4],
+      [w * 0.5, 0, 1],
+    ]);
   return {
-    d: hull,
+    d: d + circ(0, -h * 0.86, head),
     g:
-      fill(
-        poly([
-          [-w * 0.2, 0],
-          [-w * 0.13, -h * 0.1],
-          [w * 0.13, -h * 0.1],
-          [w * 0.2, 0],
-        ]),
-        C.wood,
+      fill(d, c, edge(c)) +
+      clip(
+        d,
+        fill(rect(w * 0.06, -h, w, h), shade(c, -0.16)) +
+          fill(rect(-w, -h * 0.46, 2 * w, h * 0.06), sash) +
+          fill(rect(-w, -h * 0.05, 2 * w, h * 0.05), sash),
       ) +
-      line(`M0 ${n1(hy - h * 0.1)}V${n1(-h)}`, shade(C.wood, -0.2), Math.max(1, w * 0.025)) +
-      fill(
-        smooth([
-          [w * 0.03, -h * 0.97, 1],
-          [w * 0.3, -h * 0.6],
-          [w * 0.38, -h * 0.34, 1],
-          [w * 0.03, -h * 0.32, 1],
-        ]),
-        o.c[1] || C.tallow,
-        edge(o.c[1] || C.tallow),
+      line(
+        `M${-w * 0.24} ${-h * 0.66}L${-w * 0.1} ${-h * 0.48}M${w * 0.24} ${-h * 0.66}L${w * 0.1} ${-h * 0.48}`,
+        shade(c, -0.34),
+        Math.max(1, w * 0.06),
       ) +
-      fill(
-        smooth([
-          [-w * 0.03, -h * 0.88, 1],
-          [-w * 0.22, -h * 0.5],
-          [-w * 0.34, -h * 0.34, 1],
-          [-w * 0.03, -h * 0.34, 1],
-        ]),
-        shade(o.c[1] || C.tallow, -0.1),
-      ) +
-      fill(hull, c) +
-      clip(hull, fill(rect(-w, hy - h * 0.01, 2 * w, h), shade(c, -0.22)) + fill(rect(-w, hy - h * 0.06, 2 * w, h * 0.035), o.c[2] || C.brass)),
+      fill(circ(0, -h * 0.86, head), C.straw) +
+      fill(rect(-head * 0.95, -h, head * 1.9, h * 0.1, head * 0.3), sash),
   };
 };
-export const house: Draw = (o, s, _r) => {
-  const w = o.w * s,
-    h = o.h * s,
-    c = o.c[0],
-    rc = o.c[1] || C.soot,
-    e = h * 0.62,
-    d = poly([
-      [-w / 2, 0],
-      [-w / 2, -e],
-      [0, -h],
-      [w / 2, -e],
-      [w / 2, 0],
+
+const deer: Figure = (o, w, h, pen) => {
+  const c = o.c[0],
+    dark = shade(c, -0.24),
+    body = smooth([
+      [-w * 0.46, -h * 0.44],
+      [-w * 0.3, -h * 0.54],
+      [w * 0.1, -h * 0.52],
+      [w * 0.2, -h * 0.72, 1],
+      [w * 0.3, -h * 0.8],
+      [w * 0.48, -h * 0.7, 1],
+      [w * 0.32, -h * 0.66],
+      [w * 0.28, -h * 0.4],
+      [w * 0.1, -h * 0.34],
+      [-w * 0.36, -h * 0.34],
     ]);
-  let win = '';
-  const nx = o.w > 4 ? 2 : 1;
-  for (let i = 0; i < nx; i++) for (let j = 0; j < 2; j++) win += rect(-w * 0.3 + i * w * 0.36, -e * 0.9 + j * e * 0.42, w * 0.18, e * 0.22);
+  const legs = [-0.38, -0.26, 0.12, 0.24]
+    .map((x, i) => line(`M${w * x} ${-h * 0.4}L${w * (x + 0.01)} 0`, i % 2 ? c : dark, Math.max(1.2, w * 0.07)))
+    .join('');
+  const antler = (side: number) =>
+    `M${w * 0.3} ${-h * 0.78}L${w * (0.3 + side * 0.06)} ${-h * 0.92}L${w * (0.3 + side * 0.02)} ${-h}M${w * (0.3 + side * 0.06)} ${-h * 0.92}L${w * (0.3 + side * 0.16)} ${-h * 0.97}`;
+  return {
+    d: body,
+    g:
+      legs +
+      line(antler(-1) + antler(1), o.c[1] ?? dark, pen * 1.2) +
+      fill(body, c, edge(c)) +
+      clip(body, fill(rect(-w, -h * 0.42, 2 * w, h * 0.2), dark, ' opacity=".5"')),
+  };
+};
+
+const snowman: Figure = (o, w, h, pen) => {
+  const c = o.c[0],
+    scarf = o.c[1] ?? C.ember,
+    balls: [number, number][] = [
+      [-h * 0.24, h * 0.24],
+      [-h * 0.56, h * 0.17],
+      [-h * 0.79, h * 0.12],
+    ];
+  const d = balls.map(([y, r]) => ell(0, y, Math.min(w / 2, r * 1.05), r)).join('');
   return {
     d,
     g:
-      fill(d, c, edge(c)) +
+      balls
+        .map(
+          ([y, r]) =>
+            fill(ell(0, y, Math.min(w / 2, r * 1.05), r), c, edge(c)) +
+            clip(ell(0, y, Math.min(w / 2, r * 1.05), r), fill(halfDisc(0, y, r * 1.2), shade(c, -0.1), ' opacity=".6"')),
+        )
+        .join('') +
+      fill(rect(-w * 0.26, -h * 0.71, w * 0.52, h * 0.05, 2), scarf) +
+      fill(rect(w * 0.08, -h * 0.7, w * 0.12, h * 0.17), shade(scarf, -0.15)) +
+      fill(rect(-w * 0.28, -h * 0.91, w * 0.56, h * 0.025), C.soot) +
+      fill(rect(-w * 0.18, -h, w * 0.36, h * 0.1), C.soot) +
       fill(
         poly([
-          [w * 0.22, 0],
-          [w * 0.22, -h * 0.8],
-          [w / 2, -e],
-          [w / 2, 0],
+          [0, -h * 0.79],
+          [w * 0.2, -h * 0.77],
+          [0, -h * 0.76],
         ]),
-        shade(c, -0.12),
+        C.ember,
+      ) +
+      fill(
+        [-0.5, -0.58].map((y) => circ(0, h * y, pen)).join('') + circ(-w * 0.08, -h * 0.82, pen * 0.8) + circ(w * 0.08, -h * 0.82, pen * 0.8),
+        C.soot,
+      ),
+  };
+};
+
+const bird: Figure = (o, w, h, pen) => {
+  const c = o.c[0],
+    wing = shade(c, -0.22),
+    body: Point[] = [
+      [-w * 0.5, -h * 0.62, 1],
+      [-w * 0.22, -h * 0.6],
+      [w * 0.02, -h * 0.82],
+      [w * 0.2, -h],
+      [w * 0.38, -h * 0.92],
+      [w * 0.34, -h * 0.6],
+      [w * 0.16, -h * 0.28],
+      [-w * 0.14, -h * 0.26],
+    ];
+  return {
+    d: smooth(body),
+    g:
+      line(`M${-w * 0.02} ${-h * 0.3}L${-w * 0.02} 0M${w * 0.1} ${-h * 0.3}L${w * 0.1} 0M${-w * 0.1} 0L${w * 0.2} 0`, o.c[1] ?? C.soot, pen) +
+      fill(smooth(body), c, edge(c)) +
+      fill(
+        smooth([
+          [-w * 0.4, -h * 0.56, 1],
+          [-w * 0.1, -h * 0.7],
+          [w * 0.12, -h * 0.58],
+          [-w * 0.04, -h * 0.4],
+        ]),
+        wing,
       ) +
       fill(
         poly([
-          [-w * 0.56, -e * 0.96],
-          [0, -h - s * 0.25],
-          [w * 0.56, -e * 0.96],
-          [w * 0.5, -e * 0.86],
-          [0, -h * 0.9],
-          [-w * 0.5, -e * 0.86],
+          [w * 0.36, -h * 0.9],
+          [w * 0.5, -h * 0.84],
+          [w * 0.37, -h * 0.8],
         ]),
-        rc,
+        o.c[1] ?? C.brass,
       ) +
-      fill(win, '#F4B740') +
-      fill(rect(-w * 0.08, -e * 0.26, w * 0.16, e * 0.26), rc),
+      fill(circ(w * 0.26, -h * 0.9, pen * 0.7), shade(c, 0.6)),
   };
 };
