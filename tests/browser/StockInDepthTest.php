@@ -7,6 +7,7 @@ namespace App\Tests\Browser;
 use App\Tests\Browser\Page\CupboardPages;
 use App\Tests\Browser\Support\BrowserTestCase;
 use App\Tests\Support\Picture;
+use BrightCupboard\Core\Stock\PieceKind;
 use Facebook\WebDriver\WebDriverKeys;
 
 /** Taking stock in, finding and counting it, and what a look and the Table say about it, on lines and files nobody prepared the home for. */
@@ -95,6 +96,25 @@ final class StockInDepthTest extends BrowserTestCase
         $this->browser->executeScript("document.querySelector('main input[type=checkbox]').click()");
         $page->press('Take in 1 piece')->seeText('3 of 3 rows done, 1 piece taken in.')->seeText('1 piece taken in');
         $page->drawer('Cupboard')->type('Find in the cupboard', 'rope rug')->seeText('Rope rug');
+    }
+
+    public function testEveryKindHasAPictureOfItsOwn(): void
+    {
+        $rows = array_map(static fn(PieceKind $kind): string => "Sample {$kind->value};{$kind->value};rust;8;5;9", PieceKind::cases());
+        $page = $this->page()->signIn();
+        $page->drawer('Cupboard')->follow('Unpack a box')->follow('From a table instead');
+        $this->chooseFile($page, 'CSV file', "name;kind;colour;width;depth;height\n" . implode("\n", $rows) . "\n", 'csv');
+        $page->press('Take in ' . \count($rows) . ' pieces')->seeText(\count($rows) . ' pieces taken in');
+        $page->drawer('Cupboard')->type('Find in the cupboard', 'sample')->seeText(\count($rows) . ' pieces, ');
+        $drawn = [];
+        $page->until(function () use (&$drawn, $rows): bool {
+            $seen = $this->browser->executeScript("const shelves = document.querySelector('[data-testid=shelves]'); const seen = [...shelves.querySelectorAll('[role=option]')].filter((one) => (one.querySelector('img')?.naturalWidth ?? one.querySelectorAll('svg .pc path').length) > 0).map((one) => one.dataset.testid); shelves.scrollTop += 150; return seen;");
+            $drawn += array_fill_keys(\is_array($seen) ? $seen : [], true);
+
+            return \count($drawn) >= \count($rows);
+        }, 'every kind is drawn');
+        self::assertEqualsCanonicalizing(array_map(static fn(PieceKind $kind): string => "piece-Sample {$kind->value}", PieceKind::cases()), array_keys($drawn));
+        self::assertSame([], array_filter($this->browser->manage()->getLog('browser'), static fn(array $entry): bool => 'SEVERE' === $entry['level'] && !str_contains((string) $entry['message'], '401')));
     }
 
     public function testRibbonsComeFromAPhotoAndTheStockAnswersThem(): void

@@ -14,6 +14,7 @@ use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Stock\Material;
+use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Season;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -105,6 +106,19 @@ final class IntakeLineTest extends TestCase
 
         self::assertSame(['White basket with a blue band of velvet', 'basket', [Material::Reed], '#FFFFFF'], [$reading->name, $reading->kind?->value, $reading->materials, $reading->colours[0]->colour->hex()]);
         self::assertCount(2, $reading->colours);
+    }
+
+    public function testEveryKindIsReadByItsWordAndGetsASize(): void
+    {
+        foreach (PieceKind::cases() as $kind) {
+            foreach ([$kind->value, $kind->value . 's'] as $word) {
+                $reading = $this->read("red {$word} 12 in");
+
+                self::assertSame([$kind, []], [$reading->kind, array_map(static fn(Question $question): string => $question->sentence, $reading->questions)], $word);
+                self::assertNotNull($reading->width, $word);
+                self::assertNotNull($reading->height, $word);
+            }
+        }
     }
 
     public function testEveryReplyIsALineThatAnswersItsQuestion(): void
