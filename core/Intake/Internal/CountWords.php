@@ -35,16 +35,25 @@ final readonly class CountWords
 
             return substr($text, \strlen($match[0]));
         }
-        if (1 === preg_match(self::TIMES, $text, $match) || 1 === preg_match(self::TIMES_AFTER_MEASURE, $text, $match)) {
+
+        return $this->times($text, $draft) ?? $this->atStart($text, $draft) ?? $this->behind($text, $draft);
+    }
+
+    private function times(string $text, Draft $draft): ?string
+    {
+        if (1 === preg_match(self::TIMES, $text, $match)) {
             $draft->count = (int) $match[1];
-            if (str_contains($text, 'in' . $match[0]) || str_contains($text, 'cm' . $match[0])) {
-                $draft->guesses[] = sprintf('“%s” is taken for how many there are.', trim($match[0]));
-            }
+
+            return str_replace($match[0], ' ', $text);
+        }
+        if (1 === preg_match(self::TIMES_AFTER_MEASURE, $text, $match)) {
+            $draft->count = (int) $match[1];
+            $draft->guesses[] = sprintf('“%s” is taken for how many there are.', trim($match[0]));
 
             return str_replace($match[0], ' ', $text);
         }
 
-        return $this->atStart($text, $draft) ?? $this->behind($text, $draft);
+        return null;
     }
 
     private function atStart(string $text, Draft $draft): ?string

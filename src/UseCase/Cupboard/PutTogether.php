@@ -43,7 +43,7 @@ final readonly class PutTogether
         $size = $this->size($home, $arrangement, $input);
         $piece = $arrangement->piece($made->id(), trim($input->name), $input->kind, $size);
         $place = $this->places->read($home, 'place', $input->place);
-        $record = new PieceRecord(PieceKind::Arrangement === $input->kind ? $this->shape($arrangement, $entities) : '', '', 'put together', $this->sum($arrangement, $entities, static fn(PieceRecord $record): Money => $record->costEach), $this->sum($arrangement, $entities, static fn(PieceRecord $record): Money => 0 === $record->replacementEach->minor ? $record->costEach : $record->replacementEach), $this->now->today(), '', new Makeup(parts: $arrangement->makeup()));
+        $record = $this->record($arrangement, $input->kind, $entities);
         $sources = $this->sources($arrangement, $entities);
         if (!$input->keep) {
             return TogetherView::of($piece, $record, $sources, null);
@@ -77,6 +77,25 @@ final readonly class PutTogether
         }
 
         return $pieces;
+    }
+
+    /**
+     * It is worth what its parts are; what has no replacement value counts at its cost.
+     *
+     * @param array<string, Piece> $entities
+     */
+    private function record(Arrangement $arrangement, PieceKind $kind, array $entities): PieceRecord
+    {
+        return new PieceRecord(
+            PieceKind::Arrangement === $kind ? $this->shape($arrangement, $entities) : '',
+            '',
+            'put together',
+            $this->sum($arrangement, $entities, static fn(PieceRecord $record): Money => $record->costEach),
+            $this->sum($arrangement, $entities, static fn(PieceRecord $record): Money => 0 === $record->replacementEach->minor ? $record->costEach : $record->replacementEach),
+            $this->now->today(),
+            '',
+            new Makeup(parts: $arrangement->makeup()),
+        );
     }
 
     /**
