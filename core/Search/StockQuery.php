@@ -31,19 +31,25 @@ final readonly class StockQuery
     }
 
     /**
-     * Whether it matters where a piece is: a place is asked for, or a word may name one.
+     * The places it matters to know the pieces at: those of a kind that is asked for, and those a word may name.
      *
-     * @param string $places all that places of the home are called, in lower case
+     * @param array<string, string> $places what each place is called, in lower case, by its key
+     *
+     * @return list<string> keys
      */
-    public function asksWhere(string $places): bool
+    public function placesAsked(array $places): array
     {
-        foreach ($this->conditions as $condition) {
-            if ($condition instanceof Internal\PlaceCondition || ($condition instanceof Internal\WordCondition && $condition->isIn($places))) {
-                return true;
+        $asked = [];
+        foreach ($places as $key => $called) {
+            foreach ($this->conditions as $condition) {
+                if (($condition instanceof Internal\PlaceCondition && $condition->isOf(explode(':', $key, 2)[0])) || ($condition instanceof Internal\WordCondition && $condition->isIn($called))) {
+                    $asked[] = $key;
+                    break;
+                }
             }
         }
 
-        return false;
+        return $asked;
     }
 
     /**

@@ -11,7 +11,9 @@ use BrightCupboard\Core\Search\SearchCard;
 use BrightCupboard\Core\Search\StockQuery;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PlaceKind;
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\ParameterType;
 
 /** Everything owned as a search looks at it: rows read one by one, colours only when a colour is asked for. */
 final class SearchRepository
@@ -29,7 +31,7 @@ final class SearchRepository
     public function cards(Home $home, StockQuery $query): iterable
     {
         $names = $this->names($home);
-        [$at, $kinds] = $query->asksWhere(implode(' ', $names)) ? $this->places($home, $names) : [[], []];
+        [$at, $kinds] = $this->places($home, $names, $query->placesAsked($names));
         $history = $this->history->of($home, null);
         /** @var iterable<array{string, string, string, int, int, int, string, string, string, string, string, string, string, string}> $rows */
         $rows = $this->db->iterateNumeric('SELECT id, name, kind, width, depth, height, colours, materials, finish, seasons, hazards, origin, care, set_name FROM piece WHERE home_id = ? AND removed_at IS NULL', [$home->id()]);
@@ -57,14 +59,19 @@ final class SearchRepository
 
     /**
      * @param array<string, string> $names
+     * @param list<string>          $asked keys of places; the others are not looked at
      *
      * @return array{array<string, string>, array<string, list<string>>} by piece: the names of its places, the kinds of them
      */
-    private function places(Home $home, array $names): array
+    private function places(Home $home, array $names, array $asked): array
     {
+        if ([] === $asked) {
+            return [[], []];
+        }
         $at = $kinds = [];
-        /** @var iterable<array{string, string}> $rows */
-        $rows = $this->db->iterateNumeric('SELECT s.piece_id, s.place FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0', [$home->id()]);
+        $within = \in_array(PlaceKind::Within->value, $asked, true) ? "OR s.place GLOB 'within:*'" : '';
+        /** @var iterable<array{string, string}> $rows CROSS JOIN: from the places that are asked for to their pieces, not through all pieces */
+        $rows = $this->db->iterateNumeric("SELECT s.piece_id, s.place FROM standing s CROSS JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0 AND (s.place IN (?) {$within})", [$home->id(), $asked], [ParameterType::STRING, ArrayParameterType::STRING]);
         foreach ($rows as [$piece, $place]) {
             $at[$piece] = ($at[$piece] ?? '') . ' ' . ($names[$place] ?? self::PART);
             $kinds[$piece][] = explode(':', $place, 2)[0];

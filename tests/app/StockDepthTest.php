@@ -88,7 +88,7 @@ final class StockDepthTest extends AppTestCase
             $places['spot:' . $spot['id']] = "{$spot['name']} {$rooms[$spot['room']]}";
         }
         $pieces = $this->call('GET', $this->home() . '/pieces?limit=1000')['pieces'];
-        foreach (['brass', 'attic', 'hall', 'sofa', 'c4', 'wreath', 'winter', 'linen', 'shed', 'parlour', 'breakable', 'thrifted', 'loose', 'quartz'] as $word) {
+        foreach (['brass', 'attic', 'hall', 'sofa', 'c4', 'wreath', 'winter', 'linen', 'shed', 'parlour', 'breakable', 'thrifted', 'loose', 'quartz', 'arrangement'] as $word) {
             $expected = [];
             foreach ($pieces as $piece) {
                 $said = [$piece['name'], $piece['kind'], ...$piece['materials'], $piece['finish'], ...$piece['seasons'], ...$piece['hazards'], $piece['origin'], $piece['care'], $piece['set']['name'], ...array_map(static fn(array $at): string => $places[$at['place']] ?? $at['place'], $piece['places'])];

@@ -17,6 +17,11 @@ final readonly class PlaceCondition implements Condition
     /** @param list<string> $kinds of places */
     public function __construct(private array $kinds, private string $words) {}
 
+    public function isOf(string $kind): bool
+    {
+        return \in_array($kind, $this->kinds, true);
+    }
+
     public function met(SearchCard $card): ?string
     {
         return [] !== array_intersect($this->kinds, $card->places) ? $this->words : null;
