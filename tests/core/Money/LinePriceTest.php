@@ -63,27 +63,6 @@ final class LinePriceTest extends TestCase
         new LinePrice(Money::ofMinor(100), Offer::none(), $packSize, $needed);
     }
 
-    #[TestWith(['12', 1200])]
-    #[TestWith(['12.5', 1250])]
-    #[TestWith(['$12.50', 1250])]
-    #[TestWith(['12,50', 1250])]
-    #[TestWith(['1,250.00', 125_000])]
-    #[TestWith(['1,250', 125_000])]
-    public function testReadsMoney(string $text, int $minor): void
-    {
-        self::assertSame($minor, Money::read($text)->minor);
-    }
-
-    #[TestWith(['-5', 'An amount cannot be negative, got -5.'])]
-    #[TestWith(['12.505', '“12.505” is not an amount. Write it like 12.50.'])]
-    #[TestWith(['a lot', '“a lot” is not an amount. Write it like 12.50.'])]
-    #[TestWith(['99999999', 'An amount can be at most 1,000,000.00.'])]
-    public function testRefusesWhatIsNoMoney(string $text, string $sentence): void
-    {
-        $this->expectExceptionMessage($sentence);
-        Money::read($text);
-    }
-
     public function testSeasonSumTellsReuseFromNew(): void
     {
         $sum = new SeasonSum(Money::ofMinor(20_000), Money::ofMinor(6600), [

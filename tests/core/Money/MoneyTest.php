@@ -7,6 +7,7 @@ namespace BrightCupboard\Tests\Core\Money;
 use BrightCupboard\Core\Money\InvalidMoney;
 use BrightCupboard\Core\Money\Money;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -47,6 +48,16 @@ final class MoneyTest extends TestCase
     {
         $this->expectException(InvalidMoney::class);
 
+        Money::read($text);
+    }
+
+    #[TestWith(['-5', 'An amount cannot be negative, got -5.'])]
+    #[TestWith(['12.505', '“12.505” is not an amount. Write it like 12.50.'])]
+    #[TestWith(['a lot', '“a lot” is not an amount. Write it like 12.50.'])]
+    #[TestWith(['99999999', 'An amount can be at most 1,000,000.00.'])]
+    public function testSaysWhyItIsNoAmount(string $text, string $sentence): void
+    {
+        $this->expectExceptionMessage($sentence);
         Money::read($text);
     }
 
