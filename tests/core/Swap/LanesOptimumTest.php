@@ -17,7 +17,7 @@ use Random\Randomizer;
  */
 final class LanesOptimumTest extends TestCase
 {
-    private const DAYS = 120;
+    private const DAYS = 60;
 
     public function testADayIsNearTheBestAndNeverPastWhatWasProved(): void
     {
