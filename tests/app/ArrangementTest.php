@@ -79,6 +79,20 @@ final class ArrangementTest extends AppTestCase
         self::assertSame([$place], $this->places('Plum urn'));
     }
 
+    public function testEachOfTwoAlikeGivesItsPartsBack(): void
+    {
+        $id = $this->id('piece', 'Rust branches');
+        $place = $this->places('Rust branches')[0];
+        $this->db()->executeStatement('UPDATE piece SET count = 2 WHERE id = ?', [$id]);
+        $this->db()->executeStatement('UPDATE standing SET count = 2 WHERE piece_id = ? AND place = ?', [$id, $place]);
+        [, , $stems] = $this->apart($id, $place)['pieces'];
+        self::assertSame([10, [[$place, 5], ["within:{$id}", 5]]], [$stems['count'], array_map(static fn(array $at): array => [$at['place'], $at['count']], $stems['places'])]);
+        [, $urn, $stems] = $this->apart($id, $place)['pieces'];
+
+        self::assertSame([2, 10], [$urn['places'][0]['count'], $stems['places'][0]['count']]);
+        self::assertSame([[$place], [$place], ['parted']], [$this->places('Plum urn'), $this->places('Rust stems'), $this->places('Rust branches')]);
+    }
+
     public function testAPartCannotBeMovedCountedAwayOrLeftBehind(): void
     {
         $made = $this->together()['piece'];

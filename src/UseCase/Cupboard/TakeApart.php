@@ -11,6 +11,7 @@ use App\Http\InvalidInput;
 use App\Input\ApartInput;
 use App\Repository\Catalogue;
 use App\Repository\HouseRepository;
+use App\Repository\StandingRepository;
 use App\Time\Now;
 use App\View\Cupboard\PiecesView;
 use BrightCupboard\Core\Colour\ColourShare;
@@ -27,7 +28,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Takes one unit of an arrangement apart: parts that are pieces come out of it, the others become pieces, and all of them can be put together again. */
 final readonly class TakeApart
 {
-    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private StockBook $book, private Places $places, private PartsOfArrangement $parts, private HouseRepository $house, private ReadPiece $read, private Now $now) {}
+    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private StockBook $book, private Places $places, private PartsOfArrangement $parts, private HouseRepository $house, private StandingRepository $standing, private ReadPiece $read, private Now $now) {}
 
     public function __invoke(Piece $piece, ApartInput $input, Person $by): PiecesView
     {
@@ -47,7 +48,7 @@ final readonly class TakeApart
         return new PiecesView(array_map($this->read->__invoke(...), [$piece, ...$out]));
     }
 
-    /** Parts that were never counted as pieces are from now on; they count as parts of it for the moment. */
+    /** Parts that were never counted as pieces are from now on, those of all its units; they count as parts of it for the moment. */
     private function makePieces(Piece $piece, Place $place, string $by): void
     {
         $record = $piece->record();
@@ -58,19 +59,20 @@ final readonly class TakeApart
         }
         $known = Money::sum(array_map(fn(Part $part): Money => ($this->entities->find(Piece::class, $part->pieceId ?? '')?->record()->costEach ?? Money::zero())->times($part->count), array_diff_key($parts, $new)));
         $prices = Money::ofMinor(max(0, $record->costEach->minus($known)->minor))->each(array_values(array_map(static fn(Part $part): int => $part->count, $new)));
+        $units = 1 + array_sum(array_diff_key($this->standing->ofPiece($piece)->of($piece->id()), [PlaceKind::Parted->value => 0]));
         foreach (array_keys($new) as $at => $i) {
-            $parts[$i] = $parts[$i]->asPiece($this->make($piece, $parts[$i], $prices[$at], $by)->id());
+            $parts[$i] = $parts[$i]->asPiece($this->make($piece, $parts[$i], $units, $prices[$at], $by)->id());
         }
         $entry = $this->catalogue->one($piece->id()) ?? throw new \LogicException('A piece that was found is in the catalogue.');
         $piece->turned($entry->piece, $record->makeup->with($record->makeup->faces, array_values($parts)));
     }
 
-    private function make(Piece $whole, Part $part, Money $costEach, string $by): Piece
+    private function make(Piece $whole, Part $part, int $units, Money $costEach, string $by): Piece
     {
         $piece = new Piece($whole->home());
-        $piece->describe(new CorePiece($piece->id(), $part->name, $part->kind, $part->count, $part->size, Weight::ofGrams(0), [new ColourShare($part->colour, 100)], [$part->material], Finish::Plain, [], []), new PieceRecord('', '', 'taken apart', $costEach, Money::zero(), $this->now->today(), sprintf('From %s.', $whole->name())));
+        $piece->describe(new CorePiece($piece->id(), $part->name, $part->kind, $units * $part->count, $part->size, Weight::ofGrams(0), [new ColourShare($part->colour, 100)], [$part->material], Finish::Plain, [], []), new PieceRecord('', '', 'taken apart', $costEach, Money::zero(), $this->now->today(), sprintf('From %s.', $whole->name())));
         $this->entities->persist($piece);
-        $this->book->bringIn($piece, $part->count, Place::within($whole->id()), $by, 'counted as a part of ' . mb_substr($whole->name(), 0, 85));
+        $this->book->bringIn($piece, $units * $part->count, Place::within($whole->id()), $by, 'counted as a part of ' . mb_substr($whole->name(), 0, 85));
 
         return $piece;
     }
