@@ -7,14 +7,14 @@ namespace App\Demo;
 use App\Entity\Person;
 use App\Entity\Role;
 use App\Security\DemoSignIn;
-use App\Time\Now;
+use Psr\Clock\ClockInterface;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 
 /** Loads the invented homes into an empty database. */
 final readonly class LoadDemo
 {
-    public function __construct(private EntityManagerInterface $entities, private UserPasswordHasherInterface $passwords, private DemoSwap $swap, private Now $now, private string $projectDir) {}
+    public function __construct(private EntityManagerInterface $entities, private UserPasswordHasherInterface $passwords, private DemoSwap $swap, private ClockInterface $clock, private string $projectDir) {}
 
     /** False when there are people already, so that nothing is ever loaded twice. */
     public function __invoke(): bool
@@ -26,14 +26,14 @@ final readonly class LoadDemo
         $helper = $this->person('helper@ferry-house.example', 'Bram');
         foreach (['ferry-house', 'orchard-flat'] as $folder) {
             $files = new DemoFiles($this->projectDir . '/demo/' . $folder);
-            $home = new DemoHome($this->entities, $files, $this->now->today(), $stylist->name());
+            $home = new DemoHome($this->entities, $files, $this->clock->now()->setTime(0, 0), $stylist->name());
             $stored = $home->store();
             $this->entities->persist($stylist->join($stored, Role::Stylist));
             if ('ferry-house' === $folder) {
                 $this->entities->persist($helper->join($stored, Role::Helper));
             }
             $this->entities->flush();
-            $this->swap->store($stored, $home, $files, $stylist, $this->now->today());
+            $this->swap->store($stored, $home, $files, $stylist, $this->clock->now()->setTime(0, 0));
         }
         $this->entities->flush();
 

@@ -8,7 +8,7 @@ use App\Entity\Movement;
 use App\Entity\Piece;
 use App\Http\InvalidInput;
 use App\Repository\StandingRepository;
-use App\Time\Now;
+use Psr\Clock\ClockInterface;
 use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
@@ -19,7 +19,7 @@ final readonly class CorrectCount
 {
     private const LEAVE_FROM = [PlaceKind::Parted, PlaceKind::Arrived, PlaceKind::Loose, PlaceKind::Tote, PlaceKind::Table, PlaceKind::Lost, PlaceKind::Lent, PlaceKind::Spot];
 
-    public function __construct(private StockBook $book, private StandingRepository $standing, private EntityManagerInterface $entities, private Now $now) {}
+    public function __construct(private StockBook $book, private StandingRepository $standing, private EntityManagerInterface $entities, private ClockInterface $clock) {}
 
     public function __invoke(Piece $piece, int $count, Place $place, string $by): void
     {
@@ -63,7 +63,7 @@ final readonly class CorrectCount
                 if ($place->kind === $kind && $leaving > 0) {
                     $this->standing->at($piece, $place)?->add(-$leaving);
                     $units -= $leaving;
-                    $this->entities->persist(new Movement($piece, new Move($piece->id(), $leaving, $place, Place::of(PlaceKind::Parted)), ($this->now)(), $by, 'count put right'));
+                    $this->entities->persist(new Movement($piece, new Move($piece->id(), $leaving, $place, Place::of(PlaceKind::Parted)), $this->clock->now(), $by, 'count put right'));
                 }
             }
         }

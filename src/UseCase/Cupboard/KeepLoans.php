@@ -9,7 +9,7 @@ use App\Entity\Piece;
 use App\Http\InvalidInput;
 use App\Input\MoveInput;
 use App\Repository\LoanRepository;
-use App\Time\Now;
+use Psr\Clock\ClockInterface;
 use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\PlaceKind;
 use Doctrine\ORM\EntityManagerInterface;
@@ -17,12 +17,12 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Writes down who has what until when as units are lent, and takes it off as they come back. */
 final readonly class KeepLoans
 {
-    public function __construct(private EntityManagerInterface $entities, private LoanRepository $loans, private Now $now) {}
+    public function __construct(private EntityManagerInterface $entities, private LoanRepository $loans, private ClockInterface $clock) {}
 
     public function __invoke(Piece $piece, Move $move, MoveInput $input): void
     {
         if (PlaceKind::Lent === $move->to->kind) {
-            $this->entities->persist(new Loan($piece, $move->count, trim($input->lentTo), $this->until($input->lentUntil), $this->now->today()));
+            $this->entities->persist(new Loan($piece, $move->count, trim($input->lentTo), $this->until($input->lentUntil), $this->clock->now()->setTime(0, 0)));
         }
         if (PlaceKind::Lent === $move->from->kind) {
             $left = $move->count;

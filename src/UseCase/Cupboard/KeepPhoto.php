@@ -7,14 +7,14 @@ namespace App\UseCase\Cupboard;
 use App\Entity\Photo;
 use App\Entity\Piece;
 use App\Photo\PhotoFile;
-use App\Time\Now;
+use Psr\Clock\ClockInterface;
 use App\View\Cupboard\PieceView;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** Keeps the photo of a piece, encoded anew; null takes it away. */
 final readonly class KeepPhoto
 {
-    public function __construct(private EntityManagerInterface $entities, private Now $now, private ReadPiece $read) {}
+    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock, private ReadPiece $read) {}
 
     public function __invoke(Piece $piece, ?PhotoFile $file): PieceView
     {
@@ -25,7 +25,7 @@ final readonly class KeepPhoto
                 $this->entities->remove($photo);
             }
         } else {
-            $piece->photographed(($this->now)());
+            $piece->photographed($this->clock->now());
             null === $photo ? $this->entities->persist(new Photo($piece, $file->jpeg())) : $photo->keep($file->jpeg());
         }
         $this->entities->flush();

@@ -14,7 +14,7 @@ use App\Input\PartUnitsInput;
 use App\Input\TogetherInput;
 use App\Repository\Catalogue;
 use App\Repository\HouseRepository;
-use App\Time\Now;
+use Psr\Clock\ClockInterface;
 use App\View\Cupboard\SourceView;
 use App\View\Cupboard\TogetherView;
 use BrightCupboard\Core\Measure\Length;
@@ -30,7 +30,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Puts units of owned pieces together into an arrangement, or says what would come of it: its parts stay owned, as parts. */
 final readonly class PutTogether
 {
-    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private StockBook $book, private Places $places, private PartsOfArrangement $parts, private HouseRepository $house, private ReadPiece $read, private Now $now) {}
+    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private StockBook $book, private Places $places, private PartsOfArrangement $parts, private HouseRepository $house, private ReadPiece $read, private ClockInterface $clock) {}
 
     public function __invoke(Home $home, TogetherInput $input, Person $by): TogetherView
     {
@@ -92,7 +92,7 @@ final readonly class PutTogether
             'put together',
             $this->sum($arrangement, $entities, static fn(PieceRecord $record): Money => $record->costEach),
             $this->sum($arrangement, $entities, static fn(PieceRecord $record): Money => 0 === $record->replacementEach->minor ? $record->costEach : $record->replacementEach),
-            $this->now->today(),
+            $this->clock->now()->setTime(0, 0),
             '',
             new Makeup(parts: $arrangement->makeup()),
         );

@@ -8,7 +8,7 @@ use App\Entity\Movement;
 use App\Entity\Piece;
 use App\Entity\Standing;
 use App\Repository\StandingRepository;
-use App\Time\Now;
+use Psr\Clock\ClockInterface;
 use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
@@ -17,7 +17,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** The only way units change place: the standing and the movement are written together. */
 final readonly class StockBook
 {
-    public function __construct(private EntityManagerInterface $entities, private StandingRepository $standing, private Now $now) {}
+    public function __construct(private EntityManagerInterface $entities, private StandingRepository $standing, private ClockInterface $clock) {}
 
     /** False, and nothing written, when too few units are at the place they should leave. */
     public function move(Piece $piece, Move $move, string $by, string $cause): bool
@@ -46,7 +46,7 @@ final readonly class StockBook
             $this->entities->persist($target);
         }
         $target->add($move->count);
-        $this->entities->persist(new Movement($piece, $move, ($this->now)(), $by, $cause));
+        $this->entities->persist(new Movement($piece, $move, $this->clock->now(), $by, $cause));
         if (PlaceKind::Tote === $move->to->kind) {
             $piece->keepIn($move->to->id);
         }

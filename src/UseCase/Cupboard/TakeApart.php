@@ -12,7 +12,7 @@ use App\Input\ApartInput;
 use App\Repository\Catalogue;
 use App\Repository\HouseRepository;
 use App\Repository\StandingRepository;
-use App\Time\Now;
+use Psr\Clock\ClockInterface;
 use App\View\Cupboard\PiecesView;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Measure\Weight;
@@ -28,7 +28,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Takes one unit of an arrangement apart: parts that are pieces come out of it, the others become pieces, and all of them can be put together again. */
 final readonly class TakeApart
 {
-    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private StockBook $book, private Places $places, private PartsOfArrangement $parts, private HouseRepository $house, private StandingRepository $standing, private ReadPiece $read, private Now $now) {}
+    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private StockBook $book, private Places $places, private PartsOfArrangement $parts, private HouseRepository $house, private StandingRepository $standing, private ReadPiece $read, private ClockInterface $clock) {}
 
     public function __invoke(Piece $piece, ApartInput $input, Person $by): PiecesView
     {
@@ -70,7 +70,7 @@ final readonly class TakeApart
     private function make(Piece $whole, Part $part, int $units, Money $costEach, string $by): Piece
     {
         $piece = new Piece($whole->home());
-        $piece->describe(new CorePiece($piece->id(), $part->name, $part->kind, $units * $part->count, $part->size, Weight::ofGrams(0), [new ColourShare($part->colour, 100)], [$part->material], Finish::Plain, [], []), new PieceRecord('', '', 'taken apart', $costEach, Money::zero(), $this->now->today(), sprintf('From %s.', $whole->name())));
+        $piece->describe(new CorePiece($piece->id(), $part->name, $part->kind, $units * $part->count, $part->size, Weight::ofGrams(0), [new ColourShare($part->colour, 100)], [$part->material], Finish::Plain, [], []), new PieceRecord('', '', 'taken apart', $costEach, Money::zero(), $this->clock->now()->setTime(0, 0), sprintf('From %s.', $whole->name())));
         $this->entities->persist($piece);
         $this->book->bringIn($piece, $units * $part->count, Place::within($whole->id()), $by, 'counted as a part of ' . mb_substr($whole->name(), 0, 85));
 

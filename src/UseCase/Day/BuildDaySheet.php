@@ -7,7 +7,7 @@ namespace App\UseCase\Day;
 use App\Entity\SheetTask;
 use App\Entity\Swap;
 use App\Input\BuildDayInput;
-use App\Time\Now;
+use Psr\Clock\ClockInterface;
 use App\UseCase\Plan\OpenSwap;
 use App\View\Day\DayView;
 use BrightCupboard\Core\Swap\DayTask;
@@ -17,7 +17,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Works the day out from where everything is now. What is ticked already stays; everything else is laid out anew. */
 final readonly class BuildDaySheet
 {
-    public function __construct(private EntityManagerInterface $entities, private DayPlan $plan, private ReadDay $read, private Now $now) {}
+    public function __construct(private EntityManagerInterface $entities, private DayPlan $plan, private ReadDay $read, private ClockInterface $clock) {}
 
     public function __invoke(Swap $swap, BuildDayInput $input): DayView
     {
@@ -33,7 +33,7 @@ final readonly class BuildDaySheet
             }
             $sheet = [...$done, ...$this->laidOut($swap, $this->plan->tasks($swap, $plan), $done, $open)];
             $swap->shareAmong($input->people);
-            $swap->sheetBuilt(($this->now)(), $fingerprint);
+            $swap->sheetBuilt($this->clock->now(), $fingerprint);
             $this->entities->flush();
 
             return $this->read->of($swap, $sheet, $state, $plan, $fingerprint);

@@ -12,7 +12,7 @@ use App\Http\Conflict;
 use App\Input\TickInput;
 use App\Repository\HouseRepository;
 use App\Repository\StandingRepository;
-use App\Time\Now;
+use Psr\Clock\ClockInterface;
 use App\UseCase\Cupboard\StockBook;
 use App\UseCase\Plan\OpenSwap;
 use App\View\Day\DayView;
@@ -24,7 +24,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Ticks a task, which moves its units, or takes the tick back, which moves them back. Sent twice, it counts once. */
 final readonly class TickTask
 {
-    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private StandingRepository $standing, private HouseRepository $house, private ReadDay $read, private Now $now) {}
+    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private StandingRepository $standing, private HouseRepository $house, private ReadDay $read, private ClockInterface $clock) {}
 
     public function __invoke(SheetTask $task, TickInput $input, Person $by): DayView
     {
@@ -34,12 +34,12 @@ final readonly class TickTask
             if (null !== $this->entities->find(UsedKey::class, UsedKey::scoped($task->home(), $input->key)) || $task->isDone() === $input->done) {
                 return;
             }
-            $this->entities->persist(new UsedKey($task->home(), $input->key, ($this->now)()));
+            $this->entities->persist(new UsedKey($task->home(), $input->key, $this->clock->now()));
             $moves = $task->task()->moves;
             foreach ($input->done ? $moves : array_map(static fn(Move $move): Move => $move->back(), array_reverse($moves)) as $move) {
                 $this->carry($task, $move, $input->done, $by->name());
             }
-            $input->done ? $task->tick(($this->now)(), $by->name()) : $task->untick();
+            $input->done ? $task->tick($this->clock->now(), $by->name()) : $task->untick();
         });
 
         return ($this->read)($task->swap());

@@ -14,7 +14,7 @@ use App\Input\LineStateInput;
 use App\Repository\Catalogue;
 use App\Repository\PlacementRepository;
 use App\Repository\StandingRepository;
-use App\Time\Now;
+use Psr\Clock\ClockInterface;
 use App\UseCase\Cupboard\StockBook;
 use App\UseCase\Plan\OpenSwap;
 use App\UseCase\SameVersion;
@@ -34,7 +34,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Moves a haul line on: what is got becomes a piece in the cupboard, what is returned leaves it again. */
 final readonly class AdvanceLine
 {
-    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private StandingRepository $standing, private PlacementRepository $placements, private Catalogue $catalogue, private Now $now) {}
+    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private StandingRepository $standing, private PlacementRepository $placements, private Catalogue $catalogue, private ClockInterface $clock) {}
 
     public function __invoke(HaulLine $line, LineStateInput $input, Person $by): LineView
     {
@@ -83,7 +83,7 @@ final readonly class AdvanceLine
             new CorePiece($piece->id(), $line->name(), $thing->kind, min($units, CorePiece::MOST), new Size($thing->width, $thing->width, $thing->height), Weight::ofGrams(0), [new ColourShare($thing->colour, 100)], [], Finish::Plain, [$swap->season()], []),
             new PieceRecord('', '', match ($line->way()) {
                 HaulWay::Buy => 'bought', HaulWay::Borrow => 'borrowed', default => 'made',
-            }, $price->perPiece, $line->packPrice()->share(1, $line->packSize()), $this->now->today(), ''),
+            }, $price->perPiece, $line->packPrice()->share(1, $line->packSize()), $this->clock->now()->setTime(0, 0), ''),
         );
         $piece->gotFor($swap->id());
         $line->became($piece->id());
@@ -104,6 +104,6 @@ final readonly class AdvanceLine
         foreach ($this->standing->ofPiece($piece)->of($piece->id()) as $key => $units) {
             $this->book->move($piece, new Move($piece->id(), $units, Place::ofKey($key), Place::of(PlaceKind::Parted)), $by, 'returned');
         }
-        $piece->remove(($this->now)());
+        $piece->remove($this->clock->now());
     }
 }

@@ -12,7 +12,7 @@ use App\Entity\Tote;
 use App\Http\Conflict;
 use App\Repository\HouseRepository;
 use App\Repository\StandingRepository;
-use App\Time\Now;
+use Psr\Clock\ClockInterface;
 use BrightCupboard\Core\Stock\Place;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
@@ -20,7 +20,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Takes a room, spot, tote, piece, need or note away, unless something still depends on it; RestoreThing undoes it. */
 final readonly class RemoveThing
 {
-    public function __construct(private EntityManagerInterface $entities, private HouseRepository $house, private StandingRepository $standing, private Connection $db, private Now $now) {}
+    public function __construct(private EntityManagerInterface $entities, private HouseRepository $house, private StandingRepository $standing, private Connection $db, private ClockInterface $clock) {}
 
     public function __invoke(Removable $thing): void
     {
@@ -34,7 +34,7 @@ final readonly class RemoveThing
         if (null !== $objection) {
             throw new Conflict($objection);
         }
-        $thing->remove(($this->now)());
+        $thing->remove($this->clock->now());
         $this->entities->flush();
     }
 

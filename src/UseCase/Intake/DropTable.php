@@ -6,18 +6,18 @@ namespace App\UseCase\Intake;
 
 use App\Entity\Piece;
 use App\Entity\TableImport;
-use App\Time\Now;
+use Psr\Clock\ClockInterface;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** Takes back what a table brought in: the pieces it made are removed, as by hand, and can be restored one by one. */
 final readonly class DropTable
 {
-    public function __construct(private EntityManagerInterface $entities, private Now $now) {}
+    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock) {}
 
     public function __invoke(TableImport $import): void
     {
         foreach ($import->made() as $id) {
-            $this->entities->find(Piece::class, $id)?->remove(($this->now)());
+            $this->entities->find(Piece::class, $id)?->remove($this->clock->now());
         }
         $this->entities->flush();
     }

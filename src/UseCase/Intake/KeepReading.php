@@ -7,7 +7,7 @@ namespace App\UseCase\Intake;
 use App\Entity\Home;
 use App\Entity\Piece;
 use App\Entity\PieceRecord;
-use App\Time\Now;
+use Psr\Clock\ClockInterface;
 use App\UseCase\Cupboard\StockBook;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Intake\IntakeReading;
@@ -23,7 +23,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Makes a piece of what was read, and stands its units where they are; the caller flushes. */
 final readonly class KeepReading
 {
-    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private Now $now) {}
+    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private ClockInterface $clock) {}
 
     /**
      * @param list<ColourShare>                     $colours
@@ -32,7 +32,7 @@ final readonly class KeepReading
     public function asPiece(Home $home, IntakeReading $reading, array $colours, array $places, string $by, ?Money $replacement = null, ?\DateTimeImmutable $cameOn = null, ?Makeup $makeup = null): Piece
     {
         $piece = new Piece($home);
-        $piece->describe($this->core($piece->id(), $reading, $colours), new PieceRecord($reading->shape, $reading->pattern, $reading->origin, $reading->costEach ?? Money::zero(), $replacement ?? Money::zero(), $cameOn ?? $this->now->today(), $reading->care, $makeup ?? new Makeup(laidOut: $reading->laidOut)));
+        $piece->describe($this->core($piece->id(), $reading, $colours), new PieceRecord($reading->shape, $reading->pattern, $reading->origin, $reading->costEach ?? Money::zero(), $replacement ?? Money::zero(), $cameOn ?? $this->clock->now()->setTime(0, 0), $reading->care, $makeup ?? new Makeup(laidOut: $reading->laidOut)));
         $this->entities->persist($piece);
         foreach ($places as $at) {
             $this->book->bringIn($piece, $at['units'], $at['place'], $by, 'came in');

@@ -9,7 +9,7 @@ use App\Entity\TableImport;
 use App\Http\InvalidInput;
 use App\Input\TableInput;
 use App\Repository\HouseRepository;
-use App\Time\Now;
+use Psr\Clock\ClockInterface;
 use App\View\Intake\TableReadView;
 use App\View\Intake\TableRowReadView;
 use BrightCupboard\Core\Stock\Place;
@@ -20,7 +20,7 @@ final readonly class ReadTableFile
 {
     private const SHOWN = 200;
 
-    public function __construct(private EntityManagerInterface $entities, private TableRows $rows, private HouseRepository $house, private Now $now) {}
+    public function __construct(private EntityManagerInterface $entities, private TableRows $rows, private HouseRepository $house, private ClockInterface $clock) {}
 
     public function __invoke(Home $home, TableInput $input): TableReadView
     {
@@ -30,7 +30,7 @@ final readonly class ReadTableFile
         }
         ['ignored' => $ignored, 'rows' => $rows] = $this->rows->of($home, $text);
         $verdicts = implode('', array_map(static fn(ReadRow $row): string => RowVerdict::of($row)->value, $rows));
-        $this->entities->persist($import = new TableImport($home, base64_encode($text), $verdicts, ($this->now)()));
+        $this->entities->persist($import = new TableImport($home, base64_encode($text), $verdicts, $this->clock->now()));
         $this->entities->flush();
         [$bad, $doubles, $good] = array_map(static fn(RowVerdict $verdict): array => array_values(array_filter($rows, static fn(ReadRow $row): bool => $verdict === RowVerdict::of($row))), [RowVerdict::Unreadable, RowVerdict::Double, RowVerdict::Good]);
         $shown = \array_slice([...$bad, ...$doubles, ...$good], 0, self::SHOWN);

@@ -9,7 +9,7 @@ use App\Entity\Note;
 use App\Entity\SheetTask;
 use App\Entity\Swap;
 use App\Repository\HouseRepository;
-use App\Time\Now;
+use Psr\Clock\ClockInterface;
 use App\UseCase\Haul\ReadHaul;
 use App\View\Plan\StationsView;
 use BrightCupboard\Core\Look\FitVerdict;
@@ -18,7 +18,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** The live figures of the six stations. */
 final readonly class ReadStations
 {
-    public function __construct(private SwapReader $read, private HouseRepository $house, private ReadHaul $haul, private EntityManagerInterface $entities, private Now $now) {}
+    public function __construct(private SwapReader $read, private HouseRepository $house, private ReadHaul $haul, private EntityManagerInterface $entities, private ClockInterface $clock) {}
 
     public function __invoke(Swap $swap): StationsView
     {
@@ -39,7 +39,7 @@ final readonly class ReadStations
         $tasks = $this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap]);
         $needs = $this->entities->getRepository(Need::class)->count(['swap' => $swap, 'removedAt' => null, 'filledBy' => null]);
         $notes = $this->entities->getRepository(Note::class)->count(['swap' => $swap, 'removedAt' => null]);
-        $today = $this->now->today();
+        $today = $this->clock->now()->setTime(0, 0);
 
         return new StationsView($inLook, $inHand, $decided, \count($dressed), \count($this->house->spots($swap->home())), $needs, $this->haul->purse($swap)->free->minor, \count(array_filter($tasks, static fn(SheetTask $task): bool => $task->isDone())), \count($tasks), $notes, (int) $today->diff($swap->swapDay())->format('%r%a'), $today->format('Y-m-d'));
     }

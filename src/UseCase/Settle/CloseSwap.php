@@ -11,7 +11,7 @@ use App\Entity\Swap;
 use App\Entity\Wear;
 use App\Http\Conflict;
 use App\Input\CloseInput;
-use App\Time\Now;
+use Psr\Clock\ClockInterface;
 use App\UseCase\Day\DayPlan;
 use App\UseCase\Plan\OpenSwap;
 use App\UseCase\Plan\SwapReader;
@@ -24,7 +24,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Closes a swap: what stands is counted as worn, and the next swap starts from here. */
 final readonly class CloseSwap
 {
-    public function __construct(private EntityManagerInterface $entities, private SwapReader $state, private ReadSettle $read, private DayPlan $plan, private Now $now) {}
+    public function __construct(private EntityManagerInterface $entities, private SwapReader $state, private ReadSettle $read, private DayPlan $plan, private ClockInterface $clock) {}
 
     public function __invoke(Swap $swap, CloseInput $input): SettleView
     {
@@ -41,7 +41,7 @@ final readonly class CloseSwap
                     }
                 }
             }
-            $swap->close(($this->now)());
+            $swap->close($this->clock->now());
         });
 
         return ($this->read)($swap);
