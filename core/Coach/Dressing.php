@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Coach;
 
+use BrightCupboard\Core\Surface\Spot;
+
 /** A spot and what stands on it. */
 final readonly class Dressing
 {

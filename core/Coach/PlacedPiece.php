@@ -6,6 +6,7 @@ namespace BrightCupboard\Core\Coach;
 
 use BrightCupboard\Core\Colour\Lab;
 use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Surface\Layer;
 
 /** So many units of a piece standing shoulder to shoulder on a ledge. Lengths here are tenths of a millimetre. */
 final readonly class PlacedPiece

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Draft;
 
+use BrightCupboard\Core\Coach\FreePlace;
 use BrightCupboard\Core\Look\PieceFit;
 
 /** A piece that could stand here: how well, why, where along the ledge, and what it does to the balance. */

@@ -7,11 +7,12 @@ namespace BrightCupboard\Core\Draft;
 use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\PlacedPiece;
-use BrightCupboard\Core\Coach\Spot;
+use BrightCupboard\Core\Coach\PlaceFinder;
 use BrightCupboard\Core\Look\PieceFit;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\Season;
+use BrightCupboard\Core\Surface\Spot;
 
 /**
  * Ranks owned pieces for a spot: fit to the look 60, size for the spot 25, season 15 of 100.

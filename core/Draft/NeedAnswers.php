@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Draft;
 
-use BrightCupboard\Core\Coach\Spot;
 use BrightCupboard\Core\Colour\Ciede2000;
 use BrightCupboard\Core\Colour\Lab;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Surface\Spot;
 
 /**
  * Answers a need from the home before anything is bought: what meets it, then what comes nearest.

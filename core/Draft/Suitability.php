@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Draft;
 
-use BrightCupboard\Core\Coach\Spot;
-use BrightCupboard\Core\Coach\SpotHazard;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\Texture;
+use BrightCupboard\Core\Surface\Spot;
+use BrightCupboard\Core\Surface\SpotHazard;
 
 /** What must not stand at a spot at all, whatever it looks like. */
 final readonly class Suitability

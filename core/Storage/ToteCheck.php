@@ -8,7 +8,6 @@ use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Measure\WeightText;
 use BrightCupboard\Core\Stock\Condition;
 use BrightCupboard\Core\Stock\Piece;
-use BrightCupboard\Core\Swap\StoredTote;
 
 /**
  * Looks a tote over: how full by packed volume, how heavy, and what in it lies badly.

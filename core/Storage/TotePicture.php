@@ -6,7 +6,6 @@ namespace BrightCupboard\Core\Storage;
 
 use BrightCupboard\Core\Storage\Internal\PackedFront;
 use BrightCupboard\Core\Storage\Internal\Posture;
-use BrightCupboard\Core\Swap\StoredTote;
 
 /** Lays the content of a tote out to be drawn from the front at scale: what is heavy first, what breaks last, each as low as it goes. A picture, not the tightest packing. */
 final readonly class TotePicture

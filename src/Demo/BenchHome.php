@@ -14,13 +14,13 @@ use App\Entity\Spot;
 use App\Entity\Standing;
 use App\Entity\Swap;
 use App\Entity\Tote;
-use BrightCupboard\Core\Coach\Layer;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Plan\Choice;
 use BrightCupboard\Core\Stock\Piece as CorePiece;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\Season;
-use BrightCupboard\Core\Swap\Choice;
+use BrightCupboard\Core\Surface\Layer;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** A large invented home for measuring: 5,000 pieces of Ferry House's kinds and colours in 120 totes, 60 spots, 400 pieces out, 300 placed. */

@@ -7,12 +7,12 @@ namespace App\Demo;
 use App\Entity\Home;
 use App\Entity\Person;
 use App\Entity\TableImport;
-use App\Input\TableInput;
-use App\Input\TakeTableInput;
-use App\UseCase\Exchange\WritePieces;
-use App\UseCase\Intake\ReadTableFile;
-use App\UseCase\Intake\TakeTable;
-use App\View\Intake\TableProgressView;
+use App\Exchange\WritePieces;
+use App\Intake\ReadTableFile;
+use App\Intake\TableInput;
+use App\Intake\TableProgressAnswer;
+use App\Intake\TakeTable;
+use App\Intake\TakeTableInput;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** Takes all pieces of a home in once more by way of CSV, in the steps of the page: looked through once, then 500 rows at a time. Rows whose spot shares its name with another are left out. */
@@ -24,10 +24,10 @@ final readonly class BenchTable
 
     public function file(Home $home): TableInput
     {
-        return new TableInput(base64_encode(($this->write)($home)));
+        return new TableInput(base64_encode($this->write->text($home)));
     }
 
-    public function takeIn(Home $home, TableInput $file): TableProgressView
+    public function takeIn(Home $home, TableInput $file): TableProgressAnswer
     {
         $by = new Person('bench@ferry-house.example', 'Bench');
         $id = ($this->read)($home, $file)->id;

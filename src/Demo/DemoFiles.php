@@ -5,11 +5,6 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Entity\PieceRecord;
-use BrightCupboard\Core\Coach\KeepClear;
-use BrightCupboard\Core\Coach\SeenFrom;
-use BrightCupboard\Core\Coach\Spot;
-use BrightCupboard\Core\Coach\SpotHazard;
-use BrightCupboard\Core\Coach\SpotKind;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Look\BalanceSchool;
@@ -32,6 +27,11 @@ use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\PieceSet;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Stock\Texture;
+use BrightCupboard\Core\Surface\KeepClear;
+use BrightCupboard\Core\Surface\SeenFrom;
+use BrightCupboard\Core\Surface\Spot;
+use BrightCupboard\Core\Surface\SpotHazard;
+use BrightCupboard\Core\Surface\SpotKind;
 
 /** Reads the files of one demo home into core values. Sizes in the files are inches, weights ounces, prices whole currency units. */
 final class DemoFiles

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Cupboard\Places;
 use App\Entity\HaulLine;
 use App\Entity\HaulThing;
 use App\Entity\HaulWay;
@@ -19,8 +20,6 @@ use App\Entity\Standing;
 use App\Entity\Swap;
 use App\Entity\Tote;
 use App\Entity\Wear;
-use App\UseCase\Cupboard\Places;
-use BrightCupboard\Core\Coach\Layer;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthUnit;
@@ -36,6 +35,7 @@ use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
 use BrightCupboard\Core\Stock\Season;
+use BrightCupboard\Core\Surface\Layer;
 use Doctrine\ORM\EntityManagerInterface;
 
 /**

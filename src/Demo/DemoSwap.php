@@ -10,30 +10,30 @@ use App\Entity\Home;
 use App\Entity\Person;
 use App\Entity\Placement;
 use App\Entity\Swap;
-use App\Input\DecisionInput;
-use App\Input\DecisionsInput;
-use App\Input\LineInput;
-use App\Input\LineStateInput;
-use App\Input\NeedInput;
-use App\Input\NoteInput;
-use App\Input\PlacementInput;
-use App\Input\SwapInput;
-use App\UseCase\Haul\AdvanceLine;
-use App\UseCase\Haul\KeepLine;
-use App\UseCase\Haul\WriteNeed;
-use App\UseCase\Plan\BeginSwap;
-use App\UseCase\Plan\Decide;
-use App\UseCase\Rooms\PlacePiece;
-use App\UseCase\Settle\WriteNote;
-use BrightCupboard\Core\Coach\Layer;
+use App\Haul\AdvanceLine;
+use App\Haul\KeepLine;
+use App\Haul\LineInput;
+use App\Haul\LineStateInput;
+use App\Haul\NeedInput;
+use App\Haul\WriteNeed;
+use App\Rooms\PlacementInput;
+use App\Rooms\PlacePiece;
+use App\Settle\NoteInput;
+use App\Settle\WriteNote;
+use App\Swaps\BeginSwap;
+use App\Swaps\SwapInput;
+use App\Table\Decide;
+use App\Table\DecisionInput;
+use App\Table\DecisionsInput;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Money\LineState;
 use BrightCupboard\Core\Money\OfferKind;
 use BrightCupboard\Core\Money\Tender;
+use BrightCupboard\Core\Plan\Choice;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Stock\Texture;
-use BrightCupboard\Core\Swap\Choice;
+use BrightCupboard\Core\Surface\Layer;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** The running swap of a demo home, entered through the use cases as a stylist would enter it. */
@@ -73,7 +73,7 @@ final readonly class DemoSwap
             $this->entities->remove($stay);
         }
         $this->entities->flush();
-        ($this->place)($swap, null, new PlacementInput($piece->id(), $stored->spots()[$p->text('1')]->id(), $p->whole('2'), $tenths('3'), Layer::from($p->text('4')), $tenths('5')), $by);
+        ($this->place)($swap, new PlacementInput($piece->id(), $stored->spots()[$p->text('1')]->id(), $p->whole('2'), $tenths('3'), Layer::from($p->text('4')), $tenths('5')), $by);
     }
 
     /** @return list<string> ids in the order of the file */

@@ -7,8 +7,8 @@ namespace App\Demo;
 use App\Entity\Person;
 use App\Entity\Role;
 use App\Security\DemoSignIn;
-use Psr\Clock\ClockInterface;
 use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 
 /** Loads the invented homes into an empty database. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Entity;
 
-use BrightCupboard\Core\Swap\Choice;
+use BrightCupboard\Core\Plan\Choice;
 use Doctrine\ORM\Mapping as ORM;
 
 /** What was decided for a piece in a swap; no choice when a decision was taken back. */

@@ -18,7 +18,7 @@ use Doctrine\ORM\Mapping as ORM;
 
 /** Something to buy, make or borrow for a swap, what it costs and how far it has got. */
 #[ORM\Entity]
-class HaulLine implements OfHome
+class HaulLine implements OfSwap
 {
     use Identified;
     use Versioned;

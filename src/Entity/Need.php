@@ -13,7 +13,7 @@ use Doctrine\ORM\Mapping as ORM;
 
 /** What a spot still wants in a swap. */
 #[ORM\Entity]
-class Need implements Removable
+class Need implements OfSwap, Removable
 {
     use Identified;
     use SoftlyRemoved;

@@ -8,7 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 
 /** What worked and what did not, kept for next year; about one spot or the whole swap. */
 #[ORM\Entity]
-class Note implements Removable
+class Note implements OfSwap, Removable
 {
     use Identified;
     use SoftlyRemoved;

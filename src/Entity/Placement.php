@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Entity;
 
-use BrightCupboard\Core\Coach\Layer;
+use BrightCupboard\Core\Surface\Layer;
 use Doctrine\ORM\Mapping as ORM;
 
 /** So many units of a piece planned for a spot in a swap; left edge and raise in tenths of a millimetre. */
 #[ORM\Entity]
-class Placement implements OfHome
+class Placement implements OfSwap
 {
     use Identified;
     use Versioned;

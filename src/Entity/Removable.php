@@ -10,4 +10,6 @@ interface Removable extends OfHome
     public function remove(\DateTimeImmutable $at): void;
 
     public function restore(): void;
+
+    public function isRemoved(): bool;
 }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Entity;
 
+use BrightCupboard\Core\Day\DayTask;
+use BrightCupboard\Core\Day\Phase;
 use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\Place;
-use BrightCupboard\Core\Swap\DayTask;
-use BrightCupboard\Core\Swap\Phase;
 use Doctrine\ORM\Mapping as ORM;
 
 /** A task of a built day sheet, and whether it is done. */
 #[ORM\Entity]
-class SheetTask implements OfHome
+class SheetTask implements OfSwap
 {
     use Identified;
     use Versioned;

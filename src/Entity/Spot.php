@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Entity;
 
-use BrightCupboard\Core\Coach\KeepClear;
-use BrightCupboard\Core\Coach\SeenFrom;
-use BrightCupboard\Core\Coach\Spot as SpotMeasures;
-use BrightCupboard\Core\Coach\SpotHazard;
-use BrightCupboard\Core\Coach\SpotKind;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Surface\KeepClear;
+use BrightCupboard\Core\Surface\SeenFrom;
+use BrightCupboard\Core\Surface\Spot as SpotMeasures;
+use BrightCupboard\Core\Surface\SpotHazard;
+use BrightCupboard\Core\Surface\SpotKind;
 use Doctrine\ORM\Mapping as ORM;
 
 /** One place in a room that gets dressed, with its measurements in tenths of a millimetre. */

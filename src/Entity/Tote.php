@@ -8,7 +8,7 @@ use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Stock\Condition;
-use BrightCupboard\Core\Swap\StoredTote;
+use BrightCupboard\Core\Storage\StoredTote;
 use Doctrine\ORM\Mapping as ORM;
 
 /** A storage box, basket or bag with a code and a place. */

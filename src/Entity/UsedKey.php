@@ -15,17 +15,17 @@ class UsedKey
     private string $key;
 
     public function __construct(
-        Home $home,
         string $key,
         #[ORM\Column]
         private \DateTimeImmutable $at,
     ) {
-        $this->key = self::scoped($home, $key);
+        $this->key = $key;
     }
 
-    public static function scoped(Home $home, string $key): string
+    /** The direction belongs to the key: a tick sent again counts once, and never swallows an untick. */
+    public static function scoped(Home $home, string $key, bool $done): string
     {
-        return $home->id() . ':' . $key;
+        return $home->id() . ($done ? ':+' : ':-') . $key;
     }
 
     public function at(): \DateTimeImmutable

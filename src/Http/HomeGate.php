@@ -30,10 +30,22 @@ final readonly class HomeGate
         if (null === $role) {
             throw new NotFoundHttpException('There is no such home among yours.');
         }
-        $allowed = $event->getAttributes()[Allowed::class][0] ?? null;
-        $needed = $allowed instanceof Allowed ? $allowed->role : ($event->getRequest()->isMethodSafe() ? Role::Guest : Role::Stylist);
-        if (!$role->allows($needed)) {
+        if (!$role->allows(self::needed($event))) {
             throw new AccessDeniedHttpException(sprintf('As a %s you can look, but not change this.', $role->value));
         }
+        $event->getRequest()->attributes->set('_is_write', self::isWrite($event));
+    }
+
+    /** Whether it changes anything: what guests may ask is a question, even when it is long enough to be posted. */
+    public static function isWrite(ControllerEvent $event): bool
+    {
+        return str_starts_with($event->getRequest()->getPathInfo(), '/api/') && !$event->getRequest()->isMethodSafe() && Role::Guest !== self::needed($event);
+    }
+
+    private static function needed(ControllerEvent $event): Role
+    {
+        $allowed = $event->getAttributes()[Allowed::class][0] ?? null;
+
+        return $allowed instanceof Allowed ? $allowed->role : ($event->getRequest()->isMethodSafe() ? Role::Guest : Role::Stylist);
     }
 }

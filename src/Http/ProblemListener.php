@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Http;
 
 use BrightCupboard\Core\CoreException;
+use BrightCupboard\Core\Plan\InvalidPlan;
+use Doctrine\DBAL\Exception\LockWaitTimeoutException;
 use Doctrine\ORM\OptimisticLockException;
+use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
@@ -20,9 +23,11 @@ use Symfony\Component\Validator\Exception\ValidationFailedException;
 #[AsEventListener(KernelEvents::EXCEPTION, priority: -10)]
 final readonly class ProblemListener
 {
+    public function __construct(private LoggerInterface $logger) {}
+
     private const TITLES = [
         400 => 'That could not be read', 401 => 'Sign in first', 403 => 'Not allowed', 404 => 'Not found', 405 => 'Not possible here',
-        409 => 'Changed meanwhile', 415 => 'That could not be read', 422 => 'Please check what you entered', 429 => 'Too many tries',
+        409 => 'Changed meanwhile', 415 => 'That could not be read', 422 => 'Please check what you entered', 429 => 'Too many tries', 503 => 'Busy',
     ];
 
     public function __invoke(ExceptionEvent $event): void
@@ -33,11 +38,17 @@ final readonly class ProblemListener
             return;
         }
         $status = match (true) {
+            $error instanceof InvalidPlan => 409,
             $error instanceof InvalidInput, $error instanceof CoreException, $error instanceof ExtraAttributesException => 422,
             $error instanceof Conflict, $error instanceof OptimisticLockException => 409,
             $error instanceof HttpExceptionInterface => $error->getStatusCode(),
+            $error instanceof LockWaitTimeoutException => 503,
             default => 500,
         };
+        if ($status < 500) {
+            // One line, and nothing of what was typed.
+            $this->logger->info(sprintf('%d %s %s', $status, $event->getRequest()->getMethod(), $event->getRequest()->getPathInfo()), ['fields' => array_map(static fn(Violation $one): string => $one->field, $this->violations($error))]);
+        }
         $event->setResponse(self::response($status, $this->detail($error, $status), $this->violations($error), $error instanceof Conflict ? $error->current : null));
     }
 
@@ -57,6 +68,7 @@ final readonly class ProblemListener
             [] !== $violations => $violations[0]->message,
             $error instanceof OptimisticLockException => 'Someone else changed this a moment ago. Nothing was overwritten: reload, then decide.',
             500 === $status => 'Something went wrong on our side. What you had is safe; try again.',
+            503 === $status => 'The cupboard is busy with something long. Nothing was changed; try again in a moment.',
             400 === $status => 'The request is not valid JSON of the kind expected here.',
             405 === $status, 415 === $status => 'This address does not take such a request.',
             404 === $status && !$this->isOurs($error) => 'There is nothing at this address.',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Repository;
 
-use BrightCupboard\Core\Swap\Choice;
+use BrightCupboard\Core\Plan\Choice;
 
 final readonly class DecisionRow
 {

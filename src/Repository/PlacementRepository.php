@@ -36,4 +36,16 @@ final readonly class PlacementRepository
     {
         return $this->entities->getRepository(Placement::class)->findOneBy(['swap' => $swap, 'piece' => $piece, 'spot' => $spot], ['id' => 'ASC']);
     }
+
+    /** How many places open swaps have planned at a spot. */
+    public function openAtSpot(Spot $spot): int
+    {
+        return (int) $this->entities->createQuery('SELECT COUNT(p.id) FROM App\Entity\Placement p JOIN p.swap s WHERE p.spot = :spot AND s.closedAt IS NULL')->setParameter('spot', $spot)->getSingleScalarResult();
+    }
+
+    /** How many places open swaps have planned for a piece. */
+    public function openOfPiece(Piece $piece): int
+    {
+        return (int) $this->entities->createQuery('SELECT COUNT(p.id) FROM App\Entity\Placement p JOIN p.swap s WHERE p.piece = :piece AND s.closedAt IS NULL')->setParameter('piece', $piece)->getSingleScalarResult();
+    }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Repository;
 
 use App\Entity\Swap;
-use BrightCupboard\Core\Swap\Choice;
+use BrightCupboard\Core\Plan\Choice;
+use BrightCupboard\Core\Plan\PlannedPlace;
+use BrightCupboard\Core\Surface\Layer;
 use Doctrine\DBAL\Connection;
 
 /** What a swap has decided and placed, read in bulk. */
@@ -26,16 +28,16 @@ final readonly class PlanRepository
         return $decisions;
     }
 
-    /** @return array<string, array<string, int>> piece id => spot id => units */
-    public function placed(Swap $swap): array
+    /** @return array<string, PlannedPlace> by id, the oldest first */
+    public function places(Swap $swap): array
     {
-        /** @var list<array{piece_id: string, spot_id: string, units: int|string}> $rows */
-        $rows = $this->db->fetchAllAssociative('SELECT piece_id, spot_id, SUM(count) AS units FROM placement WHERE swap_id = ? GROUP BY piece_id, spot_id ORDER BY piece_id, spot_id', [$swap->id()]);
-        $placed = [];
-        foreach ($rows as $row) {
-            $placed[$row['piece_id']][$row['spot_id']] = (int) $row['units'];
+        /** @var iterable<array{string, string, string, int, int, string, int, int}> $rows */
+        $rows = $this->db->iterateNumeric('SELECT id, piece_id, spot_id, count, left_edge, layer, "raise", version FROM placement WHERE swap_id = ? ORDER BY id', [$swap->id()]);
+        $places = [];
+        foreach ($rows as [$id, $piece, $spot, $count, $left, $layer, $raise, $version]) {
+            $places[$id] = new PlannedPlace($id, $piece, $spot, $count, $left, Layer::from($layer), $raise, $version);
         }
 
-        return $placed;
+        return $places;
     }
 }

@@ -32,7 +32,7 @@ final class SearchRepository
     {
         $names = $this->names($home);
         [$at, $kinds] = $this->places($home, $names, $query->placesAsked($names));
-        $history = $this->history->of($home, null);
+        $history = $this->history->of($home, null)->histories;
         /** @var iterable<array{string, string, string, int, int, int, string, string, string, string, string, string, string, string}> $rows */
         $rows = $this->db->iterateNumeric('SELECT id, name, kind, width, depth, height, colours, materials, finish, seasons, hazards, origin, care, set_name FROM piece WHERE home_id = ? AND removed_at IS NULL', [$home->id()]);
         foreach ($rows as [$id, $name, $kind, $width, $depth, $height, $colours, $materials, $finish, $seasons, $hazards, $origin, $care, $set]) {

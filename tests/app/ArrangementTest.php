@@ -44,11 +44,11 @@ final class ArrangementTest extends AppTestCase
     {
         $before = [$this->places('Juniper urn'), $this->places('Juniper bunch')];
         $made = $this->together()['piece'];
-        $this->apart($made['id'], 'loose', true);
+        $this->undo();
 
         self::assertSame($before, [$this->places('Juniper urn'), $this->places('Juniper bunch')]);
-        $this->call('DELETE', $this->home() . '/pieces/' . $made['id']);
-        self::assertSame(204, $this->code(), $this->text());
+        $this->call('GET', $this->home() . '/pieces/' . $made['id'] . '/movements');
+        self::assertSame(404, $this->code(), 'the arrangement was never put together');
     }
 
     public function testTakenApartItsPartsStandWhereItStoodAndMakeItAgain(): void
@@ -176,11 +176,12 @@ final class ArrangementTest extends AppTestCase
             $pieces = $this->db()->fetchAllAssociative("SELECT p.id, p.name, p.origin = 'put together' AS is_made, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE s.count > 0 AND p.removed_at IS NULL AND h.name = 'Ferry House' AND (p.parts = '[]' OR p.origin = 'put together') ORDER BY p.id, s.place");
             $any = static fn(): array => $pieces[$random->getInt(0, \count($pieces) - 1)];
             [$one, $made] = [$any(), array_values(array_filter($pieces, static fn(array $piece): bool => 1 === (int) $piece['is_made']))];
-            $act = [] === $made ? 0 : $random->getInt(0, 2);
+            $act = [] === $made ? 0 : $random->getInt(0, 3);
             $of = [] === $made ? $one : $made[$random->getInt(0, \count($made) - 1)];
             match ($act) {
                 0 => $this->together([[$one['name'], $random->getInt(1, (int) $one['count'])], [$any()['name'], 1], [$any()['name'], 1]], "Made {$i}"),
-                1 => $this->apart((string) $of['id'], (string) $of['place'], 1 === $random->getInt(0, 1)),
+                1 => $this->apart((string) $of['id'], (string) $of['place']),
+                2 => $this->undo(),
                 default => $this->call('POST', $this->home() . "/pieces/{$of['id']}/together", ['place' => 'loose']),
             };
             self::assertLessThan(500, $this->code(), $this->text());
@@ -204,9 +205,9 @@ final class ArrangementTest extends AppTestCase
     }
 
     /** @return array<mixed> */
-    private function apart(string $id, string $place, bool $isUndone = false): array
+    private function apart(string $id, string $place): array
     {
-        return $this->call('POST', $this->home() . "/pieces/{$id}/apart", ['place' => $place, 'isUndone' => $isUndone]);
+        return $this->call('POST', $this->home() . "/pieces/{$id}/apart", ['place' => $place]);
     }
 
     /** @return list<string> */

@@ -39,14 +39,63 @@ final class ConservationTest extends AppTestCase
         self::assertGreaterThan(self::ACTS / 3, $this->answers['200'] + ($this->answers['201'] ?? 0), 'most acts were refused: this proves little');
     }
 
+    /** Whatever was done, in whatever order: taken back one by one, the newest first, the books read as before the first. */
+    #[TestWith([31])]
+    #[TestWith([32])]
+    public function testEverythingDoneIsUndoneToTheLetter(int $seed): void
+    {
+        $this->random = new Randomizer(new Mt19937($seed));
+        $this->signIn();
+        $before = $this->books();
+        for ($i = 0; $i < self::ACTS / 2; ++$i) {
+            $this->act($i);
+        }
+        $after = $this->books();
+        $undone = 0;
+        while (200 === $this->undone() && $undone < 200) {
+            ++$undone;
+        }
+        self::assertSame($before, $this->books());
+        for ($i = 0; $i < $undone; ++$i) {
+            $this->call('POST', $this->home() . '/redo');
+            self::assertSame(200, $this->code(), $this->text());
+        }
+
+        self::assertSame($after, $this->books());
+        self::assertGreaterThan(self::ACTS / 6, $undone);
+    }
+
+    private function undone(): int
+    {
+        $this->undo();
+
+        return $this->code();
+    }
+
+    /** @return array<string, list<array<string, mixed>>> all that acts change, without what only ever counts on */
+    private function books(): array
+    {
+        $queries = [
+            'standing' => 'SELECT piece_id, place, count FROM standing WHERE count > 0 ORDER BY 1, 2',
+            'decision' => 'SELECT swap_id, piece_id, choice FROM decision WHERE choice IS NOT NULL ORDER BY 1, 2',
+            'placement' => 'SELECT id, piece_id, spot_id, count, left_edge, layer, "raise" FROM placement ORDER BY 1',
+            'task' => 'SELECT id, task_key, done_at IS NULL AS is_open, moves FROM sheet_task ORDER BY 1',
+            'loan' => 'SELECT piece_id, count, lent_to FROM loan WHERE count > 0 ORDER BY 1, 2',
+            'piece' => 'SELECT id, count, own_tote, removed_at IS NULL AS is_there FROM piece ORDER BY 1',
+        ];
+
+        return array_map($this->db()->fetchAllAssociative(...), $queries);
+    }
+
     private function act(int $i): string
     {
-        return match ($this->random->getInt(0, 6)) {
+        return match ($this->random->getInt(0, 7)) {
             0, 1 => $this->move(),
             2 => $this->decide(),
             3 => $this->place(),
             4 => $this->buildTheDay(),
             5 => $this->tick($i),
+            6 => $this->undoIt(),
             default => $this->takeStock(),
         };
     }
@@ -95,6 +144,13 @@ final class ConservationTest extends AppTestCase
         $this->call('PUT', $this->home() . '/tasks/' . $task['id'], ['done' => 0 < $this->random->getInt(0, 3), 'key' => 'walk-' . $i]);
 
         return "tick {$task['phase']} {$task['title']}";
+    }
+
+    private function undoIt(): string
+    {
+        $this->undo();
+
+        return 'undo';
     }
 
     private function takeStock(): string

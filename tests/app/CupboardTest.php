@@ -128,7 +128,7 @@ final class CupboardTest extends AppTestCase
         $this->call('DELETE', $this->home() . '/pieces/' . $id);
         self::assertSame(204, $this->code());
         self::assertSame(119, $this->call('GET', $this->home() . '/pieces?limit=1')['total']);
-        $this->call('POST', $this->home() . "/pieces/{$id}/restore");
+        $this->undo();
         self::assertSame(120, $this->call('GET', $this->home() . '/pieces?limit=1')['total']);
 
         $problem = $this->call('DELETE', $this->home() . '/pieces/' . $this->id('piece', 'Heron'));

@@ -9,10 +9,10 @@ use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\PlacedPiece;
-use BrightCupboard\Core\Coach\Spot;
 use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
+use BrightCupboard\Core\Surface\Spot;
 
 /** What cannot be: over an edge, too tall, too deep, in a stretch to keep clear, two things in one place (docs/rules.md, rule 1). */
 final readonly class PhysicalFit implements CoachRule

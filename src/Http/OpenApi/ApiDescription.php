@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\OpenApi;
 
+use App\Homes\MeAnswer;
 use App\Http\Body;
 use App\Http\FileAnswer;
 use App\Http\Upload;
-use App\View\Home\MeView;
 use OpenApi\Annotations as OA;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\Routing\Route;
@@ -24,11 +24,11 @@ final class ApiDescription
     public function json(): string
     {
         $paths = [];
-        foreach ($this->router->getRouteCollection() as $route) {
+        foreach ($this->router->getRouteCollection() as $name => $route) {
             $controller = $route->getDefault('_controller');
             if (\is_string($controller) && class_exists($controller) && str_starts_with($route->getPath(), '/api/') && '/api/openapi.json' !== $route->getPath()) {
                 $paths[$route->getPath()] ??= new OA\PathItem(['path' => $route->getPath()]);
-                $this->describe($paths[$route->getPath()], $route, $controller);
+                $this->describe($paths[$route->getPath()], $name, $route, $controller);
             }
         }
         ksort($paths);
@@ -42,10 +42,9 @@ final class ApiDescription
     }
 
     /** @param class-string $controller */
-    private function describe(OA\PathItem $item, Route $route, string $controller): void
+    private function describe(OA\PathItem $item, string $routeName, Route $route, string $controller): void
     {
         $method = new \ReflectionMethod($controller, '__invoke');
-        $name = str_replace('Controller', '', (new \ReflectionClass($controller))->getShortName());
         $verb = strtolower($route->getMethods()[0] ?? 'get');
         $operation = match ($verb) {
             'post' => $item->post = new OA\Post([]),
@@ -54,7 +53,8 @@ final class ApiDescription
             default => $item->get = new OA\Get([]),
         };
         $operation->path = $route->getPath();
-        $operation->operationId = lcfirst($name);
+        // A class with several ways in names each of them.
+        $operation->operationId = str_starts_with($routeName, 'app_') ? lcfirst((new \ReflectionClass($controller))->getShortName()) : $routeName;
         $parameters = $this->pathParameters($route);
         foreach ($method->getParameters() as $parameter) {
             if ([] !== $parameter->getAttributes(Body::class)) {
@@ -119,7 +119,7 @@ final class ApiDescription
     {
         $body = new OA\RequestBody(['required' => true, 'content' => [$this->reference('SignIn', 'application/json')]]);
         $answers = [
-            new OA\Response(['response' => '200', 'description' => 'Signed in.', 'content' => [$this->reference($this->schemas->nameOf(MeView::class), 'application/json')]]),
+            new OA\Response(['response' => '200', 'description' => 'Signed in.', 'content' => [$this->reference($this->schemas->nameOf(MeAnswer::class), 'application/json')]]),
             new OA\Response(['response' => 'default', 'description' => 'A problem document (RFC 9457).', 'content' => [$this->reference('Problem', 'application/problem+json')]]),
         ];
 

@@ -21,7 +21,7 @@ final class SchemaReader
     /** @param class-string $class */
     public function nameOf(string $class): string
     {
-        $name = str_replace(['View', 'Input'], ['', 'Input'], (new \ReflectionClass($class))->getShortName());
+        $name = (string) preg_replace('/Answer$/', '', (new \ReflectionClass($class))->getShortName());
         $this->classes[$name] ??= $class;
         if ($this->classes[$name] !== $class) {
             throw new \LogicException(sprintf('%s and %s would both be called %s in the API.', $class, $this->classes[$name], $name));

@@ -56,6 +56,12 @@ abstract class AppTestCase extends WebTestCase
         return (array) json_decode($this->text(), true);
     }
 
+    /** @return array<mixed> takes the last thing back that this person did, as Ctrl+Z does */
+    protected function undo(string $home = 'Ferry House'): array
+    {
+        return $this->call('POST', $this->home($home) . '/undo');
+    }
+
     protected function code(): int
     {
         return $this->browser->getResponse()->getStatusCode();

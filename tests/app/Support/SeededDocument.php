@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tests\Support;
 
-use App\UseCase\Exchange\HomeTables;
+use App\Exchange\HomeTables;
 use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PieceKind;

@@ -5,13 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Tests\Core\Support;
 
 use BrightCupboard\Core\Coach\Judgement;
-use BrightCupboard\Core\Coach\KeepClear;
-use BrightCupboard\Core\Coach\Layer;
 use BrightCupboard\Core\Coach\PlacedPiece;
-use BrightCupboard\Core\Coach\SeenFrom;
-use BrightCupboard\Core\Coach\Spot;
-use BrightCupboard\Core\Coach\SpotHazard;
-use BrightCupboard\Core\Coach\SpotKind;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Look\BalanceSchool;
@@ -32,6 +26,12 @@ use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Stock\Texture;
+use BrightCupboard\Core\Surface\KeepClear;
+use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\SeenFrom;
+use BrightCupboard\Core\Surface\Spot;
+use BrightCupboard\Core\Surface\SpotHazard;
+use BrightCupboard\Core\Surface\SpotKind;
 
 /** Pieces, looks and spots for tests: plain ones, to be varied by what a test is about. Sizes in inches. */
 final class Make

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Day;
+
+use BrightCupboard\Core\Stock\Hazard;
+use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Surface\Spot;
+use BrightCupboard\Core\Surface\SpotHazard;
+
+/** The usual cautions for a task; local codes and licensed practice decide. */
+final readonly class Cautions
+{
+    /** What two people should carry, in grams (25 lb, common practice). */
+    private const HEAVY_GRAMS = 11_340;
+
+    /**
+     * @param list<array{Piece, int}> $handled
+     *
+     * @return list<string>
+     */
+    public function forTask(Phase $phase, array $handled, ?Spot $spot): array
+    {
+        $said = [];
+        foreach ($handled as [$piece, $units]) {
+            foreach ($piece->hazards as $hazard) {
+                $said[] = $this->forHazard($hazard, $phase, $spot);
+            }
+        }
+        if ($this->isHeavy($handled)) {
+            $said[] = 'Over 25 lb: carry with two.';
+        }
+
+        return array_values(array_unique(array_filter($said, \is_string(...))));
+    }
+
+    /** @param list<array{Piece, int}> $handled */
+    public function hands(array $handled): int
+    {
+        foreach ($handled as [$piece]) {
+            if (\in_array(Hazard::NeedsLadder, $piece->hazards, true)) {
+                return 2;
+            }
+        }
+
+        return $this->isHeavy($handled) ? 2 : 1;
+    }
+
+    private function forHazard(Hazard $hazard, Phase $phase, ?Spot $spot): ?string
+    {
+        $setsUp = Phase::SetUp === $phase;
+
+        return match ($hazard) {
+            Hazard::OpenFlame => $setsUp ? 'Candles 12 in from anything that burns, never unattended (NFPA).' : null,
+            Hazard::Breakable => Phase::Fetch === $phase || Phase::PackAway === $phase ? 'Breakable: wrap each, nothing heavy on top.' : null,
+            Hazard::SmallParts => $setsUp && null !== $spot && $spot->has(SpotHazard::Children) ? 'Small parts: out of reach of small children.' : null,
+            Hazard::ButtonCells => $setsUp ? 'Button cells: check the screwed cover, keep from small children.' : null,
+            Hazard::ToxicToPets => $setsUp ? 'Toxic to pets: out of their reach.' : null,
+            Hazard::Mains => $setsUp ? 'Cords: undamaged, not under rugs or through doors; at most the maker’s number end to end.' : null,
+            Hazard::NeedsLadder => 'Ladder: three points of contact, a second person.',
+        };
+    }
+
+    /** @param list<array{Piece, int}> $handled */
+    private function isHeavy(array $handled): bool
+    {
+        foreach ($handled as [$piece]) {
+            if ($piece->weight->grams() > self::HEAVY_GRAMS) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Day;
+
+use BrightCupboard\Core\Surface\Spot;
+
+/** A spot as swap day sees it: its room, and how early it is dressed (focal spots have the lowest rank). */
+final readonly class DaySpot
+{
+    /** @param int $round place of the room on the walk through the house, from 0 */
+    public function __construct(public Spot $spot, public string $room, public int $round, public int $focalRank) {}
+}

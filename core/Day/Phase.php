@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Day;
+
+/** The parts of swap day, in working order. */
+enum Phase: string
+{
+    case TakeDown = 'take down';
+    case Clean = 'clean';
+    case Fetch = 'fetch';
+    case SetUp = 'set up';
+    case PackAway = 'pack away';
+    case LetGo = 'let go';
+
+    public function order(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
+}

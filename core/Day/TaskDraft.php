@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Day;
+
+use BrightCupboard\Core\Stock\Move;
+use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Surface\Spot;
+
+/**
+ * A task while its moves are being gathered.
+ *
+ * @internal
+ */
+final class TaskDraft
+{
+    /** @var list<Move> */
+    public array $moves = [];
+    /** @var list<array{Piece, int}> */
+    public array $handled = [];
+    /** @var array<string, true> keys of tasks that come first */
+    public array $after = [];
+    public ?string $opensTote = null;
+    public readonly string $key;
+
+    /** @param list<int|string> $order place among the tasks of its phase */
+    public function __construct(
+        public readonly Phase $phase,
+        public readonly string $title,
+        public readonly string $group,
+        public readonly array $order,
+        string $where,
+        public readonly ?Spot $spot = null,
+    ) {
+        $this->key = $phase->value . ':' . $where;
+    }
+
+    public function add(Move $move, Piece $piece, ?self $after = null): void
+    {
+        $this->moves[] = $move;
+        $this->handled[] = [$piece, $move->count];
+        if (null !== $after) {
+            $this->after[$after->key] = true;
+        }
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Day;
+
+use BrightCupboard\Core\Stock\Place;
+use BrightCupboard\Core\Stock\PlaceKind;
+use BrightCupboard\Core\Storage\StoredTote;
+
+/**
+ * The tasks of one day as they come into being, one per phase and place.
+ *
+ * @internal
+ */
+final class TaskDrafts
+{
+    /** @var array<string, TaskDraft> */
+    private array $drafts = [];
+    /** @var array<string, DaySpot> */
+    private array $spots = [];
+    /** @var array<string, StoredTote> */
+    private array $totes = [];
+
+    /**
+     * @param list<DaySpot>    $spots
+     * @param list<StoredTote> $totes
+     */
+    public function __construct(array $spots, array $totes)
+    {
+        foreach ($spots as $spot) {
+            $this->spots[$spot->spot->id] = $spot;
+        }
+        foreach ($totes as $tote) {
+            $this->totes[$tote->id] = $tote;
+        }
+    }
+
+    /** The task that takes units from a place to the table. */
+    public function bringing(Place $from): TaskDraft
+    {
+        return match ($from->kind) {
+            PlaceKind::Spot => $this->atSpot(Phase::TakeDown, $this->spots[$from->id ?? '']),
+            PlaceKind::Tote => $this->atTote(Phase::Fetch, $this->totes[$from->id ?? ''], 'Fetch %s'),
+            PlaceKind::Arrived => $this->elsewhere(Phase::Fetch, $from, 'Unpack the haul', 'By the door', '0'),
+            default => $this->elsewhere(Phase::Fetch, $from, 'Fetch what stands loose', 'In store', '1'),
+        };
+    }
+
+    /** The task that takes units from the table to a place. */
+    public function placing(Place $to): TaskDraft
+    {
+        return match ($to->kind) {
+            PlaceKind::Spot => $this->atSpot(Phase::SetUp, $this->spots[$to->id ?? '']),
+            PlaceKind::Tote => $this->atTote(Phase::PackAway, $this->totes[$to->id ?? ''], 'Pack %s'),
+            PlaceKind::Parted => $this->elsewhere(Phase::LetGo, $to, 'Put aside what leaves the home', 'To part with', '0'),
+            default => $this->elsewhere(Phase::PackAway, $to, 'Stand beside the totes: no tote has room', 'In store', '9'),
+        };
+    }
+
+    /** @return list<TaskDraft> by phase, then by the walk through the house, focal spots first when setting up */
+    public function ordered(): array
+    {
+        foreach ($this->drafts as $draft) {
+            if (Phase::SetUp === $draft->phase && null !== $draft->spot) {
+                $clean = $this->atSpot(Phase::Clean, $this->spots[$draft->spot->id]);
+                $draft->after[$clean->key] = true;
+                $this->follow($clean, Phase::TakeDown->value . ':' . $draft->spot->id);
+            }
+            if (Phase::PackAway === $draft->phase) {
+                $this->follow($draft, str_replace(Phase::PackAway->value, Phase::Fetch->value, $draft->key));
+            }
+        }
+        $drafts = array_values($this->drafts);
+        usort($drafts, static fn(TaskDraft $a, TaskDraft $b): int => [$a->phase->order(), $a->order, $a->key] <=> [$b->phase->order(), $b->order, $b->key]);
+        $this->openOnce($drafts);
+
+        return $drafts;
+    }
+
+    private function follow(TaskDraft $draft, string $key): void
+    {
+        if (isset($this->drafts[$key])) {
+            $draft->after[$key] = true;
+        }
+    }
+
+    /** @param list<TaskDraft> $drafts */
+    private function openOnce(array $drafts): void
+    {
+        $open = [];
+        foreach ($drafts as $draft) {
+            $tote = explode(':', $draft->key, 2)[1];
+            if (isset($this->totes[$tote]) && !isset($open[$tote])) {
+                $draft->opensTote = $tote;
+                $open[$tote] = true;
+            }
+        }
+    }
+
+    private function atSpot(Phase $phase, DaySpot $at): TaskDraft
+    {
+        $order = Phase::SetUp === $phase ? [$at->focalRank, $at->round] : [$at->round, $at->focalRank];
+
+        return $this->drafts[$phase->value . ':' . $at->spot->id] ??= new TaskDraft($phase, $at->spot->name, $at->room, $order, $at->spot->id, $at->spot);
+    }
+
+    private function atTote(Phase $phase, StoredTote $tote, string $title): TaskDraft
+    {
+        return $this->drafts[$phase->value . ':' . $tote->id] ??= new TaskDraft($phase, sprintf($title, $tote->code), $tote->place, ['5', $tote->place, $tote->code], $tote->id);
+    }
+
+    private function elsewhere(Phase $phase, Place $place, string $title, string $group, string $order): TaskDraft
+    {
+        return $this->drafts[$phase->value . ':' . $place->key()] ??= new TaskDraft($phase, $title, $group, [$order], $place->key());
+    }
+}

@@ -1,0 +1,321 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Plan;
+
+use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Coach\PlaceFinder;
+use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\Place;
+use BrightCupboard\Core\Stock\PlaceKind;
+use BrightCupboard\Core\Stock\Whereabouts;
+use BrightCupboard\Core\Storage\StoredTote;
+use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Spot;
+
+/**
+ * The plan of one swap as a value: what is owned, where it all is when the swap starts, what is decided and what is
+ * planned to stand where. Each act on it returns what it changes; nothing is changed in place.
+ */
+final readonly class Plan
+{
+    /** Keys of the places from which nothing can be placed, and how the keys of spots and arrangements begin; compared as text, thousands of times an answer. */
+    private const AWAY = [PlaceKind::Lent->value => true, PlaceKind::Lost->value => true, PlaceKind::Parted->value => true];
+    private const WITHIN = PlaceKind::Within->value . ':';
+    private const SPOT = PlaceKind::Spot->value . ':';
+
+    /** @var array<string, array<string, int>> piece id => spot id => units planned */
+    public array $placed;
+
+    /**
+     * @param array<string, Piece>         $stock   by piece id, in order of name
+     * @param array<string, string|null>   $ownTote ids of the totes that pieces call their own, by piece id
+     * @param array<string, Spot>          $spots   by id
+     * @param array<string, Choice>        $choices by piece id
+     * @param array<string, PlannedPlace>  $places  by id
+     * @param array<string, History>       $history what closed swaps know, by piece id
+     * @param array<string, PlannedPlace>  $stood   how things were placed when they came to stand where they are, by "piece spot"
+     */
+    public function __construct(
+        public array $stock,
+        public array $ownTote,
+        public Whereabouts $start,
+        public array $spots,
+        public array $choices,
+        public array $places,
+        public array $history = [],
+        private int $closedSwaps = 0,
+        private array $stood = [],
+    ) {
+        $placed = [];
+        foreach ($places as $place) {
+            $placed[$place->pieceId][$place->spotId] = ($placed[$place->pieceId][$place->spotId] ?? 0) + $place->count;
+        }
+        $this->placed = $placed;
+    }
+
+    public function choice(string $pieceId): ?Choice
+    {
+        return $this->choices[$pieceId] ?? null;
+    }
+
+    /** A piece that never stood has been idle since the first closed swap. */
+    public function historyOf(string $pieceId): History
+    {
+        return $this->history[$pieceId] ?? new History(0, $this->closedSwaps, null);
+    }
+
+    /** Units not lent, lost, gone, put together with others or planned to stand somewhere. */
+    public function free(string $pieceId): int
+    {
+        $free = -array_sum($this->placed[$pieceId] ?? []);
+        foreach ($this->start->of($pieceId) as $key => $units) {
+            $free += isset(self::AWAY[$key]) || str_starts_with($key, self::WITHIN) ? 0 : $units;
+        }
+
+        return $free;
+    }
+
+    /** Whether none of it can be decided on: all its units have left the home or are put together with others. */
+    public function isOutOfHand(string $pieceId): bool
+    {
+        $away = 0;
+        foreach ($this->start->of($pieceId) as $key => $units) {
+            if (PlaceKind::Parted->value !== $key && !str_starts_with($key, self::WITHIN)) {
+                return false;
+            }
+            $away += $units;
+        }
+
+        return $away > 0;
+    }
+
+    /** @return array<string, int> units by id of the spots where it stands when the swap starts */
+    public function standing(string $pieceId): array
+    {
+        $standing = [];
+        foreach ($this->start->of($pieceId) as $key => $units) {
+            if (str_starts_with($key, self::SPOT)) {
+                $standing[substr($key, \strlen(self::SPOT))] = $units;
+            }
+        }
+
+        return $standing;
+    }
+
+    /** The first spot where it stands when the swap starts; null when none of it is out. */
+    public function spotNow(string $pieceId): ?string
+    {
+        foreach ($this->start->of($pieceId) as $key => $units) {
+            if (str_starts_with($key, self::SPOT)) {
+                return substr($key, \strlen(self::SPOT));
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<PlannedPlace> from left to right, the older first where they begin alike */
+    public function at(string $spotId): array
+    {
+        $places = array_values(array_filter($this->places, fn(PlannedPlace $place): bool => $place->spotId === $spotId && isset($this->stock[$place->pieceId])));
+        usort($places, static fn(PlannedPlace $a, PlannedPlace $b): int => [$a->left, $a->id] <=> [$b->left, $b->id]);
+
+        return $places;
+    }
+
+    /** A spot as it will be dressed. */
+    public function dressing(Spot $spot): Dressing
+    {
+        return new Dressing($spot, array_map(fn(PlannedPlace $place): PlacedPiece => new PlacedPiece($place->id, $this->stock[$place->pieceId], $place->count, $place->left, $place->layer, $place->raise), $this->at($spot->id)));
+    }
+
+    /**
+     * Units come to stand at a spot, which decides the piece unless that was done before.
+     *
+     * @param string     $id    of the new place
+     * @param int|null   $left  where they stand; null lets the place be found
+     * @param Layer|null $layer the same
+     *
+     * @throws InvalidPlan when not so many are free
+     */
+    public function place(string $id, string $pieceId, Spot $spot, int $count, ?int $left = null, ?Layer $layer = null, int $raise = 0): PlanChange
+    {
+        $this->requireFree($pieceId, $count, $this->free($pieceId));
+        $found = null === $left ? (new PlaceFinder())->find($this->dressing($spot), $this->stock[$pieceId]) : null;
+        $place = new PlannedPlace($id, $pieceId, $spot->id, $count, $left ?? $found->left ?? 0, $layer ?? $found->layer ?? Layer::Middle, $raise);
+
+        return new PlanChange($this->decidedBy($pieceId, $spot->id), [$place]);
+    }
+
+    /** @throws InvalidPlan when not so many are free */
+    public function move(string $id, Spot $spot, int $count, ?int $left, ?Layer $layer, int $raise): PlanChange
+    {
+        $place = $this->places[$id];
+        $this->requireFree($place->pieceId, $count, $this->free($place->pieceId) + $place->count);
+        $found = null === $left ? (new PlaceFinder())->find($this->dressing($spot), $this->stock[$place->pieceId]) : null;
+
+        return new PlanChange([], [], [new PlannedPlace($id, $place->pieceId, $spot->id, $count, $left ?? $found->left ?? 0, $layer ?? $found->layer ?? Layer::Middle, $raise, $place->version + 1)]);
+    }
+
+    public function takeOff(string $id): PlanChange
+    {
+        return new PlanChange([], [], [], [$this->places[$id]]);
+    }
+
+    /**
+     * What stays is planned where it stands, what rests or goes is planned nowhere.
+     *
+     * @param \Closure(): string $newId gives places their ids
+     *
+     * @throws InvalidPlan when it is to rest or to go and is planned where it does not stand yet
+     */
+    public function decide(string $pieceId, ?Choice $choice, \Closure $newId): PlanChange
+    {
+        $standing = $this->standing($pieceId);
+        $planned = array_filter($this->places, static fn(PlannedPlace $place): bool => $place->pieceId === $pieceId);
+        $elsewhere = array_filter($planned, static fn(PlannedPlace $place): bool => !isset($standing[$place->spotId]));
+        if ([] !== $elsewhere && (Choice::Rest === $choice || Choice::Part === $choice)) {
+            $spot = $this->spots[reset($elsewhere)->spotId] ?? null;
+            throw InvalidPlan::plannedElsewhere($this->stock[$pieceId]->name, $spot->name ?? 'a spot', $choice);
+        }
+
+        return match ($choice) {
+            Choice::Stay => new PlanChange([$pieceId => $choice], $this->whereTheyStand($pieceId, $standing, $newId)),
+            Choice::Move => new PlanChange([$pieceId => $choice]),
+            default => new PlanChange([$pieceId => $choice], [], [], array_values(array_diff_key($planned, $elsewhere))),
+        };
+    }
+
+    /** The plan after a change. */
+    public function with(PlanChange $change): self
+    {
+        $places = array_diff_key($this->places, array_flip(array_map(static fn(PlannedPlace $place): string => $place->id, $change->takenOff)));
+        foreach ([...$change->stood, ...$change->moved] as $place) {
+            $places[$place->id] = $place;
+        }
+        $choices = array_filter([...$this->choices, ...$change->choices], static fn(?Choice $choice): bool => null !== $choice);
+
+        return new self($this->stock, $this->ownTote, $this->start, $this->spots, $choices, $places, $this->history, $this->closedSwaps, $this->stood);
+    }
+
+    /** @param array<string, PlannedPlace> $stood how things were placed when they came to stand where they are, by "piece spot" */
+    public function withFormerPlaces(array $stood): self
+    {
+        return new self($this->stock, $this->ownTote, $this->start, $this->spots, $this->choices, $this->places, $this->history, $this->closedSwaps, $stood);
+    }
+
+    /** @return array<string, string> names by id */
+    public function spotNames(): array
+    {
+        return array_map(static fn(Spot $spot): string => $spot->name, $this->spots);
+    }
+
+    public function leftOpen(): LeftOpen
+    {
+        $undecided = $homeless = [];
+        foreach ($this->stock as $id => $piece) {
+            if (isset($this->placed[$id])) {
+                continue;
+            }
+            $choice = $this->choices[$id] ?? null;
+            if (null === $choice && null !== $this->spotNow($id)) {
+                $undecided[] = $piece;
+            }
+            if (Choice::Bring === $choice || Choice::Move === $choice) {
+                $homeless[] = $piece;
+            }
+        }
+
+        return new LeftOpen($undecided, $homeless);
+    }
+
+    /** What is decided and planned for one piece, and where it is. */
+    public function fate(string $pieceId): Fate
+    {
+        return new Fate($this->stock[$pieceId], $this->choice($pieceId), $this->placed[$pieceId] ?? [], array_map(strval(...), array_keys($this->standing($pieceId))));
+    }
+
+    /** @return array<string, Fate> by piece id, of what is out, planned or decided on */
+    public function fates(): array
+    {
+        $fates = [];
+        foreach ($this->stock as $id => $piece) {
+            if (isset($this->placed[$id]) || isset($this->choices[$id]) || null !== $this->spotNow($id)) {
+                $fates[$id] = $this->fate($id);
+            }
+        }
+
+        return $fates;
+    }
+
+    /** @param list<StoredTote> $totes */
+    public function difference(array $totes): Difference
+    {
+        $intents = [];
+        foreach ($this->stock as $id => $piece) {
+            $intents[] = new Intent($piece, $this->choices[$id] ?? null, $this->placed[$id] ?? [], $this->ownTote[$id] ?? null);
+        }
+
+        return (new Target($totes))->of($this->start, $intents);
+    }
+
+    /** Changes whenever a decision or the units at a spot of the plan change, and not when something is only shifted. */
+    public function fingerprint(): string
+    {
+        $choices = array_map(static fn(Choice $choice): string => $choice->value, $this->choices);
+        $placed = $this->placed;
+        ksort($choices);
+        ksort($placed);
+        foreach ($placed as $id => $spots) {
+            ksort($placed[$id]);
+        }
+
+        return sha1(json_encode([$choices, $placed], \JSON_THROW_ON_ERROR));
+    }
+
+    private function requireFree(string $pieceId, int $wanted, int $free): void
+    {
+        if ($wanted > $free) {
+            throw InvalidPlan::notFree($this->stock[$pieceId]->name, $wanted, $free);
+        }
+    }
+
+    /** @return array<string, Choice> what placing it at a spot decides, unless it is decided to be out already */
+    private function decidedBy(string $pieceId, string $spotId): array
+    {
+        $choice = $this->choice($pieceId);
+        if (null !== $choice && Choice::Rest !== $choice && Choice::Part !== $choice) {
+            return [];
+        }
+
+        return [$pieceId => match ($this->spotNow($pieceId)) {
+            null => Choice::Bring,
+            $spotId => Choice::Stay,
+            default => Choice::Move,
+        }];
+    }
+
+    /**
+     * @param array<string, int> $standing spot id => units
+     * @param \Closure(): string $newId
+     *
+     * @return list<PlannedPlace>
+     */
+    private function whereTheyStand(string $pieceId, array $standing, \Closure $newId): array
+    {
+        $stood = [];
+        foreach ($standing as $spotId => $units) {
+            if (!isset($this->spots[$spotId]) || isset($this->placed[$pieceId][$spotId])) {
+                continue;
+            }
+            $before = $this->stood[$pieceId . ' ' . $spotId] ?? null;
+            $found = null === $before ? (new PlaceFinder())->find($this->dressing($this->spots[$spotId]), $this->stock[$pieceId]) : null;
+            $stood[] = new PlannedPlace($newId(), $pieceId, $spotId, $units, $before->left ?? $found->left ?? 0, $before->layer ?? $found->layer ?? Layer::Middle, $before->raise ?? 0);
+        }
+
+        return $stood;
+    }
+}

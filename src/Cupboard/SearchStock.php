@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Cupboard;
+
+use App\Entity\Home;
+use App\Repository\SearchRepository;
+use BrightCupboard\Core\Colour\ColourNames;
+use BrightCupboard\Core\Search\Found;
+use BrightCupboard\Core\Search\StockQuery;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Answers “where is it?” over everything that is owned. */
+#[AsController]
+final readonly class SearchStock
+{
+    private const MOST = 500;
+
+    public function __construct(private SearchRepository $cards, private ColourNames $names) {}
+
+    #[Route('/api/homes/{home}/search', methods: ['GET'])]
+    public function __invoke(Home $home, #[MapQueryParameter] string $q = ''): SearchAnswer
+    {
+        $query = StockQuery::read($q, $home->unit(), $this->names);
+        $found = $query->isEmpty() ? [] : $query->among($this->cards->cards($home, $query));
+
+        return new SearchAnswer(\count($found), array_map(static fn(Found $one): FoundAnswer => new FoundAnswer($one->id, $one->why), \array_slice($found, 0, self::MOST)));
+    }
+}

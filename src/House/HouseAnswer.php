@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\House;
+
+use App\Homes\HomeAnswer;
+use App\Look\LookAnswer;
+use App\Swaps\SwapAnswer;
+use App\Totes\ToteAnswer;
+
+/** Everything of a home that is small and needed everywhere: rooms, spots, totes, looks, swaps. */
+final readonly class HouseAnswer
+{
+    /**
+     * @param list<RoomAnswer> $rooms
+     * @param list<SpotAnswer> $spots
+     * @param list<ToteAnswer> $totes
+     * @param list<LookAnswer> $looks
+     * @param list<SwapAnswer> $swaps newest first
+     */
+    public function __construct(public HomeAnswer $home, public array $rooms, public array $spots, public array $totes, public array $looks, public array $swaps) {}
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\House;
+
+use App\Entity\Home;
+use App\Entity\Room;
+use App\Http\Body;
+use App\Http\SameVersion;
+use App\Journal\Journal;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Makes a room or changes one. */
+#[AsController]
+final readonly class KeepRoom
+{
+    public function __construct(private EntityManagerInterface $entities, private Journal $journal) {}
+
+    #[Route('/api/homes/{home}/rooms', name: 'addRoom', methods: ['POST'], defaults: ['_status' => 201])]
+    #[Route('/api/homes/{home}/rooms/{room}', name: 'changeRoom', methods: ['PUT'])]
+    public function __invoke(Home $home, ?Room $room, #[Body] RoomInput $input): RoomAnswer
+    {
+        $isNew = null === $room;
+        if ($isNew) {
+            $room = new Room($home, trim($input->name), $input->round);
+            $this->entities->persist($room);
+        } else {
+            SameVersion::check($input->version, $room->version(), 'This room', RoomAnswer::of($room));
+            $room->describe(trim($input->name), $input->round);
+        }
+        $this->journal->say(sprintf($isNew ? '%s is a room of the house' : '%s is changed', $room->name()));
+        $this->entities->flush();
+
+        return RoomAnswer::of($room);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\House;
+
+use App\Entity\Spot;
+use BrightCupboard\Core\Surface\KeepClear;
+use BrightCupboard\Core\Surface\SeenFrom;
+use BrightCupboard\Core\Surface\SpotHazard;
+use BrightCupboard\Core\Surface\SpotKind;
+
+/** Lengths in tenths of a millimetre. */
+final readonly class SpotAnswer
+{
+    /**
+     * @param list<KeepClearAnswer> $keepClear
+     * @param list<SpotHazard>    $hazards
+     */
+    private function __construct(
+        public string $id,
+        public string $room,
+        public string $name,
+        public SpotKind $kind,
+        public int $width,
+        public int $depth,
+        public int $ledgeHeight,
+        public ?int $clearHeight,
+        public SeenFrom $seenFrom,
+        public array $keepClear,
+        public string $wall,
+        public array $hazards,
+        public int $focalRank,
+        public int $version,
+    ) {}
+
+    public static function of(Spot $spot): self
+    {
+        $m = $spot->measures();
+
+        return new self(
+            $spot->id(),
+            $spot->room()->id(),
+            $m->name,
+            $m->kind,
+            $m->width->tenths(),
+            $m->depth->tenths(),
+            $m->ledgeHeight->tenths(),
+            $m->clearHeight?->tenths(),
+            $m->seenFrom,
+            array_map(static fn(KeepClear $zone): KeepClearAnswer => new KeepClearAnswer($zone->from->tenths(), $zone->to->tenths(), $zone->reason), $m->keepClear),
+            $m->wall->hex(),
+            $m->hazards,
+            $spot->focalRank(),
+            $spot->version(),
+        );
+    }
+}

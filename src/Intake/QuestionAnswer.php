@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use BrightCupboard\Core\Intake\Question;
+use BrightCupboard\Core\Intake\Reply;
+
+final readonly class QuestionAnswer
+{
+    /** @param list<ReplyAnswer> $replies */
+    private function __construct(public string $field, public string $sentence, public array $replies) {}
+
+    public static function of(Question $question): self
+    {
+        return new self($question->field, $question->sentence, array_map(static fn(Reply $reply): ReplyAnswer => new ReplyAnswer($reply->label, $reply->line), $question->replies));
+    }
+}

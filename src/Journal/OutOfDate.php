@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Journal;
+
+/** Which readings of a home no longer hold once rows of a table have changed; the words are those the page asks by. */
+final readonly class OutOfDate
+{
+    private const ALWAYS = ['journal'];
+    private const STOCK = ['pieces', 'movements', 'search', 'tote-fills', 'tote', 'broken-sets', 'stations', 'table', 'rooms', 'dressing', 'haul', 'day', 'settle', 'thread', 'restyles', 'fit', 'consequences', 'look-answer', 'ledger'];
+    private const PLAN = ['stations', 'table', 'rooms', 'dressing', 'haul', 'day', 'settle', 'thread', 'consequences'];
+    private const BY_TABLE = [
+        'home' => ['house', 'me', ...self::STOCK],
+        'room' => ['house', 'search', ...self::PLAN],
+        'spot' => ['house', 'search', ...self::PLAN],
+        'tote' => ['house', 'search', 'tote-fills', 'tote', 'day'],
+        'look' => ['house', 'stations', 'table', 'rooms', 'dressing', 'haul', 'thread', 'restyles', 'fit', 'consequences', 'look-answer'],
+        'swap' => ['house', 'ledger', 'search', ...self::PLAN],
+        'piece' => self::STOCK,
+        'photo' => ['pieces'],
+        'standing' => self::STOCK,
+        'movement' => ['movements'],
+        'loan' => ['pieces'],
+        'decision' => self::PLAN,
+        'placement' => self::PLAN,
+        'need' => ['haul', 'rooms', 'dressing', 'stations'],
+        'haul_line' => ['haul', 'stations', 'settle', 'ledger', 'restyles'],
+        'sheet_task' => ['day', 'stations', 'settle', 'table'],
+        'note' => ['settle', 'stations', 'dressing', 'table'],
+        'wear' => ['ledger', 'search', 'settle', ...self::STOCK],
+    ];
+
+    /**
+     * @param list<RowChange> $rows
+     *
+     * @return list<string> each once, by name
+     */
+    public function after(array $rows): array
+    {
+        $readings = array_fill_keys(self::ALWAYS, true);
+        foreach ($rows as $row) {
+            $readings += array_fill_keys(self::BY_TABLE[$row->table] ?? throw new \LogicException(sprintf('Nobody says what is out of date when %s changes.', $row->table)), true);
+        }
+        ksort($readings);
+
+        return array_keys($readings);
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Cupboard\SetStateAnswer;
+use App\Entity\Home;
+use App\Entity\PieceRecord;
+use App\Repository\Catalogue;
+use App\Repository\HistoryRepository;
+use App\Repository\StandingRepository;
+use BrightCupboard\Core\Money\Worth;
+use BrightCupboard\Core\Stock\Alike;
+use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\Season;
+use BrightCupboard\Core\Stock\SetCheck;
+use BrightCupboard\Core\Stock\SetState;
+
+/** What the stock is worth, what is regretted, what is owned twice, and which sets are broken. */
+final readonly class StockWorth
+{
+    private const MOST = 40;
+
+    public function __construct(private Catalogue $catalogue, private HistoryRepository $history, private StandingRepository $standing) {}
+
+    /** @return array{int, int} cost and replacement of all that is owned, in minor units; what has no replacement value counts at its cost, and parts count in their arrangement */
+    public function totals(Home $home): array
+    {
+        $records = $this->catalogue->records($home);
+        $now = $this->standing->whereabouts($home);
+        [$cost, $replacement] = [0, 0];
+        foreach ($this->catalogue->of($home) as $id => $entry) {
+            $record = $records[$id];
+            $owned = $now->owned($id);
+            $cost += $record->costEach->minor * $owned;
+            $replacement += (0 === $record->replacementEach->minor ? $record->costEach->minor : $record->replacementEach->minor) * $owned;
+        }
+
+        return [$cost, $replacement];
+    }
+
+    /** @return list<RegretAnswer> */
+    public function regrets(Home $home): array
+    {
+        $history = $this->history->of($home, null)->histories;
+        $closed = $this->history->closedSeasons($home);
+        $pieces = $this->catalogue->of($home);
+        $now = $this->standing->whereabouts($home);
+        $regrets = [];
+        foreach ($this->catalogue->records($home) as $id => $record) {
+            $chances = $this->chances($record, $pieces[$id]->piece, $closed);
+            $worn = ($history[$id] ?? null)->seasonsWorn ?? 0;
+            if ($now->owned($id) > 0 && (new Worth($record->costEach, 1, $worn, $chances))->isRegret()) {
+                $regrets[] = new RegretAnswer($id, $record->costEach->minor, $worn, $chances);
+            }
+        }
+        usort($regrets, static fn(RegretAnswer $a, RegretAnswer $b): int => [$b->costEach, $a->piece] <=> [$a->costEach, $b->piece]);
+
+        return \array_slice($regrets, 0, self::MOST);
+    }
+
+    /** @return list<DoubleAnswer> */
+    public function doubles(Home $home): array
+    {
+        $byKind = [];
+        foreach ($this->catalogue->of($home) as $entry) {
+            $byKind[$entry->piece->kind->value][] = $entry->piece;
+        }
+        $alike = new Alike();
+        $doubles = [];
+        foreach ($byKind as $pieces) {
+            usort($pieces, static fn(Piece $a, Piece $b): int => [$a->size->height->tenths(), $a->id] <=> [$b->size->height->tenths(), $b->id]);
+            foreach ($pieces as $i => $one) {
+                for ($j = $i + 1; $j < \count($pieces) && $pieces[$j]->size->height->tenths() <= 1.12 * $one->size->height->tenths() && \count($doubles) < self::MOST; ++$j) {
+                    $reason = $alike->reason($one, $pieces[$j]);
+                    if (null !== $reason) {
+                        $doubles[] = new DoubleAnswer($one->id, $pieces[$j]->id, $reason);
+                    }
+                }
+            }
+        }
+
+        return $doubles;
+    }
+
+    /** @return list<SetStateAnswer> sets that are not whole */
+    public function brokenSets(Home $home): array
+    {
+        $states = (new SetCheck())->states($this->catalogue->sets($home), $this->standing->whereabouts($home));
+
+        return array_map(static fn(SetState $state): SetStateAnswer => new SetStateAnswer($state->name, $state->of, $state->have, $state->pieces), array_values(array_filter($states, static fn(SetState $state): bool => $state->missing() > 0)));
+    }
+
+    /**
+     * Closed swaps since it came in whose season it serves.
+     *
+     * @param list<array{\DateTimeImmutable, Season}> $closed
+     */
+    private function chances(PieceRecord $record, Piece $piece, array $closed): int
+    {
+        return \count(array_filter($closed, static fn(array $swap): bool => $piece->serves($swap[1]) && (null === $record->cameOn || $record->cameOn <= $swap[0])));
+    }
+}

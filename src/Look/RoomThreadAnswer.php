@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Look;
+
+/** One room's part in the look; a bare room breaks nothing yet. */
+final readonly class RoomThreadAnswer
+{
+    /**
+     * @param list<float>             $shares
+     * @param list<MissingRibbonAnswer> $missing
+     * @param list<LonelyAccentAnswer>  $lonely
+     */
+    public function __construct(public string $room, public array $shares, public array $missing, public array $lonely, public bool $isBare) {}
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms;
+
+use App\Entity\Person;
+use App\Entity\Placement;
+use App\Entity\Swap;
+use App\Http\Body;
+use App\Http\Fields;
+use App\Http\InvalidInput;
+use App\Http\SameVersion;
+use App\Journal\Journal;
+use App\Repository\HouseRepository;
+use App\Swaps\Plans;
+use BrightCupboard\Core\Plan\PlanChange;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+/** Changes how a placed piece stands. */
+#[AsController]
+final readonly class ChangePlacement
+{
+    public function __construct(private Plans $plans, private Dressings $dressings, private HouseRepository $house, private Journal $journal) {}
+
+    #[Route('/api/homes/{home}/swaps/{swap}/placements/{placement}', methods: ['PUT'])]
+    public function __invoke(Swap $swap, Placement $placement, #[Body] PlacementInput $input, #[CurrentUser] Person $by): DressingAnswer
+    {
+        $spot = $this->house->spot($swap->home(), $input->spot) ?? throw InvalidInput::at('spot', 'That spot is not there any more.');
+        $state = $this->plans->of($swap);
+        $piece = $state->plan->stock[$placement->piece()->id()] ?? throw InvalidInput::at('piece', 'That piece is not in the cupboard any more.');
+        if ($input->version !== $placement->version()) {
+            SameVersion::check($input->version, $placement->version(), $piece->name, $this->dressings->answer($state, $placement->spot()));
+        }
+        $fields = new Fields();
+        $change = $fields->read('count', static fn(): PlanChange => $state->plan->move($placement->id(), $spot->measures(), $input->count, $input->left, $input->layer, $input->raise), new PlanChange());
+        $fields->complete();
+        $after = $this->plans->store($state, $change, $by->name());
+        $this->journal->say(sprintf('%s is moved on %s', $piece->name, $spot->name()));
+
+        return $this->dressings->answer($after, $spot);
+    }
+}

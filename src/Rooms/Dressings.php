@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms;
+
+use App\Entity\Need;
+use App\Entity\Spot;
+use App\Entity\Swap;
+use App\Haul\NeedAnswer;
+use App\Swaps\SwapState;
+use BrightCupboard\Core\Coach\Coach;
+use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Coach\Skyline;
+use BrightCupboard\Core\Draft\CandidateRanking;
+use BrightCupboard\Core\Look\FitVerdict;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** A spot of the plan, looked over by the coach, with the best of what could still stand there. */
+final readonly class Dressings
+{
+    private const CANDIDATES = 12;
+
+    public function __construct(private Availability $availability, private EntityManagerInterface $entities) {}
+
+    public function answer(SwapState $state, Spot $spot): DressingAnswer
+    {
+        $by = $state->judgement();
+        $dressing = $state->plan->dressing($spot->measures());
+        $placements = array_map(static function (PlacedPiece $placed) use ($state): PlacementAnswer {
+            $fit = $state->meter->fit($placed->piece);
+
+            return PlacementAnswer::of($state->plan->places[$placed->id], $placed, FitVerdict::Outside === $fit->verdict ? null : $fit->ribbon);
+        }, $dressing->placed);
+        $ranking = (new CandidateRanking())->rank($dressing, $this->availability->of($state, false), $by, $state->swap->season(), self::CANDIDATES);
+        $moments = $dressing->moments();
+
+        return new DressingAnswer(
+            $spot->id(),
+            $placements,
+            array_map(FindingAnswer::of(...), (new Coach())->lookOver($dressing, $by)),
+            round($moments->left, 1),
+            round($moments->right, 1),
+            array_map(static fn(array $p): PointAnswer => new PointAnswer($p['x'], $p['top']), (new Skyline())->over($dressing)),
+            array_map(CandidateAnswer::of(...), $ranking->candidates),
+            $ranking->suitable,
+            array_map(static fn(string $reason, int $pieces): LeftOutAnswer => new LeftOutAnswer($reason, $pieces), array_keys($ranking->leftOut), array_values($ranking->leftOut)),
+            array_map(NeedAnswer::of(...), array_values($this->entities->getRepository(Need::class)->findBy(['swap' => $state->swap, 'spot' => $spot, 'removedAt' => null], ['id' => 'ASC']))),
+            $this->lastYear($state->swap, $spot),
+        );
+    }
+
+    /** @return list<string> */
+    private function lastYear(Swap $swap, Spot $spot): array
+    {
+        /** @var list<array{name: string, text: string}> $notes */
+        $notes = $this->entities->createQuery('SELECT s.name, n.text FROM App\Entity\Note n JOIN n.swap s WHERE n.spot = :spot AND n.removedAt IS NULL AND s <> :swap ORDER BY n.at DESC, n.id DESC')
+            ->setParameter('spot', $spot)->setParameter('swap', $swap)->setMaxResults(3)->getArrayResult();
+
+        return array_map(static fn(array $note): string => sprintf('%s: %s', $note['name'], $note['text']), $notes);
+    }
+}

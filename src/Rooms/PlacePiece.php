@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms;
+
+use App\Entity\Person;
+use App\Entity\Swap;
+use App\Http\Body;
+use App\Http\Fields;
+use App\Http\InvalidInput;
+use App\Journal\Journal;
+use App\Repository\HouseRepository;
+use App\Swaps\Plans;
+use BrightCupboard\Core\Plan\PlanChange;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Uid\Ulid;
+
+/** Stands units of a piece on a spot of the plan. */
+#[AsController]
+final readonly class PlacePiece
+{
+    public function __construct(private Plans $plans, private Dressings $dressings, private HouseRepository $house, private Journal $journal) {}
+
+    #[Route('/api/homes/{home}/swaps/{swap}/placements', methods: ['POST'], defaults: ['_status' => 201])]
+    public function __invoke(Swap $swap, #[Body] PlacementInput $input, #[CurrentUser] Person $by): DressingAnswer
+    {
+        $spot = $this->house->spot($swap->home(), $input->spot) ?? throw InvalidInput::at('spot', 'That spot is not there any more.');
+        $state = $this->plans->of($swap);
+        $piece = $state->plan->stock[$input->piece] ?? throw InvalidInput::at('piece', 'That piece is not in the cupboard any more.');
+        $fields = new Fields();
+        $change = $fields->read('count', static fn(): PlanChange => $state->plan->place((string) new Ulid(), $input->piece, $spot->measures(), $input->count, $input->left, $input->layer, $input->raise), new PlanChange());
+        $fields->complete();
+        $after = $this->plans->store($state, $change, $by->name());
+        $this->journal->say(sprintf('%s %s on %s', 1 === $input->count ? $piece->name : $input->count . ' of ' . $piece->name, 1 === $input->count ? 'stands' : 'stand', $spot->name()));
+
+        return $this->dressings->answer($after, $spot);
+    }
+}

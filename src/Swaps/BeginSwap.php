@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Swaps;
+
+use App\Entity\Home;
+use App\Entity\Look;
+use App\Entity\Swap;
+use App\Http\Body;
+use App\Http\Conflict;
+use App\Http\Fields;
+use App\Http\InvalidInput;
+use App\Journal\Journal;
+use App\Look\StarterLook;
+use App\Repository\HouseRepository;
+use BrightCupboard\Core\Look\Look as CoreLook;
+use BrightCupboard\Core\Money\Money;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Begins a swap from the last closed one, with its own copy of a look. One swap of a home runs at a time. */
+#[AsController]
+final readonly class BeginSwap
+{
+    public function __construct(private EntityManagerInterface $entities, private HouseRepository $house, private Journal $journal) {}
+
+    #[Route('/api/homes/{home}/swaps', methods: ['POST'], defaults: ['_status' => 201])]
+    public function __invoke(Home $home, #[Body] SwapInput $input): SwapAnswer
+    {
+        $swaps = $this->house->swaps($home);
+        foreach ($swaps as $running) {
+            if (null === $running->closedAt()) {
+                throw new Conflict(sprintf('%s is still running. Close it in Settle before the next swap begins.', $running->name()));
+            }
+        }
+        $fields = new Fields();
+        $budget = $fields->read('budget', static fn(): Money => Money::read($input->budget), Money::zero());
+        $card = $fields->read('giftCard', static fn(): Money => '' === trim($input->giftCard) ? Money::zero() : Money::read($input->giftCard), Money::zero());
+        $fields->complete();
+        $look = new Look($home, $this->copied($home, $input));
+        $swap = new Swap($home, trim($input->name), $input->season, new \DateTimeImmutable($input->swapDay), $look, $swaps[0] ?? null);
+        $swap->describe(trim($input->name), $input->season, new \DateTimeImmutable($input->swapDay), $budget, $card);
+        $this->entities->persist($look);
+        $this->entities->persist($swap);
+        $this->journal->say(sprintf('%s is begun', $swap->name()));
+        $this->entities->flush();
+
+        return SwapAnswer::of($swap);
+    }
+
+    private function copied(Home $home, SwapInput $input): CoreLook
+    {
+        if ('' === $input->look) {
+            return StarterLook::for(trim($input->name));
+        }
+        $source = $this->entities->find(Look::class, $input->look);
+        if (null === $source || $source->home() !== $home) {
+            throw InvalidInput::at('look', 'That look is not there any more.');
+        }
+
+        return $source->look();
+    }
+}

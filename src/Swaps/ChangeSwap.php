@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Swaps;
+
+use App\Entity\Swap;
+use App\Http\Body;
+use App\Http\Fields;
+use App\Http\SameVersion;
+use App\Journal\Journal;
+use BrightCupboard\Core\Money\Money;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[AsController]
+final readonly class ChangeSwap
+{
+    public function __construct(private EntityManagerInterface $entities, private Journal $journal) {}
+
+    #[Route('/api/homes/{home}/swaps/{swap}', methods: ['PUT'])]
+    public function __invoke(Swap $swap, #[Body] SwapInput $input): SwapAnswer
+    {
+        SameVersion::check($input->version, $swap->version(), 'This swap', SwapAnswer::of($swap));
+        $fields = new Fields();
+        $budget = $fields->read('budget', static fn(): Money => Money::read($input->budget), Money::zero());
+        $card = $fields->read('giftCard', static fn(): Money => '' === trim($input->giftCard) ? Money::zero() : Money::read($input->giftCard), Money::zero());
+        $fields->complete();
+        $swap->describe(trim($input->name), $input->season, new \DateTimeImmutable($input->swapDay), $budget, $card);
+        $this->journal->say(sprintf('%s is changed', $swap->name()));
+        $this->entities->flush();
+
+        return SwapAnswer::of($swap);
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Swaps;
+
+use App\Entity\Swap;
+use App\Journal\Rows;
+use App\Repository\Catalogue;
+use App\Repository\CatalogueEntry;
+use App\Repository\HistoryRepository;
+use App\Repository\HouseRepository;
+use App\Repository\PlanRepository;
+use App\Repository\StandingRepository;
+use BrightCupboard\Core\Plan\Choice;
+use BrightCupboard\Core\Plan\Plan;
+use BrightCupboard\Core\Plan\PlanChange;
+use BrightCupboard\Core\Plan\PlannedPlace;
+use BrightCupboard\Core\Stock\Piece;
+
+/** Reads the plan of a swap as one value, and stores what an act changes about it. */
+final readonly class Plans
+{
+    public function __construct(
+        private Catalogue $catalogue,
+        private StandingRepository $standing,
+        private PlanRepository $plan,
+        private HistoryRepository $history,
+        private HouseRepository $house,
+        private Rows $rows,
+    ) {}
+
+    public function of(Swap $swap): SwapState
+    {
+        $home = $swap->home();
+        $catalogue = $this->catalogue->of($home);
+        $decisions = $this->plan->decisions($swap);
+        $choices = $ownTotes = $spots = [];
+        foreach ($decisions as $piece => $decision) {
+            if (null !== $decision->choice) {
+                $choices[$piece] = $decision->choice;
+            }
+        }
+        foreach ($this->house->spots($home) as $spot) {
+            $spots[$spot->id()] = $spot->measures();
+        }
+        foreach ($catalogue as $id => $entry) {
+            $ownTotes[$id] = $entry->ownTote;
+        }
+        $past = $this->history->of($home, $swap->season());
+        $plan = new Plan(
+            array_map(static fn(CatalogueEntry $entry): Piece => $entry->piece, $catalogue),
+            $ownTotes,
+            $this->standing->whereabouts($home),
+            $spots,
+            $choices,
+            $this->plan->places($swap),
+            $past->histories,
+            $past->closedSwaps,
+        );
+
+        return new SwapState($swap, $plan, $catalogue, $decisions);
+    }
+
+    /** The same, with how things were placed when they came to stand where they are: what stays is planned as it stands. */
+    public function withFormerPlaces(SwapState $state): SwapState
+    {
+        $from = $state->swap->from();
+        $stood = [];
+        foreach (null === $from ? [] : $this->plan->places($from) as $place) {
+            $stood[$place->pieceId . ' ' . $place->spotId] ??= $place;
+        }
+
+        return new SwapState($state->swap, $state->plan->withFormerPlaces($stood), $state->catalogue, $state->decisions);
+    }
+
+    /** Writes a change, a statement for each kind of it; the state after it is answered without reading again. */
+    public function store(SwapState $state, PlanChange $change, string $by): SwapState
+    {
+        $this->decide($state, $change, $by);
+        $this->rows->insert('placement', ['id'], array_map(fn(PlannedPlace $place): array => $this->row($state->swap, $place), $change->stood));
+        $this->rows->delete('placement', ['id'], array_map(fn(PlannedPlace $place): array => $this->row($state->swap, $place), $change->takenOff));
+        foreach ($change->moved as $place) {
+            $before = $this->row($state->swap, $state->plan->places[$place->id]);
+            $after = $this->row($state->swap, $place);
+            $changed = array_diff_assoc($after, $before);
+            if ([] !== $changed) {
+                $this->rows->update('placement', $changed, [['key' => ['id' => $place->id], 'before' => array_intersect_key($before, $changed)]]);
+            }
+        }
+
+        return $state->after($change, $by);
+    }
+
+    private function decide(SwapState $state, PlanChange $change, string $by): void
+    {
+        $new = $changed = [];
+        foreach ($change->choices as $piece => $choice) {
+            $before = $state->decisions[$piece] ?? null;
+            $to = ['choice' => $choice?->value, 'by' => $by];
+            $key = ['swap_id' => $state->swap->id(), 'piece_id' => $piece];
+            if (null === $before) {
+                $new[] = $key + $to;
+            } else {
+                $changed[$choice->value ?? ''][] = ['key' => $key, 'before' => ['choice' => $before->choice?->value, 'by' => $before->by]];
+            }
+        }
+        $this->rows->insert('decision', ['swap_id', 'piece_id'], $new);
+        foreach ($changed as $choice => $rows) {
+            $this->rows->update('decision', ['choice' => Choice::tryFrom($choice)?->value, 'by' => $by], $rows);
+        }
+    }
+
+    /** @return array{id: string, swap_id: string, piece_id: string, spot_id: string, left_edge: int, layer: string, raise: int, count: int} */
+    private function row(Swap $swap, PlannedPlace $place): array
+    {
+        return [
+            'id' => $place->id,
+            'swap_id' => $swap->id(),
+            'piece_id' => $place->pieceId,
+            'spot_id' => $place->spotId,
+            'left_edge' => $place->left,
+            'layer' => $place->layer->value,
+            'raise' => $place->raise,
+            'count' => $place->count,
+        ];
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Table;
+
+use App\Entity\Swap;
+use App\Repository\HistoryRepository;
+use App\Swaps\Plans;
+use BrightCupboard\Core\Table\SuggestChoice;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Every piece with what is decided, what is suggested and why. */
+#[AsController]
+final readonly class ReadTable
+{
+    public function __construct(private Plans $plans, private WatchTable $guards, private HistoryRepository $history) {}
+
+    #[Route('/api/homes/{home}/swaps/{swap}/table', methods: ['GET'])]
+    public function __invoke(Swap $swap): TableAnswer
+    {
+        $state = $this->plans->of($swap);
+        $suggest = new SuggestChoice($swap->season());
+        $notes = $this->history->notes($swap->home(), $swap->season());
+        $last = $this->history->lastChoices($swap->home(), $swap->season());
+        $rows = [];
+        $decided = 0;
+        foreach ($state->catalogue as $id => $entry) {
+            if ($state->plan->isOutOfHand($id)) {
+                continue;
+            }
+            $fit = $state->meter->fit($entry->piece);
+            $spot = $state->plan->spotNow($id);
+            $suggestion = $suggest->suggest($entry->piece, $fit, $spot, $state->plan->historyOf($id)->remembering($last[$id] ?? null, $notes[$id] ?? null));
+            $decision = $state->decisions[$id] ?? null;
+            $decided += null === $decision?->choice ? 0 : 1;
+            $rows[] = new TableRowAnswer($id, null !== $spot, $decision?->choice, $decision->by ?? '', $decision->version ?? 0, $suggestion->choice, $suggestion->reason, $suggestion->confidence, $fit->score, $fit->verdict, $fit->ribbon, array_sum($state->plan->placed[$id] ?? []));
+        }
+
+        return new TableAnswer($decided, $rows, array_map(GuardAnswer::of(...), ($this->guards)($state)));
+    }
+}
