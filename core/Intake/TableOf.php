@@ -69,6 +69,18 @@ enum TableOf
         return self::Totes === $this ? 'code' : 'name';
     }
 
+    /** What a row is, as many as there are. */
+    public function counted(int $rows): string
+    {
+        $one = match ($this) {
+            self::Pieces => 'piece',
+            self::Totes => 'tote',
+            self::HaulLines => 'line',
+        };
+
+        return 1 === $rows ? $one : $one . 's';
+    }
+
     /** @return array<string, list<string>> by field, in lower case */
     public function words(): array
     {

@@ -13,7 +13,6 @@ use App\Haul\LineInput;
 use App\Http\Body;
 use App\Http\InvalidInput;
 use App\Http\Violation;
-use App\Journal\Journal;
 use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\Colour\InvalidColour;
 use BrightCupboard\Core\Colour\Srgb;
@@ -34,7 +33,7 @@ final readonly class TakeHaulLines
 {
     private const GONE = [LineState::Dropped, LineState::Returned];
 
-    public function __construct(private TakeList $take, private KeepLine $keep, private EntityManagerInterface $entities, private ColourNames $names, private Journal $journal) {}
+    public function __construct(private TakeList $take, private KeepLine $keep, private EntityManagerInterface $entities, private ColourNames $names) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/lines/table', methods: ['POST'])]
     public function __invoke(Swap $swap, #[Body] ListFileInput $input): ListReadAnswer
@@ -46,8 +45,6 @@ final readonly class TakeHaulLines
                 $there[mb_strtolower($line->name())] = sprintf('%s, %s', $line->name(), $line->state()->value);
             }
         }
-
-        $this->journal->say('Haul lines are taken in from a sheet');
 
         return ($this->take)(
             $input,

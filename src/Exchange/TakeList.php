@@ -47,7 +47,9 @@ final readonly class TakeList
         $bad = \count(array_filter($rows, static fn(ListRowAnswer $row): bool => [] !== $row->problems));
         $isKept = $input->keep && (0 === $bad || $input->leaveOutBad);
         $isKept ? $db->commit() : $db->rollBack();
-        if (!$isKept) {
+        if ($isKept) {
+            $this->journal->say(sprintf('%d %s taken in', \count($ids), $of->counted(\count($ids))));
+        } else {
             $this->entities->clear();
             $this->journal->forget();
         }

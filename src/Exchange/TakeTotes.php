@@ -8,7 +8,6 @@ use App\Entity\Home;
 use App\Entity\Tote;
 use App\Http\Body;
 use App\Http\InvalidInput;
-use App\Journal\Journal;
 use App\Repository\HouseRepository;
 use App\Totes\KeepTote;
 use App\Totes\ToteInput;
@@ -21,7 +20,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class TakeTotes
 {
-    public function __construct(private TakeList $take, private KeepTote $keep, private HouseRepository $house, private Journal $journal) {}
+    public function __construct(private TakeList $take, private KeepTote $keep, private HouseRepository $house) {}
 
     #[Route('/api/homes/{home}/totes/table', methods: ['POST'])]
     public function __invoke(Home $home, #[Body] ListFileInput $input): ListReadAnswer
@@ -30,8 +29,6 @@ final readonly class TakeTotes
         foreach ($this->house->totes($home) as $tote) {
             $there[mb_strtolower($tote->code())] = sprintf('Tote %s, %s', $tote->code(), $tote->place());
         }
-
-        $this->journal->say('Totes are taken in from a sheet');
 
         return ($this->take)(
             $input,

@@ -53,7 +53,7 @@ final readonly class AdvanceLine
             default => null,
         };
         $line->goOnTo($input->state);
-        $this->journal->say(sprintf('%s: %s', $line->name(), $input->state->value));
+        $this->journal->say(LineState::Got === $input->state && null === $line->restyles() ? sprintf('%s is in the cupboard', $line->name()) : sprintf('%s: %s', $line->name(), $input->state->value));
         $this->entities->flush();
 
         return LineAnswer::of($line);

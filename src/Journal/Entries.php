@@ -93,6 +93,15 @@ final readonly class Entries
         return $this->read('e.home_id = ? AND e.id > ? AND e.taken_back_by IS NULL AND EXISTS (SELECT 1 FROM journal_mark m WHERE m.entry_id = e.id AND m.mark IN (?))', [$home, $entry->id, \array_slice($marks, 0, self::MOST_MARKS)], 1, false)[0] ?? null;
     }
 
+    /** @return list<string> tables whose rows have changed after an entry */
+    public function tablesSince(string $home, string $entry): array
+    {
+        /** @var list<string> $marks */
+        $marks = $this->db->fetchFirstColumn('SELECT m.mark FROM journal_entry e JOIN journal_mark m ON m.entry_id = e.id WHERE e.home_id = ? AND e.id > ?', [$home, $entry]);
+
+        return array_values(array_unique(array_map(static fn(string $mark): string => explode(':', $mark, 2)[0], $marks)));
+    }
+
     /** @return array<string, string> names by id, of those who have done something here */
     public function people(string $home): array
     {

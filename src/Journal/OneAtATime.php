@@ -95,6 +95,7 @@ final readonly class OneAtATime
     {
         $response->headers->set('X-Entry', $entry->id);
         $response->headers->set('X-Said', rawurlencode($entry->sentence));
+        $response->headers->set('X-Undoing', $entry->isUndoing ? '1' : '0');
         $response->headers->set('X-Out-Of-Date', implode(' ', $this->outOfDate->after($entry->rows)));
     }
 

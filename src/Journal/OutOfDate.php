@@ -38,9 +38,19 @@ final readonly class OutOfDate
      */
     public function after(array $rows): array
     {
+        return $this->afterTables(array_map(static fn(RowChange $row): string => $row->table, $rows));
+    }
+
+    /**
+     * @param list<string> $tables
+     *
+     * @return list<string> each once, by name
+     */
+    public function afterTables(array $tables): array
+    {
         $readings = array_fill_keys(self::ALWAYS, true);
-        foreach ($rows as $row) {
-            $readings += array_fill_keys(self::BY_TABLE[$row->table] ?? throw new \LogicException(sprintf('Nobody says what is out of date when %s changes.', $row->table)), true);
+        foreach (array_unique($tables) as $table) {
+            $readings += array_fill_keys(self::BY_TABLE[$table] ?? throw new \LogicException(sprintf('Nobody says what is out of date when %s changes.', $table)), true);
         }
         ksort($readings);
 

@@ -17,7 +17,7 @@ final class HouseAndLookTest extends BrowserTestCase
         $page->press('Save')->seeText('“wide” is not a length. Write it like 9 1/2 or 9 1/2 in.');
         self::assertSame(['wide', '9 1/2'], [$page->field('Width')->getAttribute('value'), $page->field('Depth')->getAttribute('value')], 'nothing typed is lost');
         $page->type('Width', '3 ft')->press('Save')->seeText('36 in × 9 1/2 in');
-        $page->press('Coat pegs')->press('Delete')->seeText('Coat pegs taken away')->until(static fn(): bool => !str_contains($page->text(), '36 in × 9 1/2 in'), 'it is gone');
+        $page->press('Coat pegs')->press('Delete')->seeText('Coat pegs is taken away')->until(static fn(): bool => !str_contains($page->text(), '36 in × 9 1/2 in'), 'it is gone');
         $page->press('Undo')->seeText('36 in × 9 1/2 in');
     }
 

@@ -125,7 +125,7 @@ final class StockInDepthTest extends BrowserTestCase
         $page->until(static fn(): bool => 1 === $page->count('[data-testid="found-colours"] li'), 'the half that reaches the edges is taken for the ground');
         $this->browser->executeScript("document.querySelector('[role=dialog] input[type=checkbox]').click()");
         $page->until(static fn(): bool => 2 === $page->count('[data-testid="found-colours"] li'), 'two colours are found');
-        $page->press('Make 2 ribbons of them')->seeText('Look changed');
+        $page->press('Make 2 ribbons of them')->seeText('is changed');
         $shares = $this->browser->executeScript("return [...document.querySelectorAll('[role=slider]')].map((one) => Number(one.getAttribute('aria-valuenow')))");
         self::assertSame(100, array_sum($shares));
         self::assertCount(2, $shares);
@@ -140,7 +140,7 @@ final class StockInDepthTest extends BrowserTestCase
         $page->press('One less of Sage wreath')->press('What differs?');
         $page->seeText('1 of Sage wreath missing: goes to the lost until it is found');
         self::assertSame($before, $this->piecesInTote($page), 'asking changes nothing');
-        $page->press('Put the books right')->seeText('A1 is counted, and the books follow');
+        $page->press('Put the books right')->seeText('Tote A1 is counted');
         $page->until(fn(): bool => $before - 1 === $this->piecesInTote($page), 'the wreath is out of the books of A1');
         $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->until(fn(): bool => $before === $this->piecesInTote($page), 'undo puts it back');
     }

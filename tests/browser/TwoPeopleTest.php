@@ -40,7 +40,7 @@ final class TwoPeopleTest extends BrowserTestCase
         $page->press('Take it in')->seeText('No connection');
         self::assertSame('Salt cellar', $page->field('Name')->getAttribute('value'));
         self::server()->resume();
-        $page->press('Take it in')->seeText('Salt cellar is kept');
+        $page->press('Take it in')->seeText('Salt cellar is in the cupboard');
     }
 
     public function testAGroupIsAcceptedAtOnceAndTakenBackAtOnce(): void

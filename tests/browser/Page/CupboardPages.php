@@ -16,13 +16,13 @@ use Facebook\WebDriver\WebDriverSelect;
 /** What a person does on the pages, by names, labels and keys. Every wait is for something seen. */
 final readonly class CupboardPages
 {
-    private const PATIENCE = 15;
+    private const PATIENCE = 30;
 
     public function __construct(public RemoteWebDriver $browser, private string $url) {}
 
     public function signIn(?string $email = null): self
     {
-        $this->browser->get($this->url . '/sign-in');
+        $this->browser->get($this->url . '/');
         $field = $this->see('input[type="email"]');
         $this->until(static fn(): bool => '' !== $field->getAttribute('value'), 'the demo fills in its sign-in');
         if (null !== $email) {

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { hear } from './acts';
 import type { components, paths } from './schema';
 
 export type Problem = components['schemas']['Problem'];
@@ -31,6 +32,9 @@ client.use({
   onRequest({ request }) {
     if (request.method !== 'GET') request.headers.set('X-CSRF-Token', csrf);
     return request;
+  },
+  onResponse({ response }) {
+    hear(response);
   },
 });
 

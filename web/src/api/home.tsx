@@ -1,4 +1,3 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { createContext, useCallback, useContext, useMemo } from 'react';
 import { useParams } from 'react-router';
 import { writeLength, writeRun, writeWeight } from '../lib/measure';
@@ -67,17 +66,4 @@ export function useSwap(): { swap: Swap; look: Look; isClosed: boolean } | null 
 
 export function useSpot(id: string | undefined): Spot | undefined {
   return useHouse().spots.find((spot) => spot.id === id);
-}
-
-/** Marks what is known of the open home as out of date, so that every figure is asked for again. */
-export function useRefresh() {
-  const queries = useQueryClient();
-  const { home } = useHouse();
-  return useCallback(
-    (...what: string[]) =>
-      queries.invalidateQueries({
-        predicate: ({ queryKey }) => queryKey[1] === home.id && (what.length === 0 || what.some((word) => queryKey.includes(word))),
-      }),
-    [queries, home.id],
-  );
 }

@@ -1,4 +1,4 @@
-import { keepPreviousData, queryOptions } from '@tanstack/react-query';
+import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { api, keepCsrf, take } from './client';
 import type { Piece } from './types';
 
@@ -141,4 +141,19 @@ export const fitQuery = (home: string, swap: string, piece: string) =>
   queryOptions({
     queryKey: [...swapKey(home, swap, 'fit'), piece],
     queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/pieces/{piece}/fit', { params: { path: { home, swap, piece } }, signal })),
+  });
+
+/** What was done in a home, newest first: all of it, or about one thing, or by one person. */
+export const journalQuery = (home: string, about: string | null, by: string | null) =>
+  infiniteQueryOptions({
+    queryKey: ['home', home, 'journal', about, by],
+    queryFn: ({ signal, pageParam }) =>
+      take(
+        api.GET('/api/homes/{home}/journal', {
+          params: { path: { home }, query: { ...(about ? { about } : {}), ...(by ? { by } : {}), ...(pageParam ? { before: pageParam } : {}) } },
+          signal,
+        }),
+      ),
+    initialPageParam: '',
+    getNextPageParam: (last) => (last.hasMore ? last.entries.at(-1)?.id : undefined),
   });

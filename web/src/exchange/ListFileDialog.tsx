@@ -1,9 +1,8 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useRefresh } from '../api/home';
 import type { ListFileInput, ListRead } from '../api/types';
 import { fileAsBase64 } from '../lib/fileAsBase64';
-import { Triangle, useNotices } from '../lib/notices';
+import { Triangle } from '../lib/notices';
 import { counted } from '../lib/text';
 import { Dialog } from '../ui/Dialog';
 import { FormErrors } from '../ui/Field';
@@ -15,15 +14,11 @@ type Props = {
   /** One of them: tote, line. */
   thing: string;
   send: (input: ListFileInput) => Promise<ListRead>;
-  /** Takes one that was kept away again. */
-  takeBack: (id: string) => Promise<unknown>;
   onClose: () => void;
 };
 
 /** A list from a CSV file: shown row by row first; what is there already stays as it is. */
-export function ListFileDialog({ title, hint, thing, send, takeBack, onClose }: Props) {
-  const refresh = useRefresh();
-  const notices = useNotices();
+export function ListFileDialog({ title, hint, thing, send, onClose }: Props) {
   const [base64, setBase64] = useState('');
   const [leaveOutBad, setLeaveOutBad] = useState(false);
   const look = useMutation({
@@ -35,14 +30,7 @@ export function ListFileDialog({ title, hint, thing, send, takeBack, onClose }: 
   });
   const keep = useMutation({
     mutationFn: () => send({ base64, keep: true, leaveOutBad }),
-    onSuccess: async ({ kept }) => {
-      await refresh();
-      onClose();
-      notices.done(`${counted(kept.length, thing)} taken in`, async () => {
-        for (const id of kept) await takeBack(id);
-        await refresh();
-      });
-    },
+    onSuccess: onClose,
   });
   const read = look.data;
   return (

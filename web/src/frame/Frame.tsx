@@ -5,13 +5,17 @@ import { ProblemError } from '../api/client';
 import { HouseContext } from '../api/home';
 import { houseQuery, meQuery } from '../api/queries';
 import { useKeys } from '../lib/useKeys';
+import { fetchAhead } from '../pages';
 import { ErrorLedge, LoadingLedges } from '../ui/States';
+import { DoneSheet } from './DoneSheet';
 import { Finder } from './Finder';
 import { KeyMap } from './KeyMap';
 import { SignInFirst } from './SignInFirst';
 import { StationShelf } from './StationShelf';
 import { Stile } from './Stile';
+import { useActs } from './useActs';
 import { usePlaceKeys } from './usePlaceKeys';
+import { WaitingTicks } from './waitingTicks';
 
 /** The joinery round every page: the stile with its drawers on the left, the station shelf on top. */
 export function Frame() {
@@ -19,8 +23,8 @@ export function Frame() {
   const me = useQuery(meQuery());
   const house = useQuery({ ...houseQuery(home), enabled: me.isSuccess });
   const openSwap = useMatch('/homes/:home/swaps/:swap/*');
-  const [shown, setShown] = useState<'keys' | 'finder' | null>(null);
-  useKeys({ '?': () => setShown('keys'), '/': () => setShown('finder') });
+  const [shown, setShown] = useState<'keys' | 'finder' | 'done' | null>(null);
+  useKeys({ '?': () => setShown('keys'), '/': () => setShown('finder'), j: () => setShown('done') });
   usePlaceKeys(house.data, openSwap?.params.swap ?? house.data?.swaps.find((swap) => swap.closedAt === null)?.id);
   useEffect(() => {
     document.title = house.data ? `${house.data.home.name} · Bright Cupboard` : 'Bright Cupboard';
@@ -33,18 +37,31 @@ export function Frame() {
 
   return (
     <HouseContext value={house.data}>
-      <a href="#page" className="absolute -top-20 left-24 z-50 bg-card p-2 focus:top-2">
-        Skip to the page
-      </a>
-      <Stile me={me.data} />
-      <div className="min-h-screen md:pl-[88px] print:pl-0">
-        <StationShelf isOpen={openSwap !== null} onFind={() => setShown('finder')} />
-        <main id="page" tabIndex={-1} className="outline-none">
-          <Outlet />
-        </main>
-      </div>
-      <KeyMap isOpen={shown === 'keys'} onClose={() => setShown(null)} />
-      <Finder isOpen={shown === 'finder'} onClose={() => setShown(null)} />
+      <WaitingTicks key={home} home={home}>
+        <Acts home={home} />
+        <a href="#page" className="absolute -top-20 left-24 z-50 bg-card p-2 focus:top-2">
+          Skip to the page
+        </a>
+        <Stile me={me.data} onWhatWasDone={() => setShown('done')} />
+        <div className="min-h-screen md:pl-[88px] print:pl-0">
+          <StationShelf isOpen={openSwap !== null} onFind={() => setShown('finder')} />
+          <main id="page" tabIndex={-1} className="outline-none">
+            <Outlet />
+          </main>
+        </div>
+        <KeyMap isOpen={shown === 'keys'} onClose={() => setShown(null)} />
+        <DoneSheet isOpen={shown === 'done'} onClose={() => setShown(null)} />
+        <Finder isOpen={shown === 'finder'} onClose={() => setShown(null)} />
+      </WaitingTicks>
     </HouseContext>
   );
+}
+
+/** What goes on behind an open home: acts are heard, and the stations that were not opened yet are fetched. */
+function Acts({ home }: { home: string }) {
+  useActs(home);
+  useEffect(() => {
+    void fetchAhead();
+  }, []);
+  return null;
 }

@@ -6,7 +6,9 @@ const KEYS: readonly { where: string; keys: readonly [string, string][] }[] = [
     keys: [
       ['?', 'this sheet'],
       ['/', 'find a piece, tote or spot'],
-      ['Ctrl Z', 'undo the last thing'],
+      ['Ctrl Z', 'undo the last thing you did'],
+      ['Ctrl Y', 'do again what was undone'],
+      ['J', 'what was done, each with its way back'],
       ['Alt 1 to 6', 'the stations from Look to Settle'],
       ['Alt 7 8 9 0', 'Cupboard, House, Swaps, Ledger'],
       ['Tab', 'next control; shelves are one stop'],

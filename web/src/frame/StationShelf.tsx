@@ -5,6 +5,7 @@ import { stationsQuery } from '../api/queries';
 import type { Stations } from '../api/types';
 import { counted, writeDay } from '../lib/text';
 import { RibbonBunch, type Station, StationGlyph } from './glyphs';
+import { useWaitingTicks } from './waitingTicks';
 
 type Figure = { station: Station; name: string; figure: string; progress?: number };
 
@@ -14,9 +15,11 @@ export function StationShelf({ isOpen, onFind }: { isOpen: boolean; onFind: () =
   const current = useSwap();
   const write = useWriting();
   const stations = useQuery({ ...stationsQuery(house.home.id, current?.swap.id ?? ''), enabled: current !== null });
+  const waiting = useWaitingTicks();
   if (!current) return <div className="h-3" />;
   const { swap, look, isClosed } = current;
-  const figures = stationFigures(stations.data, write.money, isClosed);
+  const notSent = waiting.ticks.filter((tick) => tick.swap === swap.id).length;
+  const figures = stationFigures(stations.data, write.money, isClosed, notSent);
   const days = stations.data?.days;
   return (
     <header className="no-print relative z-20 bg-gradient-to-b from-[#F3F1EA] to-paper" data-testid="stations">
@@ -85,7 +88,7 @@ export function StationShelf({ isOpen, onFind }: { isOpen: boolean; onFind: () =
   );
 }
 
-function stationFigures(s: Stations | undefined, money: (minor: number) => string, isClosed: boolean): Figure[] {
+function stationFigures(s: Stations | undefined, money: (minor: number) => string, isClosed: boolean, notSent: number): Figure[] {
   if (!s) return (['look', 'table', 'rooms', 'haul', 'day', 'settle'] as const).map((station) => ({ station, name: NAMES[station], figure: '…' }));
   const share = (part: number, whole: number) => (whole === 0 ? 0 : part / whole);
   return [
@@ -96,7 +99,7 @@ function stationFigures(s: Stations | undefined, money: (minor: number) => strin
     {
       station: 'day',
       name: NAMES.day,
-      figure: s.tasks === 0 ? 'not built yet' : `${s.ticked} of ${counted(s.tasks, 'tick')}`,
+      figure: notSent > 0 ? `${counted(notSent, 'tick')} not sent` : s.tasks === 0 ? 'not worked out' : `${s.ticked} of ${counted(s.tasks, 'tick')}`,
       progress: share(s.ticked, s.tasks),
     },
     { station: 'settle', name: NAMES.settle, figure: isClosed ? 'closed' : counted(s.notes, 'note') },

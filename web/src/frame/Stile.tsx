@@ -11,7 +11,7 @@ import { CupboardMark } from './glyphs';
 import { NewHomeDialog } from './NewHomeDialog';
 
 /** The left upright: which home is open, and its standing places as drawers with their live figure. */
-export function Stile({ me }: { me: Me }) {
+export function Stile({ me, onWhatWasDone }: { me: Me; onWhatWasDone: () => void }) {
   const house = useHouse();
   const current = useSwap();
   const write = useWriting();
@@ -54,6 +54,7 @@ export function Stile({ me }: { me: Me }) {
         }
         items={[
           ...me.homes.map((home) => ({ label: home.name, onSelect: () => void navigate(`/homes/${home.id}/house`) })),
+          { label: 'What was done…', onSelect: onWhatWasDone },
           { label: 'New home…', onSelect: () => setAdding(true) },
           { label: `Sign out ${me.name}`, onSelect: () => void leave() },
         ]}
@@ -74,7 +75,12 @@ export function Stile({ me }: { me: Me }) {
           </NavLink>
         ))}
       </div>
-      <p className="mt-auto hidden pb-1 text-center text-[12px]/[16px] text-[#DDE5DF] md:block">
+      <button type="button" className="mt-auto hidden text-center text-[12px]/[16px] text-[#DDE5DF] hover:underline md:block" onClick={onWhatWasDone}>
+        What was
+        <br />
+        done <kbd>J</kbd>
+      </button>
+      <p className="hidden pb-1 text-center text-[12px]/[16px] text-[#DDE5DF] md:block">
         Keys <kbd>?</kbd>
       </p>
       <NewHomeDialog isOpen={isAdding} onClose={() => setAdding(false)} />

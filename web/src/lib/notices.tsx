@@ -1,11 +1,11 @@
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useRef, useState } from 'react';
-import { useKeys } from './useKeys';
 
-type Undo = () => Promise<unknown>;
-type Notice = { id: number; text: string; isProblem: boolean; undo?: Undo | undefined };
+/** What can be done about a notice. */
+type Way = { label: string; act: () => Promise<unknown> };
+type Notice = { id: number; text: string; isProblem: boolean; way?: Way | undefined };
 type Notices = {
   /** Says what was done, with a way back. */
-  done: (text: string, undo?: Undo) => void;
+  done: (text: string, way?: Way) => void;
   /** Says what went wrong and what is safe. */
   problem: (error: unknown) => void;
 };
@@ -20,37 +20,23 @@ export function useNotices(): Notices {
   return notices;
 }
 
-/** Shows what was done or refused on the lowest ledge, and undoes with Ctrl+Z, latest first. */
+/** Shows what was done or refused on the lowest ledge. */
 export function NoticeBoard({ children }: { children: ReactNode }) {
   const [notice, setNotice] = useState<Notice | null>(null);
-  const undos = useRef<{ text: string; undo: Undo }[]>([]);
   const next = useRef(0);
-  const show = useCallback((text: string, isProblem: boolean, undo?: Undo) => {
+  const show = useCallback((text: string, isProblem: boolean, way?: Way) => {
     const id = ++next.current;
-    setNotice({ id, text, isProblem, undo });
+    setNotice({ id, text, isProblem, way });
     if (!isProblem) window.setTimeout(() => setNotice((now) => (now?.id === id ? null : now)), SHOWN_MS);
   }, []);
   const notices = useMemo<Notices>(
     () => ({
-      done: (text, undo) => {
-        if (undo) undos.current.push({ text, undo });
-        show(text, false, undo);
-      },
+      done: (text, way) => show(text, false, way),
       problem: (error) => show(error instanceof Error ? error.message : 'Something went wrong. What you had is safe.', true),
     }),
     [show],
   );
-  const takeBack = async () => {
-    const last = undos.current.pop();
-    if (!last) return show('There is nothing to undo.', false);
-    try {
-      await last.undo();
-      show(`Undone: ${last.text}`, false);
-    } catch (error) {
-      notices.problem(error);
-    }
-  };
-  useKeys({ 'Ctrl+z': () => void takeBack() });
+  const goBack = (way: Way) => void way.act().catch((error) => notices.problem(error));
 
   return (
     <Context value={notices}>
@@ -60,9 +46,9 @@ export function NoticeBoard({ children }: { children: ReactNode }) {
           <div className={`tagcard flex items-start gap-3 px-4 py-2 text-[13px] ${notice.isProblem ? 'border-2 border-ink bg-yolk-soft' : ''}`}>
             {notice.isProblem && <Triangle />}
             <span className="max-w-[62ch]">{notice.text}</span>
-            {notice.undo && (
-              <button type="button" className="link" onClick={() => void takeBack()}>
-                Undo <kbd>Ctrl Z</kbd>
+            {notice.way && (
+              <button type="button" className="link whitespace-nowrap" onClick={() => notice.way && goBack(notice.way)}>
+                {notice.way.label} {notice.way.label === 'Undo' && <kbd>Ctrl Z</kbd>}
               </button>
             )}
             <button type="button" className="size-6" aria-label="Close this notice" onClick={() => setNotice(null)}>

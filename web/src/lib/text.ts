@@ -27,3 +27,7 @@ export const writeLongDay = (iso: string): string =>
 /** 75 → "1 h 15". */
 export const writeMinutes = (minutes: number): string =>
   minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h${minutes % 60 ? ` ${String(minutes % 60).padStart(2, '0')}` : ''}`;
+
+const MOMENT = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+
+export const writeMoment = (at: string): string => MOMENT.format(new Date(at));

@@ -3,17 +3,24 @@ import { type ReactNode, useRef } from 'react';
 
 type Props = { title: string; isOpen: boolean; onClose: () => void; children: ReactNode; isWide?: boolean };
 
-/** A sheet of paper over the page; focus is held inside and goes back where it came from. */
+/** What a person comes to a dialog for, before its ✕: a field, or else the first thing to press. */
+const FIRST = '[data-first], input:not([type="hidden"], [type="file"], [type="color"]), select, textarea';
+
+/** A sheet of paper over the page; it opens on its first field, focus is held inside and goes back where it came from. */
 export function Dialog({ title, isOpen, onClose, children, isWide = false }: Props) {
   const opener = useRef<Element | null>(null);
+  const body = useRef<HTMLDivElement>(null);
   return (
     <Radix.Root open={isOpen} onOpenChange={(open) => !open && onClose()}>
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-ink/40" />
         <Radix.Content
           aria-describedby={undefined}
-          onOpenAutoFocus={() => {
+          onOpenAutoFocus={(event) => {
             opener.current = document.activeElement;
+            event.preventDefault();
+            const first = body.current?.querySelector<HTMLElement>(FIRST) ?? body.current?.querySelector<HTMLElement>('button, a') ?? body.current;
+            first?.focus();
           }}
           onCloseAutoFocus={(event) => {
             event.preventDefault();
@@ -27,7 +34,9 @@ export function Dialog({ title, isOpen, onClose, children, isWide = false }: Pro
               ✕
             </Radix.Close>
           </div>
-          {children}
+          <div ref={body} tabIndex={-1} className="outline-none">
+            {children}
+          </div>
         </Radix.Content>
       </Radix.Portal>
     </Radix.Root>

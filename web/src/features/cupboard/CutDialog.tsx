@@ -1,9 +1,8 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, take } from '../../api/client';
-import { useHouse, usePlaces, useRefresh, useWriting } from '../../api/home';
+import { useHouse, usePlaces, useWriting } from '../../api/home';
 import type { Piece } from '../../api/types';
-import { useNotices } from '../../lib/notices';
 import { Dialog } from '../../ui/Dialog';
 import { Field, FormErrors } from '../../ui/Field';
 
@@ -12,8 +11,6 @@ export function CutDialog({ piece, onClose }: { piece: Piece; onClose: () => voi
   const house = useHouse();
   const write = useWriting();
   const name = usePlaces();
-  const refresh = useRefresh();
-  const notices = useNotices();
   const [length, setLength] = useState('');
   const [place, setPlace] = useState(piece.places[0]?.place ?? 'loose');
   const [isUsedUp, setUsedUp] = useState(false);
@@ -25,11 +22,7 @@ export function CutDialog({ piece, onClose }: { piece: Piece; onClose: () => voi
           body: { length, place, isUsedUp },
         }),
       ),
-    onSuccess: async ({ pieces }) => {
-      await refresh();
-      onClose();
-      notices.done(isUsedUp ? `Cut; left: ${pieces[1]?.name}` : `Cut: ${pieces[1]?.name} and ${pieces[2]?.name}`);
-    },
+    onSuccess: onClose,
   });
   return (
     <Dialog title={`Cut a length of ${piece.name}`} isOpen onClose={onClose}>
@@ -41,8 +34,7 @@ export function CutDialog({ piece, onClose }: { piece: Piece; onClose: () => voi
         }}
       >
         <p>
-          One is {write.run(piece.laidOut ?? piece.width)} long{piece.laidOut !== null && ' when it is unrolled'}. Once cut it stays cut: what is left
-          stays in stock.
+          One is {write.run(piece.laidOut ?? piece.width)} long{piece.laidOut !== null && ' when it is unrolled'}. What is left stays in stock.
         </p>
         <FormErrors error={cut.error}>
           <Field label="How long is the part you need" name="length">

@@ -1,9 +1,8 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, take } from '../../api/client';
-import { useHouse, usePlaces, useRefresh } from '../../api/home';
+import { useHouse, usePlaces } from '../../api/home';
 import type { Piece } from '../../api/types';
-import { useNotices } from '../../lib/notices';
 import { PlaceSelect } from '../../places/PlaceSelect';
 import { Dialog } from '../../ui/Dialog';
 import { Field, FormErrors } from '../../ui/Field';
@@ -12,8 +11,6 @@ import { Field, FormErrors } from '../../ui/Field';
 export function MoveDialog({ piece, onClose }: { piece: Piece; onClose: () => void }) {
   const house = useHouse();
   const name = usePlaces();
-  const refresh = useRefresh();
-  const notices = useNotices();
   const [from, setFrom] = useState(piece.places[0]?.place ?? 'loose');
   const [to, setTo] = useState('loose');
   const [count, setCount] = useState(piece.places[0]?.count ?? 1);
@@ -22,14 +19,7 @@ export function MoveDialog({ piece, onClose }: { piece: Piece; onClose: () => vo
     take(api.POST('/api/homes/{home}/pieces/{piece}/moves', { params: { path: { home: house.home.id, piece: piece.id } }, body }));
   const send = useMutation({
     mutationFn: () => move({ count, from, to, ...lent }),
-    onSuccess: async () => {
-      await refresh();
-      onClose();
-      notices.done(`${count} of ${piece.name} now ${name(to)}`, async () => {
-        await move({ count, from: to, to: from, lentTo: '', lentUntil: '' });
-        await refresh();
-      });
-    },
+    onSuccess: onClose,
   });
   return (
     <Dialog title={`Move ${piece.name}`} isOpen onClose={onClose}>

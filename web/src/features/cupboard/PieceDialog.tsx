@@ -1,13 +1,11 @@
-import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, ProblemError, take } from '../../api/client';
-import { useHouse, useRefresh } from '../../api/home';
+import { api, take } from '../../api/client';
+import { useHouse } from '../../api/home';
 import type { Piece, PieceInput } from '../../api/types';
 import { FINISHES, HAZARDS, MATERIALS, PIECE_KINDS, SEASONS } from '../../api/words';
-import { useNotices } from '../../lib/notices';
 import { PlaceSelect } from '../../places/PlaceSelect';
-import { Dialog } from '../../ui/Dialog';
-import { Choices, Field, FormErrors } from '../../ui/Field';
+import { Choices, Field } from '../../ui/Field';
+import { FormDialog } from '../../ui/FormDialog';
 import { ColourShares } from './ColourShares';
 import { MakeupFields } from './MakeupFields';
 import { PATTERNS, pieceDraft, SHAPES } from './pieceDraft';
@@ -17,71 +15,37 @@ type Props = { piece?: Piece | undefined; copy?: Piece | undefined; onClose: () 
 /** Enters a piece or changes one. Sizes, weights and money are typed as people write them. */
 export function PieceDialog({ piece, copy, onClose, onSaved }: Props) {
   const house = useHouse();
-  const refresh = useRefresh();
-  const notices = useNotices();
   const home = house.home.id;
   const firstTote = house.totes[0];
   const [draft, setDraft] = useState<PieceInput>(() =>
     pieceDraft(piece ?? copy, house.home.unit, (piece ?? copy)?.places[0]?.place ?? (firstTote ? `tote:${firstTote.id}` : 'loose')),
   );
   const set = (part: Partial<PieceInput>) => setDraft({ ...draft, ...part });
-  const save = useMutation({
-    mutationFn: (version?: number) =>
-      piece
-        ? take(
-            api.PUT('/api/homes/{home}/pieces/{piece}', {
-              params: { path: { home, piece: piece.id } },
-              body: { ...draft, version: version ?? piece.version },
-            }),
-          )
-        : take(api.POST('/api/homes/{home}/pieces', { params: { path: { home } }, body: draft })),
-    onSuccess: async (saved) => {
-      await refresh();
-      onSaved(saved.id);
-      notices.done(`${saved.name} is kept`);
-      onClose();
-    },
-  });
-  const theirs =
-    save.error instanceof ProblemError && save.error.problem.status === 409 ? (save.error.problem.current as Partial<Piece> | undefined) : undefined;
   return (
-    <Dialog title={piece ? `Change ${piece.name}` : 'New piece'} isOpen onClose={onClose} isWide>
-      <form
-        className="grid gap-4"
-        onSubmit={(event) => {
-          event.preventDefault();
-          save.mutate(undefined);
-        }}
-      >
-        <FormErrors error={save.error}>
-          {theirs && (
-            <p className="tagcard flex flex-wrap items-center gap-3 p-3">
-              <span>
-                Now kept: <b>{theirs.name}</b>, count {theirs.count}. Yours: <b>{draft.name}</b>, count {draft.count}.
-              </span>
-              <button type="button" className="btn" onClick={() => save.mutate(theirs.version)}>
-                Keep mine
-              </button>
-              <button type="button" className="btn" onClick={onClose}>
-                Keep theirs
-              </button>
-            </p>
-          )}
-          <Measures draft={draft} set={set} isNew={!piece} />
-          <ColourShares colours={draft.colours} onChange={(colours) => set({ colours })} />
-          <Choices label="Materials" words={MATERIALS} chosen={draft.materials} onChange={(materials) => set({ materials })} />
-          <div className="grid gap-4 sm:grid-cols-2">
-            <Choices label="Seasons (none: a staple, all year)" words={SEASONS} chosen={draft.seasons} onChange={(seasons) => set({ seasons })} />
-            <Choices label="To take care with" words={HAZARDS} chosen={draft.hazards} onChange={(hazards) => set({ hazards })} />
-          </div>
-          <Record draft={draft} set={set} />
-          <MakeupFields draft={draft} set={set} />
-          <button type="submit" className="btn btn-main justify-self-start" disabled={save.isPending}>
-            {piece ? 'Save' : 'Take it in'}
-          </button>
-        </FormErrors>
-      </form>
-    </Dialog>
+    <FormDialog<Piece, Piece>
+      title={piece ? `Change ${piece.name}` : 'New piece'}
+      onClose={onClose}
+      save={(version) =>
+        piece
+          ? take(api.PUT('/api/homes/{home}/pieces/{piece}', { params: { path: { home, piece: piece.id } }, body: { ...draft, version } }))
+          : take(api.POST('/api/homes/{home}/pieces', { params: { path: { home } }, body: draft }))
+      }
+      onSaved={(saved) => onSaved(saved.id)}
+      saveLabel={piece ? 'Save' : 'Take it in'}
+      version={piece?.version}
+      inWords={{ theirs: (kept) => `${kept.name}, count ${kept.count}`, mine: `${draft.name}, count ${draft.count}` }}
+      isWide
+    >
+      <Measures draft={draft} set={set} isNew={!piece} />
+      <ColourShares colours={draft.colours} onChange={(colours) => set({ colours })} />
+      <Choices label="Materials" words={MATERIALS} chosen={draft.materials} onChange={(materials) => set({ materials })} />
+      <div className="grid gap-4 sm:grid-cols-2">
+        <Choices label="Seasons (none: a staple, all year)" words={SEASONS} chosen={draft.seasons} onChange={(seasons) => set({ seasons })} />
+        <Choices label="To take care with" words={HAZARDS} chosen={draft.hazards} onChange={(hazards) => set({ hazards })} />
+      </div>
+      <Record draft={draft} set={set} />
+      <MakeupFields draft={draft} set={set} />
+    </FormDialog>
   );
 }
 

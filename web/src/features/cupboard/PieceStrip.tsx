@@ -1,18 +1,17 @@
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { api, take } from '../../api/client';
-import { useHouse, usePlaces, useRefresh, useWriting } from '../../api/home';
+import { useHouse, usePlaces, useWriting } from '../../api/home';
 import { brokenSetsQuery, movementsQuery, piecesQuery } from '../../api/queries';
 import type { Piece } from '../../api/types';
-import { Triangle, useNotices } from '../../lib/notices';
+import { Triangle } from '../../lib/notices';
 import { counted, writeDay } from '../../lib/text';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 import { Dialog } from '../../ui/Dialog';
 import { Menu } from '../../ui/Menu';
 import { CutDialog } from './CutDialog';
 import { MoveDialog } from './MoveDialog';
+import { standing } from './standing';
 import { TogetherDialog } from './TogetherDialog';
-import { standing } from './useApart';
 import { usePieceDeeds } from './usePieceDeeds';
 
 /** Kinds that are a length, of which some can be cut off. */
@@ -25,21 +24,7 @@ export function PieceStrip({ piece, onEdit, onCopy, onOpen }: Props) {
   const house = useHouse();
   const write = useWriting();
   const place = usePlaces();
-  const refresh = useRefresh();
-  const notices = useNotices();
   const [shown, setShown] = useState<'move' | 'history' | 'cut' | 'together' | null>(null);
-  const path = { home: house.home.id, piece: piece.id };
-  const remove = useMutation({
-    mutationFn: () => take(api.DELETE('/api/homes/{home}/pieces/{piece}', { params: { path } })),
-    onSuccess: async () => {
-      notices.done(`${piece.name} taken out of the cupboard`, async () => {
-        await take(api.POST('/api/homes/{home}/pieces/{piece}/restore', { params: { path } }));
-        await refresh();
-      });
-      await refresh();
-    },
-    onError: (error) => notices.problem(error),
-  });
   const deeds = usePieceDeeds(piece);
   const isTakenApart = piece.parts.length > 0 && piece.parts.every((part) => part.piece !== null) && piece.places.some((at) => at.place === 'parted');
   const photo = useRef<HTMLInputElement>(null);
@@ -121,7 +106,7 @@ export function PieceStrip({ piece, onEdit, onCopy, onOpen }: Props) {
         <button type="button" className="btn" onClick={() => setShown('history')}>
           History
         </button>
-        <button type="button" className="btn" onClick={() => remove.mutate()}>
+        <button type="button" className="btn" onClick={() => deeds.remove()}>
           Delete
         </button>
         <Menu

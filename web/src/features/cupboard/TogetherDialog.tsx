@@ -1,16 +1,14 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { api, take } from '../../api/client';
-import { useHouse, useRefresh, useWriting } from '../../api/home';
+import { useHouse, useWriting } from '../../api/home';
 import { piecesQuery } from '../../api/queries';
 import type { Piece, TogetherInput } from '../../api/types';
 import { PIECE_KINDS } from '../../api/words';
-import { useNotices } from '../../lib/notices';
 import { PlaceSelect } from '../../places/PlaceSelect';
 import { Dialog } from '../../ui/Dialog';
 import { Field, FormErrors } from '../../ui/Field';
 import { PartsLedge } from './PartsLedge';
-import { useApart } from './useApart';
 
 type Props = { pieces: readonly Piece[]; onClose: () => void; onMade: (id: string) => void };
 
@@ -18,9 +16,6 @@ type Props = { pieces: readonly Piece[]; onClose: () => void; onMade: (id: strin
 export function TogetherDialog({ pieces, onClose, onMade }: Props) {
   const house = useHouse();
   const write = useWriting();
-  const refresh = useRefresh();
-  const notices = useNotices();
-  const apart = useApart();
   const home = house.home.id;
   const stock = useQuery(piecesQuery(home)).data ?? [];
   const [parts, setParts] = useState(() => pieces.map((piece) => ({ piece: piece.id, units: 1 })));
@@ -38,17 +33,9 @@ export function TogetherDialog({ pieces, onClose, onMade }: Props) {
   });
   const put = useMutation({
     mutationFn: () => take(api.POST('/api/homes/{home}/arrangements', { ...path, body: { ...input, keep: true } })),
-    onSuccess: async ({ piece }) => {
-      await refresh();
+    onSuccess: ({ piece }) => {
       onClose();
-      if (piece) {
-        onMade(piece.id);
-        notices.done(`${piece.name} is put together`, async () => {
-          await apart(piece, true);
-          await take(api.DELETE('/api/homes/{home}/pieces/{piece}', { params: { path: { home, piece: piece.id } } }));
-          await refresh();
-        });
-      }
+      if (piece) onMade(piece.id);
     },
   });
   const chosen = parts.flatMap((part) => {

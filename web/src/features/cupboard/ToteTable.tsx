@@ -12,7 +12,6 @@ export function ToteTable({ onClose }: { onClose: () => void }) {
       hint="CSV with one tote a row: code, place, width, depth and height inside, conditions (heat, damp, light), most weight; in any order."
       thing="tote"
       send={(body) => take(api.POST('/api/homes/{home}/totes/table', { params: { path: { home } }, body }))}
-      takeBack={(tote) => take(api.DELETE('/api/homes/{home}/totes/{tote}', { params: { path: { home, tote } } }))}
       onClose={onClose}
     />
   );

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, take } from '../../api/client';
-import { useHouse, useRefresh, useSwap } from '../../api/home';
+import { useHouse, useSwap } from '../../api/home';
 import { dayQuery, piecesQuery } from '../../api/queries';
 import { useNotices } from '../../lib/notices';
 import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
@@ -10,7 +10,6 @@ export function DayPage() {
   const house = useHouse();
   const current = useSwap();
   const queries = useQueryClient();
-  const refresh = useRefresh();
   const notices = useNotices();
   const home = house.home.id;
   const swap = current?.swap.id ?? '';
@@ -18,10 +17,7 @@ export function DayPage() {
   const day = useQuery({ ...dayQuery(home, swap), enabled: current !== null });
   const build = useMutation({
     mutationFn: (people: number) => take(api.POST('/api/homes/{home}/swaps/{swap}/day', { params: { path: { home, swap } }, body: { people } })),
-    onSuccess: (built) => {
-      queries.setQueryData(dayQuery(home, swap).queryKey, built);
-      void refresh('stations', 'settle', 'house');
-    },
+    onSuccess: (built) => queries.setQueryData(dayQuery(home, swap).queryKey, built),
     onError: (error) => notices.problem(error),
   });
   if (!current) return <EmptyLedge>No swap yet. Begin one under Swaps.</EmptyLedge>;

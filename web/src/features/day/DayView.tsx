@@ -1,24 +1,25 @@
 import { useMemo, useState } from 'react';
-import { useHouse } from '../../api/home';
 import type { Day, Piece, Swap, Task } from '../../api/types';
 import { PHASES } from '../../api/words';
+import { useWaitingTicks } from '../../frame/waitingTicks';
 import { Triangle } from '../../lib/notices';
 import { counted, writeLongDay, writeMinutes } from '../../lib/text';
 import { EmptyLedge } from '../../ui/States';
 import { ClockLedge } from './ClockLedge';
 import { PhaseSection } from './PhaseSection';
-import { useTicks } from './useTicks';
+import { withWaiting } from './withWaiting';
 
 type Props = { day: Day; pieces: readonly Piece[]; swap: Swap; onBuild: (people: number) => void; isBuilding: boolean; isClosed: boolean };
 
 const START_MINUTE = 9 * 60 + 30;
 
 /** The run of swap day: worked out from where everything is, ticked off as it goes, on paper or on a phone. */
-export function DayView({ day, pieces, swap, onBuild, isBuilding, isClosed }: Props) {
-  const house = useHouse();
-  const [people, setPeople] = useState(day.people);
+export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed }: Props) {
+  const [people, setPeople] = useState(sent.people);
   const byId = useMemo(() => new Map(pieces.map((piece) => [piece.id, piece])), [pieces]);
-  const ticks = useTicks(house.home.id, swap.id);
+  const waiting = useWaitingTicks();
+  const ticks = waiting.ticks.filter((tick) => tick.swap === swap.id);
+  const day = withWaiting(sent, ticks);
   const phases = PHASES.map((phase) => ({ phase, tasks: day.tasks.filter((task) => task.phase === phase) })).filter((one) => one.tasks.length > 0);
   const next = day.tasks.find((task) => !task.isDone);
   const all = day.tasks.length;
@@ -52,9 +53,9 @@ export function DayView({ day, pieces, swap, onBuild, isBuilding, isClosed }: Pr
           </span>
         )}
       </header>
-      {ticks.waiting > 0 && (
+      {ticks.length > 0 && (
         <p role="status" className="mx-[22px] mt-2 bg-ink px-3 py-2 text-white max-md:mx-0">
-          Not sent yet: <b>{counted(ticks.waiting, 'tick')}</b> kept on this device, sent when the signal is back.
+          Not sent yet: <b>{counted(ticks.length, 'tick')}</b> kept on this device, sent when the signal is back.
         </p>
       )}
       <Warnings day={day} isClosed={isClosed} />
@@ -77,7 +78,7 @@ export function DayView({ day, pieces, swap, onBuild, isBuilding, isClosed }: Pr
           next={next?.id}
           clock={clock}
           people={day.people}
-          onTick={(task: Task, done) => ticks.tick(task, done)}
+          onTick={(task: Task, done) => waiting.add({ swap: swap.id, task: task.id, done })}
           isClosed={isClosed}
         />
       ))}

@@ -59,7 +59,7 @@ export function Gap({ number, gap, pieces, lines, acts, isClosed, onBuy, onEdit 
             </p>
             {!isClosed && (
               <div className="no-print mt-1.5 flex flex-wrap gap-1.5">
-                <button type="button" className={`btn ${isMet ? 'btn-now' : ''}`} onClick={() => acts.bring(need, best.piece, piece.name)}>
+                <button type="button" className={`btn ${isMet ? 'btn-now' : ''}`} onClick={() => acts.bring(need, best.piece)}>
                   Bring it
                 </button>
                 {others.map((other) => (
@@ -68,7 +68,7 @@ export function Gap({ number, gap, pieces, lines, acts, isClosed, onBuy, onEdit 
                     type="button"
                     className="btn"
                     title={other.misses.join(', ') || 'meets it'}
-                    onClick={() => acts.bring(need, other.piece, pieces.get(other.piece)?.name ?? '')}
+                    onClick={() => acts.bring(need, other.piece)}
                   >
                     {pieces.get(other.piece)?.name} {other.score}
                   </button>

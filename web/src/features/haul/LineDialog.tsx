@@ -1,14 +1,14 @@
-import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, take } from '../../api/client';
-import { useHouse, useRefresh, useSwap, useWriting } from '../../api/home';
+import { useHouse, useSwap, useWriting } from '../../api/home';
 import type { Line, LineInput, LinePreviewAnswer, Need, Swap } from '../../api/types';
 import { PIECE_KINDS } from '../../api/words';
 import { fieldLength, writeLength } from '../../lib/measure';
 import { Triangle } from '../../lib/notices';
 import { counted } from '../../lib/text';
-import { Dialog } from '../../ui/Dialog';
-import { Field, FormErrors } from '../../ui/Field';
+import { Field } from '../../ui/Field';
+import { FormDialog } from '../../ui/FormDialog';
 
 type Props = { need?: Need | undefined; line?: Line | undefined; swap: Swap; onClose: () => void };
 
@@ -16,7 +16,7 @@ type Props = { need?: Need | undefined; line?: Line | undefined; swap: Swap; onC
 export function LineDialog({ need, line, swap, onClose }: Props) {
   const house = useHouse();
   const current = useSwap();
-  const refresh = useRefresh();
+  const write = useWriting();
   const home = house.home.id;
   const [draft, setDraft] = useState<LineInput>(() => firstDraft(need, line, house.home.unit, current?.look.ribbons[0]?.hex ?? '#EDE4D3'));
   const set = (part: Partial<LineInput>) => setDraft({ ...draft, ...part });
@@ -34,36 +34,31 @@ export function LineDialog({ need, line, swap, onClose }: Props) {
     enabled: draft.packPrice !== '' || draft.way !== 'buy',
     retry: false,
   });
-  const save = useMutation({
-    mutationFn: () =>
-      line
-        ? take(
-            api.PUT('/api/homes/{home}/swaps/{swap}/lines/{line}', {
-              params: { path: { home, swap: swap.id, line: line.id } },
-              body: { ...draft, version: line.version },
-            }),
-          )
-        : take(api.POST('/api/homes/{home}/swaps/{swap}/lines', { params: { path: { home, swap: swap.id } }, body: draft })),
-    onSuccess: async () => {
-      await refresh('haul', 'stations', 'ledger', 'settle');
-      onClose();
-    },
-  });
+  const save = (version: number) =>
+    line
+      ? take(
+          api.PUT('/api/homes/{home}/swaps/{swap}/lines/{line}', {
+            params: { path: { home, swap: swap.id, line: line.id } },
+            body: { ...draft, version },
+          }),
+        )
+      : take(api.POST('/api/homes/{home}/swaps/{swap}/lines', { params: { path: { home, swap: swap.id } }, body: draft }));
+  const isOver = preview.data !== undefined && preview.data.purse.overrun > 0;
   return (
-    <Dialog title={line ? `Change ${line.name}` : need ? `For “${need.text}”` : 'A line for the haul'} isOpen onClose={onClose} isWide>
-      <form
-        className="grid gap-4 sm:grid-cols-[1fr_260px]"
-        onSubmit={(event) => {
-          event.preventDefault();
-          save.mutate();
-        }}
-      >
-        <FormErrors error={save.error}>
-          <LineFields draft={draft} set={set} />
-          <LinePreview preview={preview.data} error={preview.error} isSaving={save.isPending} />
-        </FormErrors>
-      </form>
-    </Dialog>
+    <FormDialog<Line, Line>
+      title={line ? `Change ${line.name}` : need ? `For “${need.text}”` : 'A line for the haul'}
+      onClose={onClose}
+      save={save}
+      saveLabel={isOver ? 'Write it down all the same' : 'Write it down'}
+      version={line?.version}
+      inWords={{ theirs: (kept) => `${kept.name}, ${write.money(kept.total)}`, mine: draft.name }}
+      isWide
+    >
+      <div className="grid gap-4 sm:grid-cols-[1fr_260px]">
+        <LineFields draft={draft} set={set} />
+        <LinePreview preview={preview.data} error={preview.error} />
+      </div>
+    </FormDialog>
   );
 }
 
@@ -218,7 +213,7 @@ function LineFields({ draft, set }: { draft: LineInput; set: (part: Partial<Line
   );
 }
 
-function LinePreview({ preview, error, isSaving }: { preview: LinePreviewAnswer | undefined; error: unknown; isSaving: boolean }) {
+function LinePreview({ preview, error }: { preview: LinePreviewAnswer | undefined; error: unknown }) {
   const { money } = useWriting();
   const isOver = preview !== undefined && preview.purse.overrun > 0;
   return (
@@ -248,9 +243,6 @@ function LinePreview({ preview, error, isSaving }: { preview: LinePreviewAnswer 
         </>
       )}
       {!error && !preview && <p className="note">The price shows as soon as one is typed.</p>}
-      <button type="submit" className={`btn mt-3 ${isOver ? '' : 'btn-main'}`} disabled={isSaving}>
-        {isOver ? 'Write it down all the same' : 'Write it down'}
-      </button>
     </aside>
   );
 }

@@ -3,7 +3,7 @@ import { useHouse } from '../../api/home';
 import type { Swap } from '../../api/types';
 import { ListFileDialog } from '../../exchange/ListFileDialog';
 
-/** Haul lines from a CSV file; what is taken back is dropped, as a line that was written by hand would be. */
+/** Haul lines from a CSV file. */
 export function LineTable({ swap, onClose }: { swap: Swap; onClose: () => void }) {
   const house = useHouse();
   const home = house.home.id;
@@ -13,9 +13,6 @@ export function LineTable({ swap, onClose }: { swap: Swap; onClose: () => void }
       hint="CSV with one line a row: name, kind, size, colour, price, offer (40 %, 2.50 off, 3 for 2), pack, needed, way, paid with; in any order."
       thing="line"
       send={(body) => take(api.POST('/api/homes/{home}/swaps/{swap}/lines/table', { params: { path: { home, swap: swap.id } }, body }))}
-      takeBack={(line) =>
-        take(api.PUT('/api/homes/{home}/lines/{line}/state', { params: { path: { home, line } }, body: { state: 'dropped', version: 1 } }))
-      }
       onClose={onClose}
     />
   );

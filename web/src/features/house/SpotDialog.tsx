@@ -1,21 +1,17 @@
-import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, take } from '../../api/client';
-import { useHouse, useRefresh } from '../../api/home';
+import { useHouse } from '../../api/home';
 import type { Spot, SpotInput } from '../../api/types';
 import { SEEN_FROM, SPOT_HAZARDS, SPOT_KINDS } from '../../api/words';
 import { fieldLength } from '../../lib/measure';
-import { useNotices } from '../../lib/notices';
-import { Dialog } from '../../ui/Dialog';
-import { Choices, Field, FormErrors } from '../../ui/Field';
+import { Choices, Field } from '../../ui/Field';
+import { FormDialog } from '../../ui/FormDialog';
 
 type Props = { spot?: Spot; room: string; onClose: () => void };
 
 /** A spot and its measures. */
 export function SpotDialog({ spot, room, onClose }: Props) {
   const house = useHouse();
-  const refresh = useRefresh();
-  const notices = useNotices();
   const home = house.home.id;
   const write = (tenths: number | null | undefined) => (tenths === null || tenths === undefined ? '' : fieldLength(tenths, house.home.unit));
   const [draft, setDraft] = useState<SpotInput>(() => ({
@@ -33,53 +29,25 @@ export function SpotDialog({ spot, room, onClose }: Props) {
     focalRank: spot?.focalRank ?? 10,
   }));
   const set = (part: Partial<SpotInput>) => setDraft({ ...draft, ...part });
-  const save = useMutation({
-    mutationFn: () =>
-      spot
-        ? take(api.PUT('/api/homes/{home}/spots/{spot}', { params: { path: { home, spot: spot.id } }, body: { ...draft, version: spot.version } }))
-        : take(api.POST('/api/homes/{home}/spots', { params: { path: { home } }, body: draft })),
-    onSuccess: async () => {
-      await refresh();
-      onClose();
-    },
-  });
-  const remove = useMutation({
-    mutationFn: (one: Spot) => take(api.DELETE('/api/homes/{home}/spots/{spot}', { params: { path: { home, spot: one.id } } })),
-    onSuccess: async (_nothing, one) => {
-      notices.done(`${one.name} taken away`, async () => {
-        await take(api.POST('/api/homes/{home}/spots/{spot}/restore', { params: { path: { home, spot: one.id } } }));
-        await refresh();
-      });
-      await refresh();
-      onClose();
-    },
-  });
   return (
-    <Dialog title={spot ? `Change ${spot.name}` : 'New spot'} isOpen onClose={onClose} isWide>
-      <form
-        className="grid gap-4"
-        onSubmit={(event) => {
-          event.preventDefault();
-          save.mutate();
-        }}
-      >
-        <FormErrors error={save.error ?? remove.error}>
-          <Measures draft={draft} set={set} />
-          <Choices label="What is near" words={SPOT_HAZARDS} chosen={draft.hazards} onChange={(hazards) => set({ hazards })} />
-          <KeepClearFields zones={draft.keepClear} onChange={(keepClear) => set({ keepClear })} />
-          <div className="flex gap-2">
-            <button type="submit" className="btn btn-main" disabled={save.isPending}>
-              Save
-            </button>
-            {spot && (
-              <button type="button" className="btn" onClick={() => remove.mutate(spot)}>
-                Delete
-              </button>
-            )}
-          </div>
-        </FormErrors>
-      </form>
-    </Dialog>
+    <FormDialog<Spot, Spot>
+      title={spot ? `Change ${spot.name}` : 'New spot'}
+      onClose={onClose}
+      save={(version) =>
+        spot
+          ? take(api.PUT('/api/homes/{home}/spots/{spot}', { params: { path: { home, spot: spot.id } }, body: { ...draft, version } }))
+          : take(api.POST('/api/homes/{home}/spots', { params: { path: { home } }, body: draft }))
+      }
+      saveLabel="Save"
+      version={spot?.version}
+      inWords={{ theirs: (kept) => `${kept.name}, ${write(kept.width)} wide`, mine: `${draft.name}, ${draft.width} wide` }}
+      remove={spot && (() => take(api.DELETE('/api/homes/{home}/spots/{spot}', { params: { path: { home, spot: spot.id } } })))}
+      isWide
+    >
+      <Measures draft={draft} set={set} />
+      <Choices label="What is near" words={SPOT_HAZARDS} chosen={draft.hazards} onChange={(hazards) => set({ hazards })} />
+      <KeepClearFields zones={draft.keepClear} onChange={(keepClear) => set({ keepClear })} />
+    </FormDialog>
   );
 }
 

@@ -1,9 +1,10 @@
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { type KeyboardEvent, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { api, asForm, take } from '../../api/client';
-import { useHouse, useRefresh } from '../../api/home';
+import { useHouse } from '../../api/home';
 import { keepPhoto } from '../../api/keepPhoto';
+import { piecesQuery } from '../../api/queries';
 import type { FoundColours, Piece } from '../../api/types';
 import { useNotices } from '../../lib/notices';
 import { PlaceSelect } from '../../places/PlaceSelect';
@@ -16,7 +17,6 @@ const NO_COLOURS: FoundColours['colours'] = [];
 /** Unpacking a box: one line, one piece, Enter, the next. What the line could mean is asked back under it. */
 export function IntakeView({ home }: { home: string }) {
   const house = useHouse();
-  const refresh = useRefresh();
   const notices = useNotices();
   const field = useRef<HTMLInputElement>(null);
   const [line, setLine] = useState('');
@@ -26,6 +26,8 @@ export function IntakeView({ home }: { home: string }) {
   const [photo, setPhoto] = useState<File | null>(null);
   const [box, setBox] = useState<readonly Piece[]>([]);
   const reading = useReading(home, line);
+  // What was undone is no longer in the box.
+  const stock = useQuery(piecesQuery(home));
   const keep = useMutation({
     mutationFn: async (text: string) => {
       const piece = await take(
@@ -44,12 +46,6 @@ export function IntakeView({ home }: { home: string }) {
       setLine('');
       forgetPhoto();
       setOtherwise(piece.places[0]?.place ?? otherwise);
-      void refresh('pieces', 'table', 'stations');
-      notices.done(`${piece.name} is in`, async () => {
-        await take(api.DELETE('/api/homes/{home}/pieces/{piece}', { params: { path: { home, piece: piece.id } } }));
-        setBox((now) => now.filter((one) => one.id !== piece.id));
-        await refresh();
-      });
       field.current?.focus();
     },
   });
@@ -163,7 +159,7 @@ export function IntakeView({ home }: { home: string }) {
         refusal={keep.error ?? reading.error}
         onAnswer={answer}
       />
-      <BoxSoFar pieces={box} />
+      <BoxSoFar pieces={box.filter((one) => stock.data?.some((owned) => owned.id === one.id) ?? true)} />
     </div>
   );
 }

@@ -2,10 +2,8 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, take } from '../../api/client';
-import { useRefresh } from '../../api/home';
 import type { TableProgress, TableRead } from '../../api/types';
 import { fileAsBase64 } from '../../lib/fileAsBase64';
-import { useNotices } from '../../lib/notices';
 import { counted } from '../../lib/text';
 import { FormErrors } from '../../ui/Field';
 import { TableRows } from './TableRows';
@@ -14,8 +12,6 @@ const AT_A_TIME = 500;
 
 /** A table of pieces: looked through first, row by row; then taken in, with what is troubled left out only when told to. */
 export function TableFileView({ home }: { home: string }) {
-  const refresh = useRefresh();
-  const notices = useNotices();
   const [leaveOutBad, setLeaveOutBad] = useState(false);
   const [leaveOutDoubles, setLeaveOutDoubles] = useState(true);
   const [progress, setProgress] = useState<TableProgress | null>(null);
@@ -34,14 +30,6 @@ export function TableFileView({ home }: { home: string }) {
         setProgress(now);
         if (now.done >= now.rows) return now;
       }
-    },
-    onSuccess: async (now) => {
-      await refresh();
-      notices.done(`${counted(now.made, 'piece')} taken in`, async () => {
-        await take(api.DELETE('/api/homes/{home}/tables/{table}', { params: { path: { home, table: now.id } } }));
-        setProgress(null);
-        await refresh();
-      });
     },
   });
   const table = read.data;

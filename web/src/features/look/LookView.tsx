@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, take } from '../../api/client';
-import { useHouse, useRefresh } from '../../api/home';
+import { useHouse } from '../../api/home';
 import type { Look, Piece, Ribbon, Swap } from '../../api/types';
 import { TEXTURES } from '../../api/words';
 import { Triangle, useNotices } from '../../lib/notices';
@@ -138,19 +138,11 @@ export function LookView({ look, swap, pieces, isClosed }: Props) {
 
 function LookActions({ look, swap, onTake }: { look: Look; swap: Swap; onTake: () => void }) {
   const house = useHouse();
-  const refresh = useRefresh();
   const notices = useNotices();
   const put = (id: string) =>
     take(api.PUT('/api/homes/{home}/swaps/{swap}/look', { params: { path: { home: house.home.id, swap: swap.id } }, body: { look: id } }));
   const copy = useMutation({
     mutationFn: put,
-    onSuccess: async () => {
-      await refresh();
-      notices.done('The swap has a copy of that look', async () => {
-        await put(look.id);
-        await refresh();
-      });
-    },
     onError: (error) => notices.problem(error),
   });
   const others = house.looks.filter((one, i, all) => one.id !== look.id && all.findIndex((other) => other.name === one.name) === i);

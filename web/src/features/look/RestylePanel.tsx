@@ -1,8 +1,7 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { api, take } from '../../api/client';
-import { useHouse, useRefresh, useWriting } from '../../api/home';
+import { useHouse, useWriting } from '../../api/home';
 import { restylesQuery } from '../../api/queries';
-import { turnFace } from '../../api/turnFace';
 import type { Piece, Restyle } from '../../api/types';
 import { useNotices } from '../../lib/notices';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
@@ -13,33 +12,21 @@ type Props = { swap: string; pieces: readonly Piece[]; isClosed: boolean };
 /** Pieces that are nearly right, as they are and as they would be. */
 export function RestylePanel({ swap, pieces, isClosed }: Props) {
   const house = useHouse();
-  const refresh = useRefresh();
   const notices = useNotices();
   const restyles = useQuery(restylesQuery(house.home.id, swap));
   const plan = useMutation({
-    mutationFn: async ({ piece, idea }: { piece: Piece; idea: Restyle }): Promise<() => Promise<unknown>> => {
+    mutationFn: ({ piece, idea }: { piece: Piece; idea: Restyle }): Promise<unknown> => {
       const home = house.home.id;
-      if (idea.face) return turnFace(home, piece, idea.face);
-      const line = await take(
-        api.POST('/api/homes/{home}/swaps/{swap}/restyles', {
-          params: { path: { home, swap } },
-          body: { piece: piece.id, way: idea.way, sentence: idea.sentence, colours: idea.colours },
-        }),
-      );
-      return () =>
+      const turned = (face: string) =>
+        take(api.PUT('/api/homes/{home}/pieces/{piece}/face', { params: { path: { home, piece: piece.id } }, body: { face } }));
+      const written = () =>
         take(
-          api.PUT('/api/homes/{home}/lines/{line}/state', {
-            params: { path: { home, line: line.id } },
-            body: { state: 'dropped', version: line.version },
+          api.POST('/api/homes/{home}/swaps/{swap}/restyles', {
+            params: { path: { home, swap } },
+            body: { piece: piece.id, way: idea.way, sentence: idea.sentence, colours: idea.colours },
           }),
         );
-    },
-    onSuccess: async (takeBack, { piece, idea }) => {
-      await refresh();
-      notices.done(idea.face ? `${piece.name} is turned` : `${piece.name}: written into the haul`, async () => {
-        await takeBack();
-        await refresh();
-      });
+      return idea.face ? turned(idea.face) : written();
     },
     onError: (error) => notices.problem(error),
   });

@@ -1,7 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { api, take } from '../../api/client';
-import { useRefresh } from '../../api/home';
 import { houseQuery } from '../../api/queries';
 import type { House, Look, LookInput, Swap } from '../../api/types';
 import { useNotices } from '../../lib/notices';
@@ -13,7 +12,6 @@ const inputOf = ({ id: _id, ...look }: Look): LookInput => look;
 /** The look under the hand: the stock answers every change at once, and what is settled is saved with a way back. */
 export function useLookDraft(home: string, swap: Swap, look: Look) {
   const queries = useQueryClient();
-  const refresh = useRefresh();
   const notices = useNotices();
   const [draft, setDraft] = useState<LookInput>(() => inputOf(look));
   const saved = useRef<LookInput>(inputOf(look));
@@ -39,24 +37,23 @@ export function useLookDraft(home: string, swap: Swap, look: Look) {
         houseQuery(home).queryKey,
         (house) => house && { ...house, looks: house.looks.map((one) => (one.id === now.id ? now : one)) },
       );
-      void refresh('stations', 'table', 'dressing', 'rooms', 'fit', 'thread', 'restyles');
     },
     onError: (error) => notices.problem(error),
   });
-  const settle = async (next: LookInput) => {
-    const before = saved.current;
-    await save.mutateAsync(next).catch(() => undefined);
-    notices.done('Look changed', async () => {
-      setDraft(before);
-      await save.mutateAsync(before);
-    });
-  };
+  const isSaving = useRef(false);
+  isSaving.current = save.isPending;
   const isChanged = JSON.stringify({ ...draft, version: 0 }) !== JSON.stringify({ ...saved.current, version: 0 });
   const isSound = answer.error === null && !answer.isPlaceholderData && answer.data !== undefined;
+  // Undone, or changed on another device: what is kept there is what is seen here, unless this hand is at work on it.
+  useEffect(() => {
+    if (look.version === saved.current.version || isSaving.current) return;
+    saved.current = inputOf(look);
+    setDraft(inputOf(look));
+  }, [look]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: waits for a pause after the last change of the draft
   useEffect(() => {
     if (!isChanged || !isSound) return;
-    const timer = window.setTimeout(() => void settle(draft), SAVE_AFTER_MS);
+    const timer = window.setTimeout(() => save.mutate(draft), SAVE_AFTER_MS);
     return () => window.clearTimeout(timer);
   }, [draft, isSound]);
   return {

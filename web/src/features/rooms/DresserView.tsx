@@ -24,7 +24,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
   const byId = useMemo(() => new Map(pieces.map((piece) => [piece.id, piece])), [pieces]);
   const [chosen, setChosen] = useState<string | null>(null);
   const [isWriting, setWriting] = useState(false);
-  const dresser = useDresser(house.home.id, current?.swap.id ?? '', spot.id, (id) => byId.get(id)?.name ?? 'Piece');
+  const dresser = useDresser(house.home.id, current?.swap.id ?? '', spot.id);
   const placement = dressing.placements.find((one) => one.id === chosen);
   const act = (change: (placement: Placement) => void) => () => placement && !isClosed && change(placement);
   const along = (inches: number) => act((one) => dresser.move(one, { left: one.left + Math.round(inches * INCH) }));

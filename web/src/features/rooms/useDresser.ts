@@ -1,24 +1,19 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, take } from '../../api/client';
-import { useRefresh } from '../../api/home';
 import { dressingQuery } from '../../api/queries';
 import type { Dressing, Placement } from '../../api/types';
 import { useNotices } from '../../lib/notices';
 
 type Stand = Pick<Placement, 'count' | 'left' | 'layer' | 'raise'>;
 
-/** Stands pieces on one spot, moves them and takes them off: drawn at once, judged by the coach a moment later, undone with one key. */
-export function useDresser(home: string, swap: string, spot: string, nameOf: (piece: string) => string) {
+/** Stands pieces on one spot, moves them and takes them off: drawn at once, judged by the coach a moment later. */
+export function useDresser(home: string, swap: string, spot: string) {
   const queries = useQueryClient();
-  const refresh = useRefresh();
   const notices = useNotices();
   const key = dressingQuery(home, swap, spot).queryKey;
   const path = { home, swap };
   const now = () => queries.getQueryData<Dressing>(key);
-  const keep = (dressing: Dressing) => {
-    queries.setQueryData(key, dressing);
-    void refresh('stations', 'rooms', 'table', 'day', 'haul');
-  };
+  const keep = (dressing: Dressing) => queries.setQueryData(key, dressing);
   const fail = (error: unknown) => {
     notices.problem(error);
     void queries.invalidateQueries({ queryKey: key });
@@ -44,11 +39,11 @@ export function useDresser(home: string, swap: string, spot: string, nameOf: (pi
     onError: fail,
   });
   const add = useMutation({
-    mutationFn: ({ piece, stand }: { piece: string; stand?: Stand }) =>
+    mutationFn: ({ piece }: { piece: string }) =>
       take(
         api.POST('/api/homes/{home}/swaps/{swap}/placements', {
           params: { path },
-          body: { piece, spot, count: stand?.count ?? 1, left: stand?.left ?? null, layer: stand?.layer ?? null, raise: stand?.raise ?? 0 },
+          body: { piece, spot, count: 1, left: null, layer: null, raise: 0 },
         }),
       ),
     onSuccess: keep,
@@ -63,27 +58,13 @@ export function useDresser(home: string, swap: string, spot: string, nameOf: (pi
     onSuccess: keep,
     onError: fail,
   });
-  /** Offers the way back at once; it waits for what it takes back. */
-  const offer = <T>(text: string, done: Promise<T>, back: (result: T) => Promise<unknown>) => {
-    done.catch(() => undefined);
-    notices.done(text, async () => back(await done));
-  };
   return {
     move: (placement: Placement, stand: Partial<Stand>) => {
-      const before: Stand = { count: placement.count, left: placement.left, layer: placement.layer, raise: placement.raise };
-      offer(`${nameOf(placement.piece)} moved`, change.mutateAsync({ id: placement.id, stand: { ...before, ...stand } }), () =>
-        change.mutateAsync({ id: placement.id, stand: before }),
-      );
+      const { count, left, layer, raise } = placement;
+      change.mutate({ id: placement.id, stand: { count, left, layer, raise, ...stand } });
     },
-    add: (piece: string) =>
-      offer(`${nameOf(piece)} stands here`, add.mutateAsync({ piece }), async (dressing) => {
-        const placed = dressing.placements.find((one) => one.piece === piece);
-        return placed && remove.mutateAsync(placed.id);
-      }),
-    takeOff: (placement: Placement) =>
-      offer(`${nameOf(placement.piece)} taken off`, remove.mutateAsync(placement.id), () =>
-        add.mutateAsync({ piece: placement.piece, stand: placement }),
-      ),
+    add: (piece: string) => add.mutate({ piece }),
+    takeOff: (placement: Placement) => remove.mutate(placement.id),
     isBusy: add.isPending || remove.isPending,
   };
 }

@@ -1,18 +1,16 @@
 import { useMutation } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, ProblemError, take } from '../../api/client';
-import { useHouse, useRefresh } from '../../api/home';
+import { useHouse } from '../../api/home';
 import type { Settle, Swap } from '../../api/types';
 import { Triangle } from '../../lib/notices';
 
 /** Closing counts what stands as worn and makes it the start of the next swap. */
 export function CloseSwap({ settle, swap }: { settle: Settle; swap: Swap }) {
   const house = useHouse();
-  const refresh = useRefresh();
   const close = useMutation({
     mutationFn: (leaveOpen: boolean) =>
       take(api.POST('/api/homes/{home}/swaps/{swap}/close', { params: { path: { home: house.home.id, swap: swap.id } }, body: { leaveOpen } })),
-    onSuccess: () => refresh(),
   });
   if (settle.isClosed) {
     return (

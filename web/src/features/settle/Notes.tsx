@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, take } from '../../api/client';
-import { useHouse, useRefresh } from '../../api/home';
+import { useHouse } from '../../api/home';
 import type { Settle, Swap } from '../../api/types';
 import { useNotices } from '../../lib/notices';
 import { Field, FormErrors } from '../../ui/Field';
@@ -9,7 +9,6 @@ import { Field, FormErrors } from '../../ui/Field';
 /** What worked and what did not, spot by spot; it comes back when the spot is dressed next year. */
 export function Notes({ notes, swap }: { notes: Settle['notes']; swap: Swap }) {
   const house = useHouse();
-  const refresh = useRefresh();
   const notices = useNotices();
   const home = house.home.id;
   const [spot, setSpot] = useState('');
@@ -17,20 +16,10 @@ export function Notes({ notes, swap }: { notes: Settle['notes']; swap: Swap }) {
   const write = useMutation({
     mutationFn: () =>
       take(api.POST('/api/homes/{home}/swaps/{swap}/notes', { params: { path: { home, swap: swap.id } }, body: { spot: spot || null, text } })),
-    onSuccess: async () => {
-      setText('');
-      await refresh('settle', 'stations', 'dressing');
-    },
+    onSuccess: () => setText(''),
   });
   const remove = useMutation({
     mutationFn: (note: string) => take(api.DELETE('/api/homes/{home}/notes/{note}', { params: { path: { home, note } } })),
-    onSuccess: async (_nothing, note) => {
-      notices.done('Note taken away', async () => {
-        await take(api.POST('/api/homes/{home}/notes/{note}/restore', { params: { path: { home, note } } }));
-        await refresh('settle', 'stations');
-      });
-      await refresh('settle', 'stations');
-    },
     onError: (error) => notices.problem(error),
   });
   return (

@@ -1,20 +1,21 @@
-import { useMutation } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, take } from '../../api/client';
-import { useHouse, useRefresh } from '../../api/home';
+import { useHouse } from '../../api/home';
+import { houseQuery } from '../../api/queries';
 import type { Swap } from '../../api/types';
 import { SEASONS } from '../../api/words';
 import { moneyField } from '../../lib/text';
-import { Dialog } from '../../ui/Dialog';
-import { Field, FormErrors } from '../../ui/Field';
+import { Field } from '../../ui/Field';
+import { FormDialog } from '../../ui/FormDialog';
 
 const NAMES: Record<Swap['season'], string> = { spring: 'First Thaw', summer: 'High Summer', autumn: 'Harvest', winter: 'Midwinter' };
 
 /** Begins a swap or changes the running one. */
 export function SwapDialog({ swap, onClose }: { swap?: Swap | undefined; onClose: () => void }) {
   const house = useHouse();
-  const refresh = useRefresh();
+  const queries = useQueryClient();
   const navigate = useNavigate();
   const home = house.home.id;
   const [draft, setDraft] = useState({
@@ -26,91 +27,83 @@ export function SwapDialog({ swap, onClose }: { swap?: Swap | undefined; onClose
     look: '',
   });
   const set = (change: Partial<typeof draft>) => setDraft({ ...draft, ...change });
-  const save = useMutation({
-    mutationFn: () =>
-      swap
-        ? take(api.PUT('/api/homes/{home}/swaps/{swap}', { params: { path: { home, swap: swap.id } }, body: { ...draft, version: swap.version } }))
-        : take(api.POST('/api/homes/{home}/swaps', { params: { path: { home } }, body: { ...draft, name: draft.name || NAMES[draft.season] } })),
-    onSuccess: async (saved) => {
-      await refresh();
-      onClose();
-      if (!swap) await navigate(`/homes/${home}/swaps/${saved.id}/look`);
-    },
-  });
   return (
-    <Dialog title={swap ? `Change ${swap.name}` : 'Begin a swap'} isOpen onClose={onClose}>
-      <form
-        className="grid gap-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          save.mutate();
-        }}
-      >
-        <FormErrors error={save.error}>
-          <div className="grid grid-cols-2 gap-3">
-            <Field label="Season" name="season">
-              {(control) => (
-                <select
-                  {...control}
-                  value={draft.season}
-                  onChange={(event) => set({ season: SEASONS.find((one) => one === event.target.value) ?? 'winter' })}
-                >
-                  {SEASONS.map((one) => (
-                    <option key={one}>{one}</option>
-                  ))}
-                </select>
-              )}
-            </Field>
-            <Field label="Name" name="name" hint="A season or a holiday">
-              {(control) => (
-                <input {...control} value={draft.name} placeholder={NAMES[draft.season]} onChange={(event) => set({ name: event.target.value })} />
-              )}
-            </Field>
-            <Field label="Swap day" name="swapDay">
-              {(control) => <input {...control} type="date" value={draft.swapDay} onChange={(event) => set({ swapDay: event.target.value })} />}
-            </Field>
-            <Field label={`Budget, ${house.home.currency}`} name="budget">
-              {(control) => (
-                <input
-                  {...control}
-                  inputMode="decimal"
-                  value={draft.budget}
-                  placeholder="240"
-                  onChange={(event) => set({ budget: event.target.value })}
-                />
-              )}
-            </Field>
-            <Field label={`Gift card, ${house.home.currency}`} name="giftCard">
-              {(control) => (
-                <input
-                  {...control}
-                  inputMode="decimal"
-                  value={draft.giftCard}
-                  placeholder="none"
-                  onChange={(event) => set({ giftCard: event.target.value })}
-                />
-              )}
-            </Field>
-            {!swap && (
-              <Field label="Look" name="look" hint="The swap gets its own copy">
-                {(control) => (
-                  <select {...control} value={draft.look} onChange={(event) => set({ look: event.target.value })}>
-                    <option value="">A plain one to start from</option>
-                    {house.looks.map((look) => (
-                      <option key={look.id} value={look.id}>
-                        Like {look.name}
-                      </option>
-                    ))}
-                  </select>
-                )}
-              </Field>
+    <FormDialog<Swap, Swap>
+      title={swap ? `Change ${swap.name}` : 'Begin a swap'}
+      onClose={onClose}
+      save={(version) =>
+        swap
+          ? take(api.PUT('/api/homes/{home}/swaps/{swap}', { params: { path: { home, swap: swap.id } }, body: { ...draft, version } }))
+          : take(api.POST('/api/homes/{home}/swaps', { params: { path: { home } }, body: { ...draft, name: draft.name || NAMES[draft.season] } }))
+      }
+      onSaved={async (saved) => {
+        if (swap) return;
+        await queries.refetchQueries({ queryKey: houseQuery(home).queryKey });
+        await navigate(`/homes/${home}/swaps/${saved.id}/look`);
+      }}
+      saveLabel={swap ? 'Save' : 'Begin'}
+      version={swap?.version}
+      inWords={{ theirs: (kept) => `${kept.name}, ${kept.swapDay}`, mine: `${draft.name}, ${draft.swapDay}` }}
+    >
+      <div className="grid grid-cols-2 gap-3">
+        <Field label="Season" name="season">
+          {(control) => (
+            <select
+              {...control}
+              value={draft.season}
+              onChange={(event) => set({ season: SEASONS.find((one) => one === event.target.value) ?? 'winter' })}
+            >
+              {SEASONS.map((one) => (
+                <option key={one}>{one}</option>
+              ))}
+            </select>
+          )}
+        </Field>
+        <Field label="Name" name="name" hint="A season or a holiday">
+          {(control) => (
+            <input {...control} value={draft.name} placeholder={NAMES[draft.season]} onChange={(event) => set({ name: event.target.value })} />
+          )}
+        </Field>
+        <Field label="Swap day" name="swapDay">
+          {(control) => <input {...control} type="date" value={draft.swapDay} onChange={(event) => set({ swapDay: event.target.value })} />}
+        </Field>
+        <Field label={`Budget, ${house.home.currency}`} name="budget">
+          {(control) => (
+            <input
+              {...control}
+              inputMode="decimal"
+              value={draft.budget}
+              placeholder="240"
+              onChange={(event) => set({ budget: event.target.value })}
+            />
+          )}
+        </Field>
+        <Field label={`Gift card, ${house.home.currency}`} name="giftCard">
+          {(control) => (
+            <input
+              {...control}
+              inputMode="decimal"
+              value={draft.giftCard}
+              placeholder="none"
+              onChange={(event) => set({ giftCard: event.target.value })}
+            />
+          )}
+        </Field>
+        {!swap && (
+          <Field label="Look" name="look" hint="The swap gets its own copy">
+            {(control) => (
+              <select {...control} value={draft.look} onChange={(event) => set({ look: event.target.value })}>
+                <option value="">A plain one to start from</option>
+                {house.looks.map((look) => (
+                  <option key={look.id} value={look.id}>
+                    Like {look.name}
+                  </option>
+                ))}
+              </select>
             )}
-          </div>
-          <button type="submit" className="btn btn-main justify-self-start" disabled={save.isPending}>
-            {swap ? 'Save' : 'Begin'}
-          </button>
-        </FormErrors>
-      </form>
-    </Dialog>
+          </Field>
+        )}
+      </div>
+    </FormDialog>
   );
 }

@@ -36,7 +36,7 @@ export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: 
   const ribbons = current?.look.ribbons ?? NO_RIBBONS;
   const groups = useMemo(() => tableGroups({ pieces: shown, rows, house, ribbons }, filter.by), [shown, rows, house, ribbons, filter.by]);
   const order = useMemo(() => groups.flatMap((group) => group.items.map((item) => item.id)), [groups]);
-  const decideNow = useDecide(house.home.id, current?.swap.id ?? '', (id) => byId.get(id)?.name ?? '');
+  const decideNow = useDecide(house.home.id, current?.swap.id ?? '');
 
   const chosen = taken.size > 0 ? [...taken] : active ? [active] : [];
   const decide = (choice: Choice | null) => !current?.isClosed && decideNow(chosen.map((piece) => ({ piece, choice })));

@@ -1,9 +1,8 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, take } from '../../api/client';
-import { useHouse, usePlaces, useRefresh } from '../../api/home';
+import { useHouse, usePlaces } from '../../api/home';
 import type { Piece, StockTake, Tote, ToteContents } from '../../api/types';
-import { useNotices } from '../../lib/notices';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 import { FormErrors } from '../../ui/Field';
 
@@ -13,8 +12,6 @@ type Counted = { piece: string; units: number };
 /** Walks a tote: each piece that should lie here is counted, what lies here unexpected is added; the books follow only when told to. */
 export function StockTakePanel({ tote, contents, pieces, onDone }: Props) {
   const house = useHouse();
-  const refresh = useRefresh();
-  const notices = useNotices();
   const [counted, setCounted] = useState<readonly Counted[]>(() => contents.content.map((one) => ({ piece: one.piece, units: one.units })));
   const byId = new Map(pieces.map((piece) => [piece.id, piece]));
   const expected = new Map(contents.content.map((one) => [one.piece, one.units]));
@@ -30,22 +27,7 @@ export function StockTakePanel({ tote, contents, pieces, onDone }: Props) {
           body: { counted: [...counted], keep },
         }),
       ),
-    onSuccess: async (result) => {
-      if (!result.isKept) return;
-      notices.done(`${tote.code} is counted, and the books follow`, async () => {
-        for (const move of [...result.missing, ...result.extra]) {
-          await take(
-            api.POST('/api/homes/{home}/pieces/{piece}/moves', {
-              params: { path: { home: house.home.id, piece: move.piece } },
-              body: { count: move.units, from: move.to, to: move.from, lentTo: '', lentUntil: '' },
-            }),
-          );
-        }
-        await refresh();
-      });
-      await refresh();
-      onDone();
-    },
+    onSuccess: (result) => result.isKept && onDone(),
   });
   return (
     <section aria-label={`Counting ${tote.code}`} className="mt-3 bg-wall px-4 py-3" data-testid="stock-take">

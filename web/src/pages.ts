@@ -1,0 +1,31 @@
+import type { ComponentType } from 'react';
+
+type Page = () => Promise<ComponentType>;
+
+const rooms: Page = async () => (await import('./features/rooms')).RoomsPage;
+
+/** The pages of a home by their address; each comes when it is opened. */
+export const pages: Record<string, Page> = {
+  'swaps/:swap/look': async () => (await import('./features/look')).LookPage,
+  'swaps/:swap/table': async () => (await import('./features/table')).TablePage,
+  'swaps/:swap/rooms': rooms,
+  'swaps/:swap/rooms/:spot': rooms,
+  'swaps/:swap/haul': async () => (await import('./features/haul')).HaulPage,
+  'swaps/:swap/day': async () => (await import('./features/day')).DayPage,
+  'swaps/:swap/settle': async () => (await import('./features/settle')).SettlePage,
+  cupboard: async () => (await import('./features/cupboard')).CupboardPage,
+  intake: async () => (await import('./features/intake')).IntakePage,
+  'table-file': async () => (await import('./features/intake')).TableFilePage,
+  'totes/:tote': async () => (await import('./features/totes')).TotePage,
+  house: async () => (await import('./features/house')).HousePage,
+  ledger: async () => (await import('./features/ledger')).LedgerPage,
+  swaps: async () => (await import('./features/swaps')).SwapsPage,
+};
+
+/** Fetches them one after another while nothing else is to do, in working order, so that the next station opens at once. */
+export async function fetchAhead(): Promise<void> {
+  for (const page of Object.values(pages)) {
+    await new Promise((resolve) => ('requestIdleCallback' in window ? window.requestIdleCallback(resolve) : setTimeout(resolve, 200)));
+    await page().catch(() => undefined); // without a signal it comes when it is opened
+  }
+}
