@@ -20,7 +20,7 @@ final readonly class Dressing
     /** @return list<PlacedPiece> left to right, without what lies or runs under the others */
     public function standing(): array
     {
-        $standing = array_values(array_filter($this->placed, static fn(PlacedPiece $piece): bool => !$piece->piece->kind->isGround()));
+        $standing = array_values(array_filter($this->placed, static fn(PlacedPiece $piece): bool => !$piece->piece->kind->facts()->isUnderOthers()));
         usort($standing, static fn(PlacedPiece $a, PlacedPiece $b): int => [$a->centre, $a->id] <=> [$b->centre, $b->id]);
 
         return $standing;

@@ -7,6 +7,7 @@ namespace BrightCupboard\Core\Coach;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
 
 /** Finds where on a ledge a piece would stand best: in its own layer, out of the zones to keep clear, where it levels the sides most. */
@@ -31,10 +32,10 @@ final readonly class PlaceFinder
 
     private function layerFor(Dressing $dressing, Piece $piece): Layer
     {
-        if (\in_array($piece->kind, [PieceKind::Picture, PieceKind::Mirror, PieceKind::Plate, PieceKind::Tray, PieceKind::Wreath], true)) {
+        if (\in_array(Posture::Leans, $piece->kind->facts()->postures, true) || PieceKind::Tray === $piece->kind) {
             return Layer::Back;
         }
-        if ($piece->kind->isGround()) {
+        if ($piece->kind->facts()->isUnderOthers()) {
             return Layer::Front;
         }
         $clear = $dressing->spot->clearHeight?->tenths();

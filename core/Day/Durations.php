@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Day;
 
 use BrightCupboard\Core\Stock\Piece;
-use BrightCupboard\Core\Stock\PieceKind;
 
 /** How long things take, in minutes for one pair of hands. All values are from memory of the trade; a home will replace them by its own. */
 final readonly class Durations
@@ -30,7 +29,7 @@ final readonly class Durations
         $halves = self::HALF_MINUTES[$phase->value]['start'];
         foreach ($handled as [$piece, $units]) {
             $halves += self::HALF_MINUTES[$phase->value]['unit'] * $units;
-            $isSlow = \in_array($piece->kind, [PieceKind::Garland, PieceKind::Tree, PieceKind::Lights], true);
+            $isSlow = $piece->kind->facts()->isSlowToSetUp();
             $halves += Phase::SetUp === $phase && $isSlow ? self::SLOW_HALF_MINUTES : 0;
         }
 

@@ -65,30 +65,34 @@ final class FitMeter
     {
         $colours = [];
         $score = 0.0;
+        $surprise = 0.0;
         $rests = false;
         $main = null;
         foreach ($piece->colours as $share) {
             $answer = $this->answer($share->colour);
             $colours[] = ['answer' => $answer, 'percent' => $share->percent];
             $score += $this->earned($answer, $share->percent) * $share->percent;
+            $surprise = max($surprise, $this->surprise($answer, $share->percent));
             $rests = $rests || ($answer->rests && $share->percent > self::RESTS_FROM_PERCENT);
             if (null === $main || $share->percent > $main['percent']) {
                 $main = ['answer' => $answer, 'percent' => $share->percent];
             }
         }
-        [$score, $notes] = $this->adjusted($piece, $score, $rests);
+        [$score, $notes] = $this->adjusted($piece, $score + $surprise, $rests);
 
         return new PieceFit($piece->id, (int) round(max(0.0, min(100.0, $score))), $main['answer']->ribbon ?? 0, $main['answer']->distance ?? 0.0, $colours, $notes);
     }
 
-    /** What one colour of a piece earns, by the school of the look: a small surprise is welcome, or the loud loses. */
+    /** What one colour of a piece earns; where the look is quiet, the loud loses. */
     private function earned(ColourAnswer $answer, int $percent): float
     {
-        return match (true) {
-            ColourSchool::Unexpected === $this->look->colour && $percent <= self::SURPRISE_UP_TO_PERCENT => max($answer->score, self::SURPRISE_SCORE),
-            ColourSchool::Quiet === $this->look->colour && $answer->isLoud && $percent > self::RESTS_FROM_PERCENT => $answer->score * self::LOUD_FACTOR,
-            default => $answer->score,
-        };
+        return ColourSchool::Quiet === $this->look->colour && $answer->isLoud && $percent > self::RESTS_FROM_PERCENT ? $answer->score * self::LOUD_FACTOR : $answer->score;
+    }
+
+    /** What a small strange colour earns above its closeness where a surprise is welcome. One strange colour means one: only the best of a piece counts. */
+    private function surprise(ColourAnswer $answer, int $percent): float
+    {
+        return ColourSchool::Unexpected === $this->look->colour && $percent <= self::SURPRISE_UP_TO_PERCENT ? max(0.0, self::SURPRISE_SCORE - $answer->score) * $percent : 0.0;
     }
 
     /** How one colour answers the look. */

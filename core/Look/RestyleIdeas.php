@@ -21,7 +21,6 @@ final readonly class RestyleIdeas
     private const LEAST_GAIN = 8;
     private const WORTH_FROM = 70;
     private const PAINTABLE = [Material::Wood, Material::Clay, Material::Tin, Material::Iron, Material::Plastic, Material::Reed, Material::Paper];
-    private const TIED = [PieceKind::Wreath, PieceKind::Garland, PieceKind::Arrangement, PieceKind::Bunch, PieceKind::Basket, PieceKind::Bell, PieceKind::Lantern];
 
     public function __construct(private Look $look, private FitMeter $meter) {}
 
@@ -52,10 +51,10 @@ final readonly class RestyleIdeas
         $paintable = array_filter($piece->materials, static fn(Material $material): bool => \in_array($material, self::PAINTABLE, true));
 
         return array_values(array_filter([
-            \in_array($piece->kind, self::TIED, true) && \count($piece->colours) > 1 ? RestyleWay::SwapRibbon : null,
+            $piece->kind->facts()->isTied() && \count($piece->colours) > 1 ? RestyleWay::SwapRibbon : null,
             PieceKind::Cushion === $piece->kind ? RestyleWay::OtherCover : null,
             PieceKind::Picture === $piece->kind && \count($piece->colours) > 1 ? RestyleWay::OtherPrint : null,
-            [] !== $paintable && !\in_array($piece->kind, [PieceKind::Picture, PieceKind::Cushion, PieceKind::Books], true) ? RestyleWay::Paint : null,
+            [] !== $paintable && !$piece->kind->facts()->isNeverPainted() ? RestyleWay::Paint : null,
         ]));
     }
 

@@ -6,7 +6,7 @@ namespace BrightCupboard\Core\Measure;
 
 use BrightCupboard\Core\CoreException;
 
-/** A length or weight that cannot be taken: the sentence names the value and the limit. */
+/** A length, weight or day that cannot be taken: the sentence names the value and the limit. */
 final class InvalidMeasure extends \DomainException implements CoreException
 {
     public static function notFinite(string $what): self
@@ -26,7 +26,21 @@ final class InvalidMeasure extends \DomainException implements CoreException
 
     public static function unreadable(string $what, string $text, string $example): self
     {
+        if ('' === trim($text)) {
+            return new self(sprintf('Write a %s here, like %s.', $what, $example));
+        }
+
         return new self(sprintf('“%s” is not a %s. Write it like %s.', mb_strimwidth($text, 0, 40, '…'), $what, $example));
+    }
+
+    public static function noSuchDay(string $day): self
+    {
+        return new self(sprintf('There is no %s in the calendar.', $day));
+    }
+
+    public static function farDay(string $day, int $first, int $last): self
+    {
+        return new self(sprintf('A day is one between %d and %d, got %s.', $first, $last, $day));
     }
 
     private static function plain(float $value): string

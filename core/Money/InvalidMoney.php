@@ -38,4 +38,9 @@ final class InvalidMoney extends \DomainException implements CoreException
     {
         return new self(sprintf('“Take %d, pay for %d” is not an offer: pay for at least 1 and fewer than are taken.', $take, $pay));
     }
+
+    public static function notAWholeNumber(string $text): self
+    {
+        return new self(sprintf('“%s” is not a whole number. Write one such as 40.', mb_strimwidth($text, 0, 40, '…')));
+    }
 }

@@ -34,7 +34,7 @@ final readonly class StayInside
         [$prices, $least] = $this->inTheirLargestUnit($prices, $overrun);
         while (\count($prices) * $this->bytes($prices, $least) > self::MOST_BYTES) {
             $prices = array_map(static fn(int $price): int => intdiv($price + self::COARSER - 1, self::COARSER), $prices);
-            $least = min((int) array_sum($prices), intdiv($least + \count($prices) * self::COARSER, self::COARSER));
+            $least = min(array_sum($prices), intdiv($least + \count($prices) * self::COARSER, self::COARSER));
         }
         $chosen = $this->fewest($prices, $least) ?? $this->any($prices, $least);
 
@@ -52,8 +52,10 @@ final readonly class StayInside
     {
         $unit = 0;
         foreach ($prices as $price) {
-            for ([$a, $b] = [$price, $unit]; 0 !== $b; [$a, $b] = [$b, $a % $b]);
-            $unit = $a;
+            [$a, $unit] = [$unit, $price];
+            while (0 !== $a) {
+                [$a, $unit] = [$unit % $a, $a];
+            }
         }
 
         return [array_map(static fn(int $price): int => intdiv($price, $unit), $prices), intdiv($overrun + $unit - 1, $unit)];
@@ -72,7 +74,7 @@ final readonly class StayInside
      */
     private function limit(array $prices, int $least): int
     {
-        return min((int) array_sum($prices), $least + (int) max([0, ...$prices]));
+        return min(array_sum($prices), $least + max([0, ...$prices]));
     }
 
     /**

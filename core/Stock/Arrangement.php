@@ -13,7 +13,6 @@ final readonly class Arrangement
 {
     private const MOST_MATERIALS = 6;
     /** Put into the others, or tied and hung on them: they take no ground of their own. */
-    private const SOFT = [PieceKind::Bunch, PieceKind::Ribbon, PieceKind::Beads, PieceKind::Lights, PieceKind::Garland, PieceKind::Bauble];
 
     /** @var non-empty-list<PartUnits> largest face first */
     public array $parts;
@@ -41,7 +40,7 @@ final readonly class Arrangement
         [$width, $depth, $height, $side] = [0, 0, 0, 0];
         foreach ($this->parts as $part) {
             $size = $part->piece->size;
-            $side += \in_array($part->piece->kind, self::SOFT, true) ? 0 : $part->units * $size->width->tenths();
+            $side += $part->piece->kind->facts()->goesInOthers() ? 0 : $part->units * $size->width->tenths();
             [$width, $depth, $height] = [max($width, $size->width->tenths()), max($depth, $size->depth->tenths()), max($height, $size->height->tenths())];
         }
 

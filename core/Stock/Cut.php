@@ -12,7 +12,6 @@ use BrightCupboard\Core\Measure\Weight;
 /** Cuts one unit of a length (garland, ribbon, runner, beads) in two: what was wanted, and the offcut or part roll that stays stock. Nothing is lost to the cut. */
 final readonly class Cut
 {
-    private const LENGTHS = [PieceKind::Garland, PieceKind::Ribbon, PieceKind::Runner, PieceKind::Beads];
     /** What an earlier cut put behind the name. */
     private const CUT_BEFORE = '~, (?:offcut |part roll )?\d[\d /.]* (?:ft|in|m|cm)(?: \d+ in)?$~u';
 
@@ -20,7 +19,7 @@ final readonly class Cut
 
     public static function isPossible(Piece $piece): bool
     {
-        return \in_array($piece->kind, self::LENGTHS, true);
+        return $piece->kind->facts()->canBeCut();
     }
 
     /**

@@ -82,10 +82,26 @@ final readonly class Piece
         return false;
     }
 
+    /** Whether a flame must keep away from it: what nobody has said the material of is taken for what its kind is usually of, or else to burn. */
     public function burns(): bool
     {
+        if ([] === $this->materials) {
+            return $this->kind->facts()->material?->burns() ?? true;
+        }
         foreach ($this->materials as $material) {
             if ($material->burns()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether it takes fire at once: greenery, dried stems, paper, cloth; a flame does not belong in it, nor beside it. */
+    public function isTinder(): bool
+    {
+        foreach ([Texture::Greenery, Texture::Dried, Texture::Paper, Texture::Textile] as $texture) {
+            if ($this->isOf($texture)) {
                 return true;
             }
         }

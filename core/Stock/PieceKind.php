@@ -53,9 +53,8 @@ enum PieceKind: string
     case Vase = 'vase';
     case Wreath = 'wreath';
 
-    /** Kinds that lie, lean or run under the others, so they neither make a height level nor count in a group. */
-    public function isGround(): bool
+    public function facts(): KindFacts
     {
-        return \in_array($this, [self::Tray, self::Runner, self::Garland, self::Lights, self::Beads, self::Ribbon, self::Hooks], true);
+        return KindFacts::of($this);
     }
 }

@@ -6,8 +6,9 @@ namespace App\Cupboard;
 
 use App\Entity\Loan;
 use App\Entity\Piece;
-use App\Http\InvalidInput;
+use App\Http\Fields;
 use App\Repository\LoanRepository;
+use BrightCupboard\Core\Measure\DayText;
 use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\PlaceKind;
 use Doctrine\ORM\EntityManagerInterface;
@@ -36,8 +37,10 @@ final readonly class KeepLoans
         if ('' === trim($text)) {
             return null;
         }
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', trim($text));
+        $fields = new Fields();
+        $day = $fields->read('lentUntil', static fn(): \DateTimeImmutable => DayText::read($text), null);
+        $fields->complete();
 
-        return false === $day ? throw InvalidInput::at('lentUntil', 'Write the day it is due like 2026-12-01.') : $day;
+        return $day;
     }
 }

@@ -9,6 +9,7 @@ use App\Entity\PieceRecord;
 use App\Http\Fields;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Measure\DayText;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Measure\Weight;
@@ -69,11 +70,6 @@ final readonly class PieceReader
 
     private function day(Fields $fields, string $text): ?\DateTimeImmutable
     {
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', trim($text));
-        if (false === $day && '' !== trim($text)) {
-            $fields->refuse('cameOn', 'Write the day it came like 2026-11-05.');
-        }
-
-        return false === $day ? null : $day;
+        return '' === trim($text) ? null : $fields->read('cameOn', static fn(): \DateTimeImmutable => DayText::read($text), null);
     }
 }

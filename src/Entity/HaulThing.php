@@ -13,6 +13,14 @@ final readonly class HaulThing
 {
     public function __construct(public PieceKind $kind, public Length $width, public Length $height, public Srgb $colour) {}
 
+    /** As deep as its kind usually is at that width. */
+    public function depth(): Length
+    {
+        [$wide, $deep] = $this->kind->facts()->proportions;
+
+        return Length::ofTenths(max(1, (int) round($this->width->tenths() * $deep / $wide)));
+    }
+
     public static function ofStored(PieceKind $kind, int $width, int $height, string $colour): self
     {
         return new self($kind, Length::ofTenths($width), Length::ofTenths($height), Srgb::ofHex($colour));

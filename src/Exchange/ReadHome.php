@@ -10,6 +10,8 @@ use App\Entity\Role;
 use App\Homes\HomeAnswer;
 use App\Http\Body;
 use App\Http\InvalidInput;
+use BrightCupboard\Core\Measure\DayText;
+use BrightCupboard\Core\Measure\InvalidMeasure;
 use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Money\GiftMoney;
 use Doctrine\DBAL\Connection;
@@ -106,6 +108,9 @@ final readonly class ReadHome
             $values = $owner;
             foreach ($columns as $column => $type) {
                 $value = $row[HomeTables::key($column)] ?? null;
+                if (\is_string($value) && \in_array(rtrim($type, '?'), ['day', 'time'], true)) {
+                    $this->requireDay($value);
+                }
                 $values['"' . $column . '"'] = \is_array($value) ? json_encode($value, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES) : $value;
             }
             if ('swap' === $table) {
@@ -116,6 +121,15 @@ final readonly class ReadHome
         }
         foreach ($later as [$from, $id]) {
             $this->db->update($table, ['from_id' => $from], ['id' => $id]);
+        }
+    }
+
+    private function requireDay(string $text): void
+    {
+        try {
+            DayText::read(substr($text, 0, 10));
+        } catch (InvalidMeasure $refusal) {
+            throw InvalidInput::at('document', 'A day in the document cannot be: ' . $refusal->getMessage());
         }
     }
 }

@@ -81,9 +81,10 @@ final readonly class AdvanceLine
     {
         [$price, $thing, $swap] = [$line->price(), $line->thing(), $line->swap()];
         $units = $price->packs * $line->packSize();
+        $facts = $thing->kind->facts();
         $piece = new Piece($swap->home());
         $piece->describe(
-            new CorePiece($piece->id(), $line->name(), $thing->kind, min($units, CorePiece::MOST), new Size($thing->width, $thing->width, $thing->height), Weight::ofGrams(0), [new ColourShare($thing->colour, 100)], [], Finish::Plain, [$swap->season()], []),
+            new CorePiece($piece->id(), $line->name(), $thing->kind, min($units, CorePiece::MOST), new Size($thing->width, $thing->depth(), $thing->height), Weight::ofGrams(0), [new ColourShare($thing->colour, 100)], array_values(array_filter([$facts->material])), Finish::Plain, [$swap->season()], $facts->hazards),
             new PieceRecord('', '', match ($line->way()) {
                 HaulWay::Buy => 'bought', HaulWay::Borrow => 'borrowed', default => 'made',
             }, $price->perPiece, $line->packPrice()->share(1, $line->packSize()), $this->clock->now()->setTime(0, 0), ''),

@@ -9,6 +9,7 @@ use App\Entity\Need;
 use App\Entity\Swap;
 use App\Http\Body;
 use App\Http\Conflict;
+use App\Http\InvalidInput;
 use App\Http\SameVersion;
 use App\Journal\Journal;
 use BrightCupboard\Core\Money\LineState;
@@ -29,8 +30,7 @@ final readonly class KeepLine
         [$thing, $price, $offer] = (new LineReader($swap->home()))->read($input);
         $isNew = null === $line;
         if ($isNew) {
-            $need = null === $input->need ? null : $this->entities->find(Need::class, $input->need);
-            $line = new HaulLine($swap, null !== $need && $need->swap() === $swap ? $need : null);
+            $line = new HaulLine($swap, $this->need($swap, $input->need));
             $this->entities->persist($line);
         } else {
             SameVersion::check($input->version, $line->version(), 'This line', LineAnswer::of($line));
@@ -44,5 +44,15 @@ final readonly class KeepLine
         $this->entities->flush();
 
         return LineAnswer::of($line);
+    }
+
+    private function need(Swap $swap, ?string $id): ?Need
+    {
+        $need = $this->entities->find(Need::class, $id ?? '');
+        if (null !== $id && (null === $need || $need->swap() !== $swap || $need->isRemoved())) {
+            throw InvalidInput::at('need', 'What this line was for is no longer wanted. Write it down as a line of its own.');
+        }
+
+        return $need;
     }
 }

@@ -10,6 +10,7 @@ use App\Entity\Home;
 use App\Http\Fields;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Money\InvalidMoney;
 use BrightCupboard\Core\Money\LinePrice;
 use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Money\Offer;
@@ -36,13 +37,18 @@ final readonly class LineReader
         $price = $fields->read('packPrice', static fn(): Money => '' === trim($input->packPrice) && HaulWay::Buy !== $input->way ? Money::zero() : Money::read($input->packPrice), Money::zero());
         $offer = $fields->read('offerValue', static fn(): Offer => match ($input->offer) {
             OfferKind::None => Offer::none(),
-            OfferKind::Percent => Offer::percentOff((int) $input->offerValue),
+            OfferKind::Percent => Offer::percentOff(self::whole($input->offerValue)),
             OfferKind::Fixed => Offer::offEachPack(Money::read($input->offerValue)),
-            OfferKind::Deal => Offer::takeAndPay((int) $input->offerValue, $input->offerPayFor),
+            OfferKind::Deal => Offer::takeAndPay(self::whole($input->offerValue), $input->offerPayFor),
         }, Offer::none());
         $fields->read($input->needed < 1 || $input->needed > LinePrice::MOST ? 'needed' : 'packSize', static fn(): LinePrice => new LinePrice($price, $offer, $input->packSize, $input->needed), null);
         $fields->complete();
 
         return [new HaulThing($input->kind, $width, $height, $colour), $price, $offer];
+    }
+
+    private static function whole(string $text): int
+    {
+        return 1 === preg_match('/^\s*(\d{1,4})\s*%?\s*$/D', $text, $match) ? (int) $match[1] : throw InvalidMoney::notAWholeNumber($text);
     }
 }

@@ -18,6 +18,7 @@ final readonly class HouseAnswer
      * @param list<ToteAnswer> $totes
      * @param list<LookAnswer> $looks
      * @param list<SwapAnswer> $swaps newest first
+     * @param list<KindAnswer> $kinds of pieces
      */
-    public function __construct(public HomeAnswer $home, public array $rooms, public array $spots, public array $totes, public array $looks, public array $swaps) {}
+    public function __construct(public HomeAnswer $home, public array $rooms, public array $spots, public array $totes, public array $looks, public array $swaps, public array $kinds) {}
 }

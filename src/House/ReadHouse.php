@@ -10,6 +10,7 @@ use App\Look\LookAnswer;
 use App\Repository\HouseRepository;
 use App\Swaps\SwapAnswer;
 use App\Totes\ToteAnswer;
+use BrightCupboard\Core\Stock\PieceKind;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -28,6 +29,7 @@ final readonly class ReadHouse
             array_map(ToteAnswer::of(...), $this->house->totes($home)),
             array_map(LookAnswer::of(...), $this->house->looks($home)),
             array_map(SwapAnswer::of(...), $this->house->swaps($home)),
+            array_map(KindAnswer::of(...), PieceKind::cases()),
         );
     }
 }

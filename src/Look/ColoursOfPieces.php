@@ -35,8 +35,8 @@ final readonly class ColoursOfPieces
                 $pieces[] = $entry->piece;
             }
         }
-        if ([] === $pieces) {
-            throw InvalidInput::at('pieces', 'None of these pieces is in the cupboard any more.');
+        if ([] === $pieces || \count($pieces) < \count($wanted)) {
+            throw InvalidInput::at('pieces', 'One of these pieces is not in the cupboard any more. Take the others.');
         }
 
         return FoundColoursAnswer::of(new PhotoReading((new PieceColours())->together($pieces), null), $this->names, $this->textures($pieces));

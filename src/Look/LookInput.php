@@ -28,6 +28,7 @@ final readonly class LookInput
         public array $ribbons,
         public array $textures,
         #[Assert\Count(max: 8, maxMessage: 'At most {{ limit }} colours can rest.')]
+        #[Assert\All(new Assert\Type('string', message: 'A colour is written like #B5532A.'))]
         public array $restingColours,
         public array $restingFinishes,
         public array $restingTextures,

@@ -32,11 +32,10 @@ final class BackupCommand extends Command
 
             return self::FAILURE;
         }
-        $this->database->copyTo($file);
-        $fault = DatabaseFile::fault($file);
-        if (null !== $fault) {
-            unlink($file);
-            $output->writeln(sprintf('<error>The copy is not sound and was thrown away: %s</error>', $fault));
+        try {
+            $this->database->copyTo($file);
+        } catch (UnsoundCopy $fault) {
+            $output->writeln(sprintf('<error>%s was not written: %s. Nothing is left of it.</error>', $file, $fault->getMessage()));
 
             return self::FAILURE;
         }

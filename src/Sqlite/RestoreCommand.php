@@ -10,7 +10,7 @@ use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-/** Puts a copy back. The database as it was is kept beside it. */
+/** Puts a copy back while the application runs. The database as it was is kept beside it. */
 #[AsCommand('app:restore', 'Puts a checked copy of the database in place; what was there is kept beside it.')]
 final class RestoreCommand extends Command
 {
@@ -27,13 +27,13 @@ final class RestoreCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $file = (string) $input->getArgument('file');
-        $fault = is_file($file) ? DatabaseFile::fault($file) : 'there is no such file';
-        if (null !== $fault) {
-            $output->writeln(sprintf('<error>%s was not put back: %s. Nothing was changed.</error>', $file, $fault));
+        try {
+            $kept = $this->database->replaceBy($file);
+        } catch (UnsoundCopy $fault) {
+            $output->writeln(sprintf('<error>%s was not put back: %s. Nothing was changed.</error>', $file, $fault->getMessage()));
 
             return self::FAILURE;
         }
-        $kept = $this->database->replaceBy($file);
         $output->writeln(sprintf('Put back %s. What was there before is kept as %s.', $file, $kept));
 
         return self::SUCCESS;

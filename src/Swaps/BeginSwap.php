@@ -15,6 +15,7 @@ use App\Journal\Journal;
 use App\Look\StarterLook;
 use App\Repository\HouseRepository;
 use BrightCupboard\Core\Look\Look as CoreLook;
+use BrightCupboard\Core\Measure\DayText;
 use BrightCupboard\Core\Money\Money;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -40,8 +41,8 @@ final readonly class BeginSwap
         $card = $fields->read('giftCard', static fn(): Money => '' === trim($input->giftCard) ? Money::zero() : Money::read($input->giftCard), Money::zero());
         $fields->complete();
         $look = new Look($home, $this->copied($home, $input));
-        $swap = new Swap($home, trim($input->name), $input->season, new \DateTimeImmutable($input->swapDay), $look, $swaps[0] ?? null);
-        $swap->describe(trim($input->name), $input->season, new \DateTimeImmutable($input->swapDay), $budget, $card);
+        $swap = new Swap($home, trim($input->name), $input->season, DayText::read($input->swapDay), $look, $swaps[0] ?? null);
+        $swap->describe(trim($input->name), $input->season, DayText::read($input->swapDay), $budget, $card);
         $this->entities->persist($look);
         $this->entities->persist($swap);
         $this->journal->say(sprintf('%s is begun', $swap->name()));

@@ -9,6 +9,7 @@ use App\Http\Body;
 use App\Http\Fields;
 use App\Http\SameVersion;
 use App\Journal\Journal;
+use BrightCupboard\Core\Measure\DayText;
 use BrightCupboard\Core\Money\Money;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -27,7 +28,7 @@ final readonly class ChangeSwap
         $budget = $fields->read('budget', static fn(): Money => Money::read($input->budget), Money::zero());
         $card = $fields->read('giftCard', static fn(): Money => '' === trim($input->giftCard) ? Money::zero() : Money::read($input->giftCard), Money::zero());
         $fields->complete();
-        $swap->describe(trim($input->name), $input->season, new \DateTimeImmutable($input->swapDay), $budget, $card);
+        $swap->describe(trim($input->name), $input->season, DayText::read($input->swapDay), $budget, $card);
         $this->journal->say(sprintf('%s is changed', $swap->name()));
         $this->entities->flush();
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Swaps;
 
+use App\Http\Day;
 use App\Http\Name;
 use BrightCupboard\Core\Stock\Season;
-use Symfony\Component\Validator\Constraints as Assert;
 
 /** A swap; money as people write it. $look is the look to copy when the swap is begun, empty for a plain one to start from. */
 final readonly class SwapInput
@@ -15,7 +15,7 @@ final readonly class SwapInput
         #[Name]
         public string $name,
         public Season $season,
-        #[Assert\Date(message: 'Write the swap day like 2026-12-05.')]
+        #[Day]
         public string $swapDay,
         public string $budget,
         public string $giftCard,

@@ -88,7 +88,7 @@ final class ColourTest extends AppTestCase
         self::assertSame(100, array_sum(array_column($together['colours'], 'percent')));
         self::assertSame('brass', $together['colours'][0]['name']);
         self::assertEqualsCanonicalizing(['metal', 'clay and stone'], array_column($together['textures'], 'texture'));
-        $this->assertRefused(422, 'None of these pieces is in the cupboard any more.', $this->call('POST', $this->home() . '/colours/pieces', ['pieces' => ['nothing']]), 'pieces');
+        $this->assertRefused(422, 'One of these pieces is not in the cupboard any more.', $this->call('POST', $this->home() . '/colours/pieces', ['pieces' => ['nothing']]), 'pieces');
     }
 
     public function testANudgedColourIsLighterAndNamed(): void

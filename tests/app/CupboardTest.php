@@ -41,7 +41,7 @@ final class CupboardTest extends AppTestCase
         yield 'an unknown material' => [['materials' => ['kryptonite']], 'materials[0]', 'not one of those offered'];
         yield 'money with three decimals' => [['costEach' => '1.005'], 'costEach', 'not an amount'];
         yield 'a tote that is not there' => [['place' => 'tote:01ARZ3NDEKTSV4RRFFQ69G5FAV'], 'place', 'not there any more'];
-        yield 'a day that is no day' => [['cameOn' => 'last week'], 'cameOn', 'Write the day it came like'];
+        yield 'a day that is no day' => [['cameOn' => 'last week'], 'cameOn', '“last week” is not a day.'];
     }
 
     /** @param array<string, mixed> $change */

@@ -202,7 +202,7 @@ final class StockDepthTest extends AppTestCase
         $piece = $this->call('POST', $path, ['count' => 2, 'from' => 'lent', 'to' => $tote]);
 
         self::assertSame('1 to Wren, due 6 Jan 2027', array_column($piece['places'], 'note', 'place')['lent']);
-        $this->assertRefused(422, 'Write the day it is due like 2026-12-01.', $this->call('POST', $path, ['count' => 1, 'from' => $tote, 'to' => 'lent', 'lentTo' => '', 'lentUntil' => 'soon']), 'lentUntil');
+        $this->assertRefused(422, '“soon” is not a day.', $this->call('POST', $path, ['count' => 1, 'from' => $tote, 'to' => 'lent', 'lentTo' => '', 'lentUntil' => 'soon']), 'lentUntil');
     }
 
     public function testTheLedgerNamesRegretsDoublesAndBrokenSets(): void

@@ -16,7 +16,7 @@ use BrightCupboard\Core\Measure\Length;
  * An open flame stays 12 in from anything that can burn (NFPA candle safety guidance; docs/rules.md, rule 2).
  *
  * The distance is taken in three dimensions, from the tip of each candle to the nearest point of
- * the box round the other piece; a layer stands in the middle of its lane.
+ * the box round the other piece, its depth included; a layer stands in the middle of its lane.
  */
 final readonly class FlameClearance implements CoachRule
 {
@@ -33,17 +33,18 @@ final readonly class FlameClearance implements CoachRule
         $flame = $fuel = null;
         foreach ($flames as $candidate) {
             foreach ($dressing->placed as $other) {
-                if ($other->id === $candidate->id || !$other->piece->burns() || $other->piece->hasFlame()) {
-                    continue;
+                $isOwn = $other->id === $candidate->id;
+                if ($isOwn || $other->piece->hasFlame() ? !$other->piece->isTinder() : !$other->piece->burns()) {
+                    continue; // what a candle stands in may be wood; greenery that carries a candle burns
                 }
-                $distance = $this->distance($candidate, $other, $dressing->spot->depth->tenths());
+                $distance = $isOwn ? 0.0 : $this->distance($candidate, $other, $dressing->spot->depth->tenths());
                 if ($distance < $nearest) {
                     [$nearest, $flame, $fuel] = [$distance, $candidate, $other];
                 }
             }
         }
         if (null === $flame || null === $fuel || $nearest >= self::LEAST) {
-            return new Finding(self::CODE, 'Candle clearance', Verdict::Good, null === $flame ? 'nothing near that burns' : 'nearest ' . $by->lengths->write(Length::ofTenths((int) floor($nearest))), '12 in at least', 'Still: never leave a flame unattended.');
+            return new Finding(self::CODE, 'Candle clearance', Verdict::Good, null === $flame ? 'nothing near that burns' : 'nearest ' . $by->lengths->write(Length::ofTenths((int) floor($nearest))), $by->lengths->write(Length::ofTenths(self::LEAST)) . ' at least', 'Still: never leave a flame unattended.');
         }
 
         return new Finding(
@@ -51,17 +52,17 @@ final readonly class FlameClearance implements CoachRule
             'Candle clearance',
             Verdict::Fix,
             $by->lengths->write(Length::ofTenths((int) floor($nearest))) . ' to ' . $fuel->piece->name,
-            '12 in at least',
-            sprintf('%s would burn too close to %s. Move it, or use flameless candles.', $flame->piece->name, $fuel->piece->name),
+            $by->lengths->write(Length::ofTenths(self::LEAST)) . ' at least',
+            $flame === $fuel ? sprintf('%s carries an open flame and takes fire itself. Use flameless candles in it.', $flame->piece->name) : sprintf('%s would burn too close to %s. Move it, or use flameless candles.', $flame->piece->name, $fuel->piece->name),
             null,
-            [$flame->id, $fuel->id],
+            array_values(array_unique([$flame->id, $fuel->id])),
         );
     }
 
     private function distance(PlacedPiece $flame, PlacedPiece $other, int $depth): float
     {
         $unit = $flame->piece->size->width->tenths();
-        $dz = ($flame->layer->depthShare() - $other->layer->depthShare()) * $depth;
+        $dz = max(0.0, abs($flame->layer->depthShare() - $other->layer->depthShare()) * $depth - $other->piece->size->depth->tenths() / 2);
         $dy = max(0, $other->raise - $flame->top, $flame->top - $other->top);
         $nearest = \INF;
         for ($i = 0; $i < $flame->count; ++$i) {

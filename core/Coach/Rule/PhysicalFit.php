@@ -83,7 +83,7 @@ final readonly class PhysicalFit implements CoachRule
     {
         $said = [];
         foreach ($others as $other) {
-            $isGround = $placed->piece->kind->isGround() || $other->piece->kind->isGround();
+            $isGround = $placed->piece->kind->facts()->isUnderOthers() || $other->piece->kind->facts()->isUnderOthers();
             $upright = $placed->raise < $other->top && $other->raise < $placed->top;
             if (!$isGround && $upright && $placed->layer === $other->layer && $placed->overlapsAcross($other)) {
                 $said[] = sprintf('%s and %s stand in the same place: move one, or give it another layer.', $placed->piece->name, $other->piece->name);

@@ -13,8 +13,10 @@ use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\Hazard;
+use BrightCupboard\Core\Stock\Kept;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Posture;
 
 /**
  * Completes what a line left out by the usual of its kind and material, saying so; asks where there is no usual.
@@ -23,22 +25,12 @@ use BrightCupboard\Core\Stock\PieceKind;
  */
 final readonly class Completion
 {
-    /** The side that one bare measure means, where it is not the height; "round" means width and height alike. */
-    private const ONE_MEASURE = [
-        'garland' => 'width', 'ribbon' => 'width', 'runner' => 'width', 'lights' => 'width', 'beads' => 'width', 'tray' => 'width', 'bowl' => 'width', 'hooks' => 'width', 'throw' => 'width', 'boat' => 'width',
-        'wreath' => 'round', 'plate' => 'round', 'cushion' => 'round', 'star' => 'round', 'bauble' => 'round', 'napkin' => 'width', 'mirror' => 'height',
-    ];
-    /** Usual width and depth as parts of the height (from memory), or height and depth as parts of the width for what lies. */
-    private const BY_HEIGHT = ['candlestick' => [0.35, 0.35], 'vase' => [0.55, 0.55], 'jug' => [0.7, 0.6], 'lantern' => [0.5, 0.5], 'tree' => [0.5, 0.5], 'cone' => [0.4, 0.4], 'pillar candle' => [0.4, 0.4], 'candle group' => [0.9, 0.5], 'bunch' => [0.6, 0.4], 'arrangement' => [0.7, 0.5], 'picture' => [0.75, 0.08], 'mirror' => [0.7, 0.08], 'stocking' => [0.5, 0.15], 'jar' => [0.6, 0.6], 'crock' => [0.8, 0.8], 'pumpkin' => [1.25, 1.25], 'gourd' => [0.6, 0.5], 'hare' => [0.6, 0.5], 'heron' => [0.5, 0.3], 'little house' => [0.7, 0.6], 'storm glass' => [0.5, 0.5], 'bell' => [0.7, 0.7], 'basket' => [1.2, 0.9], 'box' => [1.3, 0.9], 'books' => [2.2, 1.6], 'figure' => [0.45, 0.35], 'pot plant' => [0.7, 0.7]];
-    private const BY_WIDTH = ['garland' => [0.06, 0.06], 'ribbon' => [0.02, 0.02], 'runner' => [0.03, 0.2], 'lights' => [0.05, 0.05], 'beads' => [0.03, 0.03], 'tray' => [0.08, 0.7], 'bowl' => [0.4, 1.0], 'hooks' => [0.3, 0.1], 'throw' => [0.4, 0.7], 'boat' => [0.9, 0.3], 'wreath' => [1.0, 0.2], 'plate' => [1.0, 0.1], 'cushion' => [1.0, 0.35], 'star' => [1.0, 0.1], 'bauble' => [1.0, 1.0], 'napkin' => [0.5, 0.5]];
     private const COLOUR_OF = ['brass' => 'brass', 'iron' => 'soot', 'tin' => 'pewter', 'reed' => 'straw', 'jute' => 'tan', 'wood' => 'oak', 'clay' => 'terracotta', 'glass' => 'duck egg', 'faux greenery' => 'fir', 'fresh greenery' => 'leaf green', 'dried stems' => 'wheat', 'linen' => 'linen', 'wax' => 'ivory', 'stone' => 'stone grey', 'porcelain' => 'white'];
     private const FINISH_OF = ['brass' => 'metal', 'iron' => 'metal', 'tin' => 'metal', 'glass' => 'clear', 'reed' => 'woven', 'jute' => 'woven', 'velvet' => 'velvet', 'wood' => 'wood grain', 'stoneware' => 'glazed', 'porcelain' => 'glazed'];
     private const BREAKS = [Material::Glass, Material::Porcelain, Material::Stoneware, Material::Clay];
-    private const MATERIAL_OF = ['garland' => 'faux greenery', 'wreath' => 'faux greenery', 'tree' => 'faux greenery', 'bunch' => 'faux greenery', 'basket' => 'reed', 'pillar candle' => 'wax', 'candle group' => 'wax', 'books' => 'paper', 'mirror' => 'glass', 'storm glass' => 'glass', 'napkin' => 'cotton', 'pot plant' => 'fresh greenery'];
     /** Words for plants that the published lists of plants toxic to cats and dogs name. */
     private const TOXIC = '/\b(?:poinsettia|amaryllis|hyacinth|cyclamen|lil(?:y|ies)|daffodils?|tulips?|mistletoe|holly|ivy)\b/iu';
     /** What runs along is long, and no thicker than this. */
-    private const RUNS = ['garland', 'ribbon', 'lights', 'beads'];
     private const RUNS_AT_MOST = 6 * Length::TENTHS_PER_INCH;
     /** A roll of ribbon across, from memory. */
     private const ROLL = 4 * Length::TENTHS_PER_INCH;
@@ -91,30 +83,31 @@ final readonly class Completion
             $this->fold($draft);
         }
         $this->assign($draft);
-        $kind = $draft->kind?->value;
+        $facts = $draft->kind?->facts();
         [$width, $depth, $height] = [$draft->sides['width'] ?? null, $draft->sides['depth'] ?? null, $draft->sides['height'] ?? null];
         if (\count($draft->measures) > 3) {
             $draft->questions[] = new Question('width', 'More than three measures are given. A piece has a width, a depth and a height.');
         }
-        if (null === $kind && ([] !== $draft->measures || [] !== $draft->sides)) {
+        if (null === $facts && ([] !== $draft->measures || [] !== $draft->sides)) {
             return; // which side it is follows from the kind, which is asked for
         }
-        if (null === $kind || (null === $width && null === $height)) {
-            $draft->questions[] = new Question('height', null === $kind || !isset(self::BY_WIDTH[$kind]) ? 'How high is it? It is drawn to scale.' : 'How wide is it? It is drawn to scale.');
+        if (null === $facts || (null === $width && null === $height)) {
+            $draft->questions[] = new Question('height', null === $facts || 'height' === $facts->measuredBy ? 'How high is it? It is drawn to scale.' : 'How wide is it? It is drawn to scale.');
 
             return;
         }
-        $most = \in_array($kind, self::RUNS, true) ? self::RUNS_AT_MOST : \PHP_INT_MAX;
+        $most = \in_array(Posture::Drapes, $facts->postures, true) && $facts->isLaidOut() && Kept::Coils === $facts->kept ? self::RUNS_AT_MOST : \PHP_INT_MAX;
         $part = static fn(?Length $of, float $share): Length => Length::ofTenths(max(1, min($most, (int) round(($of?->tenths() ?? 0) * $share))));
+        [$wide, $deep, $high] = $facts->proportions;
         $guessed = [];
         if (null === $height) {
-            [$draft->sides['height'], $guessed[]] = [$height = $part($width, self::BY_WIDTH[$kind][0] ?? 1 / (self::BY_HEIGHT[$kind][0] ?? 1.0)), 'height'];
+            [$draft->sides['height'], $guessed[]] = [$height = $part($width, $high / $wide), 'height'];
         }
         if (null === $width) {
-            [$draft->sides['width'], $guessed[]] = [$width = $part($height, self::BY_HEIGHT[$kind][0] ?? 1 / (self::BY_WIDTH[$kind][0] ?? 1.0)), 'width'];
+            [$draft->sides['width'], $guessed[]] = [$width = $part($height, $wide / $high), 'width'];
         }
         if (null === $depth) {
-            [$draft->sides['depth'], $guessed[]] = [isset(self::BY_WIDTH[$kind]) ? $part($width, self::BY_WIDTH[$kind][1]) : $part($height, self::BY_HEIGHT[$kind][1] ?? 0.5), 'depth'];
+            [$draft->sides['depth'], $guessed[]] = ['height' === $facts->measuredBy ? $part($height, $deep) : $part($width, $deep), 'depth'];
         }
         if ([] !== $guessed) {
             $draft->guesses[] = sprintf('The usual %s: %s.', implode(' and ', $guessed), implode(', ', array_map(fn(string $side): string => $this->lengths->write($draft->sides[$side] ?? Length::zero()), $guessed)));
@@ -167,7 +160,7 @@ final readonly class Completion
             $draft->sides += ['width' => $measures[0], 'height' => $measures[1]];
             $draft->guesses[] = 'Read as width by height.';
         } elseif (1 === \count($measures)) {
-            $draft->sides += match (self::ONE_MEASURE[$kind->value] ?? 'height') {
+            $draft->sides += match ($kind->facts()->measuredBy) {
                 'width' => ['width' => $measures[0]],
                 'round' => ['width' => $measures[0], 'height' => $measures[0]],
                 default => ['height' => $measures[0]],
@@ -177,15 +170,15 @@ final readonly class Completion
 
     public static function hasUsualMaterial(?PieceKind $kind): bool
     {
-        return isset(self::MATERIAL_OF[$kind->value ?? '']);
+        return null !== $kind?->facts()->material;
     }
 
     private function material(Draft $draft): void
     {
-        $usual = self::MATERIAL_OF[$draft->kind->value ?? ''] ?? null;
+        $usual = $draft->kind?->facts()->material;
         if ([] === $draft->materials && !$draft->areMaterialsSaid && null !== $usual) {
-            $draft->addMaterial(Material::from($usual));
-            $draft->guesses[] = sprintf('Usually of %s.', $usual);
+            $draft->addMaterial($usual);
+            $draft->guesses[] = sprintf('Usually of %s.', $usual->value);
         }
     }
 
@@ -229,12 +222,12 @@ final readonly class Completion
             $draft->addHazard(Hazard::ToxicToPets);
             $draft->guesses[] = 'Kept away from pets: such plants are on the lists of toxic ones.';
         }
-        $burns = \in_array($draft->kind, [PieceKind::Candlestick, PieceKind::Pillar, PieceKind::CandleGroup], true);
-        if ($burns && !$draft->isFlameless && !\in_array(Hazard::OpenFlame, $draft->hazards, true)) {
+        $usual = $draft->kind?->facts()->hazards ?? [];
+        if (\in_array(Hazard::OpenFlame, $usual, true) && !$draft->isFlameless && !\in_array(Hazard::OpenFlame, $draft->hazards, true)) {
             $draft->addHazard(Hazard::OpenFlame);
             $draft->guesses[] = 'Burns with an open flame, unless you write flameless.';
         }
-        if (PieceKind::Lights === $draft->kind && !$draft->isFlameless) {
+        if (\in_array(Hazard::Mains, $usual, true) && !$draft->isFlameless) {
             $draft->addHazard(Hazard::Mains);
             $draft->guesses[] = 'Has a mains cord, unless you write battery.';
         }

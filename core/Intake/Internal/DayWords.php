@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Intake\Internal;
 
+use BrightCupboard\Core\Measure\DayText;
+use BrightCupboard\Core\Measure\InvalidMeasure;
+
 /**
  * Reads days as people write them in tables: "2026-11-05", "5 Nov 2026", "Nov 5, 2026", "13/11/2026", "Oct 2022", "2021". What may be two days is neither.
  *
@@ -49,8 +52,10 @@ final readonly class DayWords
 
     private static function day(int $year, int $month, int $day): ?\DateTimeImmutable
     {
-        $read = $year >= 1800 && checkdate($month, $day, $year) ? \DateTimeImmutable::createFromFormat('!Y-n-j', "{$year}-{$month}-{$day}") : false;
-
-        return false === $read ? null : $read;
+        try {
+            return DayText::of($year, $month, $day);
+        } catch (InvalidMeasure) {
+            return null; // what is no day is asked back with the text as it stands
+        }
     }
 }

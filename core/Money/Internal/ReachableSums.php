@@ -81,14 +81,12 @@ final readonly class ReachableSums
     /** @return array{array<string, string>, array<string, string>} each byte's part that stays in its place, and the part carried into the next */
     private static function tables(int $bits): array
     {
-        static $tables = [];
-        if (!isset($tables[$bits])) {
-            for ($byte = 0; $byte < 256; ++$byte) {
-                $tables[$bits][0][\chr($byte)] = \chr(($byte << $bits) & 255);
-                $tables[$bits][1][\chr($byte)] = \chr($byte >> (8 - $bits));
-            }
+        $low = $high = [];
+        for ($byte = 0; $byte < 256; ++$byte) {
+            $low[\chr($byte)] = \chr(($byte << $bits) & 255);
+            $high[\chr($byte)] = \chr($byte >> (8 - $bits));
         }
 
-        return $tables[$bits];
+        return [$low, $high];
     }
 }

@@ -169,8 +169,36 @@ final class CoachTest extends TestCase
         self::assertSame('nothing near that burns', $this->finding('safety.flame', new Dressing(Make::spot(), [$candle, $jug]))->figure);
 
         $throw = Make::placed(Make::piece('throw', materials: [Material::Wool]), 10, Layer::Back);
-        $deep = new Dressing(Make::spot(depth: 40), [$candle, $throw]);
-        self::assertSame(Verdict::Good, $this->finding('safety.flame', $deep)->verdict);
+        self::assertSame(Verdict::Fix, $this->finding('safety.flame', new Dressing(Make::spot(depth: 40), [$candle, $throw]))->verdict, 'a third of 40 in, less half of the throw: 10.8 in');
+        self::assertSame(Verdict::Good, $this->finding('safety.flame', new Dressing(Make::spot(depth: 48), [$candle, $throw]))->verdict, 'a third of 48 in, less half of the throw: 13.5 in');
+    }
+
+    /** @return iterable<string, array{PieceKind, list<Material>, list<Hazard>, Verdict}> what stands 4 in beside a candle */
+    public static function besideACandle(): iterable
+    {
+        yield 'greenery' => [PieceKind::Bunch, [Material::FauxGreenery], [], Verdict::Fix];
+        yield 'of what, nobody has said' => [PieceKind::Vase, [], [], Verdict::Fix];
+        yield 'a kind that is usually of wax' => [PieceKind::Pillar, [], [], Verdict::Good];
+        yield 'another candle in wood' => [PieceKind::Candlestick, [Material::Wood], [Hazard::OpenFlame], Verdict::Good];
+        yield 'another candle in greenery' => [PieceKind::Arrangement, [Material::FreshGreenery], [Hazard::OpenFlame], Verdict::Fix];
+    }
+
+    /** @param list<Material> $materials
+     *  @param list<Hazard>   $hazards */
+    #[DataProvider('besideACandle')]
+    public function testWhatMayStandBesideACandle(PieceKind $kind, array $materials, array $hazards, Verdict $verdict): void
+    {
+        $candle = Make::placed(Make::piece('candle', PieceKind::Candlestick, materials: [Material::Brass], hazards: [Hazard::OpenFlame]), 10);
+        $other = Make::placed(Make::piece('other', $kind, materials: $materials, hazards: $hazards), 20);
+
+        self::assertSame($verdict, $this->finding('safety.flame', new Dressing(Make::spot(), [$candle, $other]))->verdict);
+    }
+
+    public function testGreeneryThatCarriesACandleBurns(): void
+    {
+        $centre = Make::placed(Make::piece('centre', PieceKind::Arrangement, materials: [Material::Dried], hazards: [Hazard::OpenFlame]), 10);
+
+        self::assertStringContainsString('takes fire itself', $this->finding('safety.flame', new Dressing(Make::spot(), [$centre]))->reason);
     }
 
     public function testUsedWidthCountsEachStretchOnceAndFollowsTheMood(): void

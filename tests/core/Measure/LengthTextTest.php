@@ -60,7 +60,7 @@ final class LengthTextTest extends TestCase
     public function testRefusesWhatIsNotALengthAndShowsHow(string $text): void
     {
         $this->expectException(InvalidMeasure::class);
-        $this->expectExceptionMessage('Write it like 9 1/2 or 9 1/2 in.');
+        $this->expectExceptionMessage('like 9 1/2 or 9 1/2 in.');
         (new LengthText(LengthUnit::Inch))->read($text);
     }
 

@@ -49,13 +49,11 @@ export function PieceDialog({ piece, copy, onClose, onSaved }: Props) {
   );
 }
 
-/** Kinds that are kept rolled, coiled or folded, and run along when they are laid out. */
-const RUNS: readonly Piece['kind'][] = ['garland', 'ribbon', 'runner', 'beads', 'lights', 'throw'];
 
 type PartProps = { draft: PieceInput; set: (part: Partial<PieceInput>) => void };
 
 function Measures({ draft, set, isNew }: PartProps & { isNew: boolean }) {
-  const { home } = useHouse();
+  const { home, kinds } = useHouse();
   const example = home.unit === 'in' ? '9 1/2' : '24';
   const word = (label: string, name: 'shape' | 'pattern', words: readonly string[] | undefined) =>
     words && (
@@ -123,7 +121,7 @@ function Measures({ draft, set, isNew }: PartProps & { isNew: boolean }) {
           </select>
         )}
       </Field>
-      {RUNS.includes(draft.kind) && (
+      {kinds.find((one) => one.kind === draft.kind)?.isLaidOut && (
         <Field label="Unrolled it runs" name="laidOut">
           {(control) => (
             <input

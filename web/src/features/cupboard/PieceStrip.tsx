@@ -15,7 +15,6 @@ import { TogetherDialog } from './TogetherDialog';
 import { usePieceDeeds } from './usePieceDeeds';
 
 /** Kinds that are a length, of which some can be cut off. */
-const CUT_KINDS: readonly Piece['kind'][] = ['garland', 'ribbon', 'runner', 'beads'];
 
 type Props = { piece: Piece; onEdit: () => void; onCopy: () => void; onOpen: (id: string) => void };
 
@@ -121,7 +120,7 @@ export function PieceStrip({ piece, onEdit, onCopy, onOpen }: Props) {
             { label: 'Put together with…', onSelect: () => setShown('together') },
             ...(piece.parts.length > 0 && standing(piece) ? [{ label: 'Take one apart', onSelect: () => deeds.takeApart() }] : []),
             ...(isTakenApart ? [{ label: 'Put one together again', onSelect: () => deeds.putTogetherAgain() }] : []),
-            ...(CUT_KINDS.includes(piece.kind) ? [{ label: 'Cut a length off…', onSelect: () => setShown('cut') }] : []),
+            ...(house.kinds.find((one) => one.kind === piece.kind)?.canBeCut ? [{ label: 'Cut a length off…', onSelect: () => setShown('cut') }] : []),
             { label: piece.photoAt ? 'Another photo…' : 'Give it a photo…', onSelect: () => photo.current?.click() },
             ...(piece.photoAt ? [{ label: 'Take the photo away', onSelect: () => deeds.dropPhoto() }] : []),
           ]}
