@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Day;
 
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\LengthText;
+use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Surface\Spot;
@@ -14,6 +17,9 @@ final readonly class Cautions
 {
     /** What two people should carry, in grams (25 lb, common practice). */
     private const HEAVY_GRAMS = 11_340;
+    private const FLAME_CLEARANCE = 12 * Length::TENTHS_PER_INCH;
+
+    public function __construct(private LengthText $lengths = new LengthText(LengthUnit::Inch)) {}
 
     /**
      * @param list<array{Piece, int}> $handled
@@ -52,7 +58,7 @@ final readonly class Cautions
         $setsUp = Phase::SetUp === $phase;
 
         return match ($hazard) {
-            Hazard::OpenFlame => $setsUp ? 'Candles 12 in from anything that burns, never unattended (NFPA).' : null,
+            Hazard::OpenFlame => $setsUp ? sprintf('Candles %s from anything that burns, never unattended (NFPA).', $this->lengths->write(Length::ofTenths(self::FLAME_CLEARANCE))) : null,
             Hazard::Breakable => Phase::Fetch === $phase || Phase::PackAway === $phase ? 'Breakable: wrap each, nothing heavy on top.' : null,
             Hazard::SmallParts => $setsUp && null !== $spot && $spot->has(SpotHazard::Children) ? 'Small parts: out of reach of small children.' : null,
             Hazard::ButtonCells => $setsUp ? 'Button cells: check the screwed cover, keep from small children.' : null,

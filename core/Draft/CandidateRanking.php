@@ -8,6 +8,7 @@ use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\PlaceFinder;
+use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Look\PieceFit;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Stock\Piece;
@@ -61,7 +62,7 @@ final readonly class CandidateRanking
                 continue;
             }
             $after = $dressing->with(new PlacedPiece('try', $offer->piece, 1, $place->left, $place->layer));
-            $candidates[] = new Candidate($offer, $score, $fit, $this->reasons($offer->piece, $fit, $size, $season, $by), $place, $imbalance, $after->moments()->imbalance());
+            $candidates[] = new Candidate($offer, $score, $fit, $this->reasons($offer->piece, $fit, $size, [] === $tops, $season, $by), $place, $imbalance, $after->moments()->imbalance());
         }
         ksort($leftOut);
 
@@ -101,11 +102,11 @@ final readonly class CandidateRanking
     }
 
     /** @return list<string> */
-    private function reasons(Piece $piece, PieceFit $fit, float $size, Season $season, Judgement $by): array
+    private function reasons(Piece $piece, PieceFit $fit, float $size, bool $isBare, Season $season, Judgement $by): array
     {
         return [
-            sprintf('Fit %d: %s off %s', $fit->score, round($fit->distance, 1), $by->look->ribbons[$fit->ribbon]->name ?? 'the look'),
-            $by->lengths->write($piece->size->height) . ($size >= 0.8 ? ' high, a level of its own' : ' high, level with another'),
+            FitVerdict::NotJudged === $fit->verdict ? 'no look is chosen yet' : sprintf('Fit %d: %s off %s', $fit->score, round($fit->distance, 1), $by->look->ribbons[$fit->ribbon]->name ?? 'the look'),
+            $by->lengths->write($piece->size->height) . ($isBare ? ($size >= 0.8 ? ' high, a good size here' : ' high') : ($size >= 0.8 ? ' high, a level of its own' : ' high, level with another')),
             $piece->isStaple() ? 'all year' : ($piece->serves($season) ? 'for ' . $season->value : 'not for ' . $season->value),
         ];
     }

@@ -42,8 +42,8 @@ final readonly class Suitability
     public function sizeObjection(Piece $piece, Spot $spot): ?string
     {
         return match (true) {
-            $piece->size->width->tenths() > $spot->width->tenths() => 'wider than the ledge',
-            !$spot->isHung() && $piece->size->depth->tenths() > $spot->depth->tenths() => 'deeper than the ledge',
+            $piece->size->width->tenths() > $spot->width->tenths() => 'wider than the ' . $spot->kind->surface(),
+            !$spot->isHung() && $piece->size->depth->tenths() > $spot->depth->tenths() => 'deeper than the ' . $spot->kind->surface(),
             null !== $spot->clearHeight && $piece->size->height->tenths() > $spot->clearHeight->tenths() => 'too tall for the clear height',
             default => null,
         };

@@ -111,7 +111,7 @@ final readonly class IntakeLine
         $unknown = $this->words->take($thing, $draft);
         $unsure = $this->naming->unsureOf($thing);
         if (null !== $unsure && null !== $draft->kind) {
-            $draft->guesses[] = sprintf('Taken for a %s, by the word “%s”.', $draft->kind->value, $unsure);
+            $draft->guesses[] = sprintf('Taken for %s, by the word “%s”.', $draft->kind->withArticle(), $unsure);
         }
         [$kind, $shape, $materials] = [$draft->kind, $draft->shape, $draft->materials];
         $said = '' === $behind ? [] : $this->words->take($behind, $draft);

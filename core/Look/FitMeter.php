@@ -63,6 +63,9 @@ final class FitMeter
 
     public function fit(Piece $piece): PieceFit
     {
+        if (!$this->look->isChosen()) {
+            return new PieceFit($piece->id, 0, 0, 0.0, [], ['no look is chosen yet'], false);
+        }
         $colours = [];
         $score = 0.0;
         $surprise = 0.0;

@@ -9,6 +9,8 @@ enum FitVerdict: string
     case In = 'in the look';
     case Near = 'near';
     case Outside = 'outside';
+    /** No look is chosen yet. */
+    case NotJudged = 'not judged';
 
     /** Lines of common practice in this application: 80 and over is in, 60 and over near. */
     public static function ofScore(int $score): self

@@ -10,9 +10,10 @@ use BrightCupboard\Core\Stock\Texture;
 final readonly class Look
 {
     private const MOST_RIBBONS = 8;
+    private const MIDDLE_MOOD = 50;
 
     /**
-     * @param list<Ribbon>  $ribbons  one to eight, shares summing to 100 %
+     * @param list<Ribbon>  $ribbons  up to eight, shares summing to 100 %; none as long as no look is chosen
      * @param list<Texture> $textures wanted; empty when any will do
      * @param int           $mood     0 airy to 100 layered
      */
@@ -25,15 +26,26 @@ final readonly class Look
         public BalanceSchool $balance,
         public ColourSchool $colour = ColourSchool::AsRibbons,
     ) {
-        if ([] === $ribbons || \count($ribbons) > self::MOST_RIBBONS) {
+        if (\count($ribbons) > self::MOST_RIBBONS) {
             throw InvalidLook::ribbonCount(\count($ribbons), self::MOST_RIBBONS);
         }
         $sum = array_sum(array_map(static fn(Ribbon $ribbon): int => $ribbon->percent, $ribbons));
-        if (100 !== $sum) {
+        if ([] !== $ribbons && 100 !== $sum) {
             throw InvalidLook::sharesDoNotSum($sum);
         }
         if ($mood < 0 || $mood > 100) {
             throw InvalidLook::mood($mood);
         }
+    }
+
+    /** No look is chosen yet: nothing is judged by it. */
+    public static function notChosen(string $name): self
+    {
+        return new self($name, [], [], new Resting(), self::MIDDLE_MOOD, BalanceSchool::Centred);
+    }
+
+    public function isChosen(): bool
+    {
+        return [] !== $this->ribbons;
     }
 }

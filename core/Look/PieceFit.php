@@ -22,7 +22,8 @@ final readonly class PieceFit
         public float $distance,
         public array $colours,
         public array $notes,
+        bool $isJudged = true,
     ) {
-        $this->verdict = FitVerdict::ofScore($score);
+        $this->verdict = $isJudged ? FitVerdict::ofScore($score) : FitVerdict::NotJudged;
     }
 }

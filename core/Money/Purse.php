@@ -12,6 +12,8 @@ namespace BrightCupboard\Core\Money;
  */
 final readonly class Purse
 {
+    public Money $budget;
+    public bool $hasBudget;
     public Money $spent;
     public Money $committed;
     public Money $planned;
@@ -19,13 +21,18 @@ final readonly class Purse
     public Money $cardUsed;
     public Money $cardFree;
 
-    /** @param list<PurseLine> $lines */
-    public function __construct(public Money $budget, public Money $giftCard, private array $lines, private GiftMoney $school = GiftMoney::Apart)
+    /**
+     * @param Money|null      $budget null when none is set: then it is what the lines come to, and nothing is over
+     * @param list<PurseLine> $lines
+     */
+    public function __construct(?Money $budget, public Money $giftCard, private array $lines, private GiftMoney $school = GiftMoney::Apart)
     {
         $this->spent = $this->charged(LineState::Got);
         $this->committed = $this->charged(LineState::Ordered);
         $this->planned = $this->charged(LineState::Wanted);
-        $this->free = $budget->minus($this->spent)->minus($this->committed)->minus($this->planned);
+        $this->hasBudget = null !== $budget;
+        $this->budget = $budget ?? Money::sum([$this->spent, $this->committed, $this->planned]);
+        $this->free = $this->budget->minus($this->spent)->minus($this->committed)->minus($this->planned);
         $this->cardUsed = Money::sum($this->prices(static fn(PurseLine $line): bool => Tender::GiftCard === $line->tender
             && \in_array($line->state, [LineState::Got, LineState::Ordered, LineState::Wanted], true)));
         $this->cardFree = $giftCard->minus($this->cardUsed);

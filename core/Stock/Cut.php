@@ -43,10 +43,16 @@ final readonly class Cut
         ];
     }
 
+    /** What a cut length, an offcut or a part roll was cut from, by its name; the name itself when it is whole. */
+    public static function wholeName(string $name): string
+    {
+        return (string) preg_replace(self::CUT_BEFORE, '', $name);
+    }
+
     private function part(Piece $whole, string $id, Length $run, bool $isRolled, int $grams, string $word): Piece
     {
         $suffix = sprintf(', %s%s', $word, $this->lengths->writeRun($run));
-        $name = mb_substr((string) preg_replace(self::CUT_BEFORE, '', $whole->name), 0, 120 - mb_strlen($suffix)) . $suffix;
+        $name = mb_substr(self::wholeName($whole->name), 0, 120 - mb_strlen($suffix)) . $suffix;
         $size = $isRolled ? $whole->size : new Size($run, $whole->size->depth, $whole->size->height);
 
         return new Piece($id, $name, $whole->kind, 1, $size, Weight::ofGrams($grams), $whole->colours, $whole->materials, $whole->finish, $whole->seasons, $whole->hazards);

@@ -53,6 +53,16 @@ enum PieceKind: string
     case Vase = 'vase';
     case Wreath = 'wreath';
 
+    /** "a vase", "an arrangement", but "lights". */
+    public function withArticle(): string
+    {
+        return match (true) {
+            \in_array($this, [self::Beads, self::Books, self::Hooks, self::Lights], true) => $this->value,
+            1 === preg_match('/^[aeiou]/', $this->value) => 'an ' . $this->value,
+            default => 'a ' . $this->value,
+        };
+    }
+
     public function facts(): KindFacts
     {
         return KindFacts::of($this);

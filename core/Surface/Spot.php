@@ -15,6 +15,7 @@ final readonly class Spot
      * @param Length|null      $clearHeight from the surface to what hangs above; null when nothing does
      * @param list<KeepClear>  $keepClear
      * @param list<SpotHazard> $hazards
+     * @param list<string>     $assumed     measures that are usual of its kind and not taken yet: width, depth, ledgeHeight, clearHeight
      */
     public function __construct(
         public string $id,
@@ -28,6 +29,7 @@ final readonly class Spot
         public array $keepClear,
         public Srgb $wall,
         public array $hazards,
+        public array $assumed = [],
     ) {
         if (0 === $width->tenths() || 0 === $depth->tenths()) {
             throw InvalidSpot::flat($name);

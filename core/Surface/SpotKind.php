@@ -27,4 +27,23 @@ enum SpotKind: string
     case Floor = 'floor corner';
     case Porch = 'porch';
     case Tree = 'tree';
+
+    /** What things stand, lie or hang on there, in a sentence. */
+    public function surface(): string
+    {
+        return match ($this) {
+            self::LowTable, self::DiningTable => 'table',
+            self::Bench => 'bench',
+            self::Sofa => 'sofa',
+            self::Bed => 'bed',
+            self::CounterCorner, self::Drinks => 'counter',
+            self::Door => 'door',
+            self::Wall => 'wall',
+            self::StairRail => 'rail',
+            self::Hearth, self::Floor, self::Porch, self::Tree => 'floor',
+            self::WindowSill => 'sill',
+            self::Shelf, self::Hutch => 'shelf',
+            default => 'ledge',
+        };
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Table;
 
+use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Look\PieceFit;
 use BrightCupboard\Core\Plan\Choice;
 use BrightCupboard\Core\Plan\History;
@@ -26,12 +27,27 @@ final readonly class SuggestChoice
     /** @param string|null $spot id of the spot where it stands now, null when it is in store */
     public function suggest(Piece $piece, PieceFit $fit, ?string $spot, History $history): Suggestion
     {
-        [$choice, $reason, $margin] = null === $spot ? $this->inStore($piece, $fit, $history) : $this->out($piece, $fit, $spot, $history);
+        [$choice, $reason, $margin] = match (true) {
+            FitVerdict::NotJudged === $fit->verdict => $this->withoutLook($piece, $spot),
+            null === $spot => $this->inStore($piece, $fit, $history),
+            default => $this->out($piece, $fit, $spot, $history),
+        };
         if (null !== $history->note) {
             $reason .= sprintf(' Noted last time: “%s”', $history->note);
         }
 
         return new Suggestion($choice, $reason . $this->lastTime($choice, $history), $this->confidence($choice, $margin, $history));
+    }
+
+    /** @return array{Choice, string, int} */
+    private function withoutLook(Piece $piece, ?string $spot): array
+    {
+        return match (true) {
+            !$piece->serves($this->season) => [Choice::Rest, sprintf('Not a piece for %s.', $this->season->value), self::OUT_OF_SEASON_MARGIN],
+            null !== $spot => [Choice::Stay, sprintf('%s. No look is chosen yet.', $piece->isStaple() ? 'A staple' : 'A piece for ' . $this->season->value), 0],
+            $piece->isStaple() => [Choice::Rest, 'A staple in store. No look is chosen yet.', 0],
+            default => [Choice::Bring, sprintf('A piece for %s. No look is chosen yet.', $this->season->value), 0],
+        };
     }
 
     /** @return array{Choice, string, int} the choice, why, and the points of fit to the next other choice */

@@ -13,6 +13,7 @@ use App\Http\InvalidInput;
 use App\Journal\Journal;
 use App\Repository\Catalogue;
 use App\Repository\HouseRepository;
+use App\Repository\StandingRepository;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Stock\Cut;
@@ -22,6 +23,7 @@ use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
 use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -30,7 +32,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[AsController]
 final readonly class CutPiece
 {
-    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private StockBook $book, private Places $places, private HouseRepository $house, private ReadPiece $read, private Journal $journal) {}
+    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private StockBook $book, private Places $places, private HouseRepository $house, private ReadPiece $read, private StandingRepository $standing, private ClockInterface $clock, private Journal $journal) {}
 
     #[Route('/api/homes/{home}/pieces/{piece}/cut', methods: ['POST'])]
     public function __invoke(Piece $piece, #[Body] CutInput $input, #[CurrentUser] Person $by): PiecesAnswer
@@ -57,10 +59,22 @@ final readonly class CutPiece
         }
         $this->keep($piece, $rest, $left, $record->costEach->minus($cost), $record->replacementEach->minus($replacement), $place, $by->name());
 
-        $this->journal->say(sprintf('%s is cut from %s', $piece->home()->lengths()->write($part->run), $piece->name()));
+        $this->forgetUsedUp($piece);
+        $this->journal->say($input->isUsedUp
+            ? sprintf('%s is cut off %s and used up; left: %s', $piece->home()->lengths()->writeRun($part->run), $piece->name(), $left->piece->name)
+            : sprintf('%s is cut: %s and %s', $piece->name(), $part->piece->name, $left->piece->name));
         $this->entities->flush();
 
         return new PiecesAnswer(array_map($this->read->__invoke(...), $input->isUsedUp ? [$piece, $rest] : [$piece, $cut, $rest]));
+    }
+
+    /** A roll of which every unit is cut is gone from lists; what it was is in its parts and in the journal. */
+    private function forgetUsedUp(Piece $piece): void
+    {
+        $this->entities->flush();
+        if (0 === $this->standing->ofPiece($piece)->owned($piece->id())) {
+            $piece->remove($this->clock->now());
+        }
     }
 
     private function keep(Piece $whole, Piece $entity, CutPart $part, Money $cost, Money $replacement, Place $place, string $by): void

@@ -8,6 +8,7 @@ use App\Entity\Home;
 use App\Entity\Spot;
 use App\Entity\Tote;
 use App\Repository\HouseRepository;
+use BrightCupboard\Core\Day\Cautions;
 use BrightCupboard\Core\Day\DayPlanner;
 use BrightCupboard\Core\Day\DaySpot;
 use BrightCupboard\Core\Day\DayTask;
@@ -24,7 +25,7 @@ final readonly class DayPlan
     {
         $spots = array_map(static fn(Spot $spot): DaySpot => new DaySpot($spot->measures(), $spot->room()->name(), $spot->room()->round(), $spot->focalRank()), $this->house->spots($home));
 
-        return (new DayPlanner())->tasks($difference, $spots, $this->totes($home));
+        return (new DayPlanner(cautions: new Cautions($home->lengths())))->tasks($difference, $spots, $this->totes($home));
     }
 
     /** @return list<StoredTote> */

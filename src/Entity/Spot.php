@@ -44,6 +44,10 @@ class Spot implements Removable
     #[ORM\Column]
     private array $hazards = [];
 
+    /** @var list<string> measures that are usual of its kind and not taken yet */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $assumed = [];
+
     public function __construct(
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false)]
@@ -68,6 +72,7 @@ class Spot implements Removable
         $this->keepClear = array_map(static fn(KeepClear $zone): array => ['from' => $zone->from->tenths(), 'to' => $zone->to->tenths(), 'reason' => $zone->reason], $measures->keepClear);
         $this->wall = $measures->wall->hex();
         $this->hazards = array_map(static fn(SpotHazard $hazard): string => $hazard->value, $measures->hazards);
+        $this->assumed = $measures->assumed;
     }
 
     public function measures(): SpotMeasures
@@ -84,6 +89,7 @@ class Spot implements Removable
             array_map(static fn(array $zone): KeepClear => new KeepClear(Length::ofTenths($zone['from']), Length::ofTenths($zone['to']), $zone['reason']), $this->keepClear),
             Srgb::ofHex($this->wall),
             array_map(SpotHazard::from(...), $this->hazards),
+            $this->assumed,
         );
     }
 

@@ -24,6 +24,8 @@ class Swap implements OfHome
     private ?string $sheetPlan = null;
     #[ORM\Column]
     private int $budget = 0;
+    #[ORM\Column(options: ['default' => true])]
+    private bool $hasBudget = true;
     #[ORM\Column]
     private int $giftCard = 0;
     #[ORM\Column]
@@ -48,10 +50,10 @@ class Swap implements OfHome
         $this->identify();
     }
 
-    public function describe(string $name, Season $season, \DateTimeImmutable $swapDay, Money $budget, Money $giftCard): void
+    public function describe(string $name, Season $season, \DateTimeImmutable $swapDay, ?Money $budget, Money $giftCard): void
     {
         [$this->name, $this->season, $this->swapDay] = [$name, $season, $swapDay];
-        [$this->budget, $this->giftCard] = [$budget->minor, $giftCard->minor];
+        [$this->hasBudget, $this->budget, $this->giftCard] = [null !== $budget, $budget->minor ?? 0, $giftCard->minor];
     }
 
     public function wear(Look $look): void
@@ -109,9 +111,10 @@ class Swap implements OfHome
         return $this->people;
     }
 
-    public function budget(): Money
+    /** Null when none is set. */
+    public function budget(): ?Money
     {
-        return Money::ofMinor($this->budget);
+        return $this->hasBudget ? Money::ofMinor($this->budget) : null;
     }
 
     public function giftCard(): Money

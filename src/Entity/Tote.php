@@ -31,6 +31,9 @@ class Tote implements Removable
     /** Grams it may weigh when full; null when nobody said. */
     #[ORM\Column(nullable: true)]
     private ?int $mostGrams = null;
+    /** False while its inside is that of a usual tote. */
+    #[ORM\Column(options: ['default' => true])]
+    private bool $isMeasured = true;
 
     /** @param list<Condition> $conditions */
     public function __construct(
@@ -44,14 +47,16 @@ class Tote implements Removable
         Size $inside,
         array $conditions = [],
         ?Weight $mostWeight = null,
+        bool $isMeasured = true,
     ) {
         $this->identify();
-        $this->describe($code, $place, $inside, $conditions, $mostWeight);
+        $this->describe($code, $place, $inside, $conditions, $mostWeight, $isMeasured);
     }
 
     /** @param list<Condition> $conditions of the place it stands in */
-    public function describe(string $code, string $place, Size $inside, array $conditions, ?Weight $mostWeight): void
+    public function describe(string $code, string $place, Size $inside, array $conditions, ?Weight $mostWeight, bool $isMeasured = true): void
     {
+        $this->isMeasured = $isMeasured;
         [$this->code, $this->place, $this->mostGrams] = [$code, $place, $mostWeight?->grams()];
         $this->conditions = array_map(static fn(Condition $condition): string => $condition->value, $conditions);
         [$this->width, $this->depth, $this->height] = [$inside->width->tenths(), $inside->depth->tenths(), $inside->height->tenths()];
@@ -65,6 +70,11 @@ class Tote implements Removable
     public function home(): Home
     {
         return $this->home;
+    }
+
+    public function isMeasured(): bool
+    {
+        return $this->isMeasured;
     }
 
     public function code(): string

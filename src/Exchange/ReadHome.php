@@ -108,6 +108,9 @@ final readonly class ReadHome
             $values = $owner;
             foreach ($columns as $column => $type) {
                 $value = $row[HomeTables::key($column)] ?? null;
+                if (null === $value && str_ends_with($type, '?')) {
+                    continue; // empty, or as it is where nothing is said
+                }
                 if (\is_string($value) && \in_array(rtrim($type, '?'), ['day', 'time'], true)) {
                     $this->requireDay($value);
                 }

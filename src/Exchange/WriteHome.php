@@ -45,7 +45,7 @@ final readonly class WriteHome
         $written = [];
         foreach ($columns as $column => $type) {
             $value = $row[$column];
-            $written[HomeTables::key($column)] = 'list' === $type && \is_string($value) ? json_decode($value, true, 16, \JSON_THROW_ON_ERROR) : $value;
+            $written[HomeTables::key($column)] = 'list' === rtrim($type, '?') && \is_string($value) ? json_decode($value, true, 16, \JSON_THROW_ON_ERROR) : $value;
         }
 
         return $written;

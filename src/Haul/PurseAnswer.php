@@ -13,7 +13,7 @@ final readonly class PurseAnswer
 {
     /** @param list<string>|null $drop */
     private function __construct(
-        public int $budget,
+        public ?int $budget,
         public int $spent,
         public int $committed,
         public int $planned,
@@ -30,7 +30,7 @@ final readonly class PurseAnswer
         $drop = (new StayInside())->dropped($purse);
 
         return new self(
-            $purse->budget->minor,
+            $purse->hasBudget ? $purse->budget->minor : null,
             $purse->spent->minor,
             $purse->committed->minor,
             $purse->planned->minor,

@@ -16,6 +16,7 @@ final readonly class SpotAnswer
     /**
      * @param list<KeepClearAnswer> $keepClear
      * @param list<SpotHazard>    $hazards
+     * @param list<string>        $assumed measures that are not taken yet
      */
     private function __construct(
         public string $id,
@@ -31,6 +32,7 @@ final readonly class SpotAnswer
         public string $wall,
         public array $hazards,
         public int $focalRank,
+        public array $assumed,
         public int $version,
     ) {}
 
@@ -52,6 +54,7 @@ final readonly class SpotAnswer
             $m->wall->hex(),
             $m->hazards,
             $spot->focalRank(),
+            $m->assumed,
             $spot->version(),
         );
     }

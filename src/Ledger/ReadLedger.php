@@ -10,6 +10,7 @@ use App\Repository\Catalogue;
 use App\Repository\HistoryRepository;
 use App\Repository\HouseRepository;
 use App\Repository\StandingRepository;
+use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Money\SeasonSum;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
@@ -28,8 +29,8 @@ final readonly class ReadLedger
     {
         $seasons = [];
         foreach ($this->house->swaps($home) as $swap) {
-            $sum = new SeasonSum($swap->budget(), $this->haul->purse($swap)->spent, $this->used->of($swap));
-            $seasons[] = new SeasonRowAnswer($swap->id(), $swap->name(), $swap->swapDay()->format('Y-m-d'), null !== $swap->closedAt(), $sum->budget->minor, $sum->spent->minor, $sum->reusedUnits, $sum->newUnits, $sum->reusedValue->minor, $sum->newValue->minor);
+            $sum = new SeasonSum($swap->budget() ?? Money::zero(), $this->haul->purse($swap)->spent, $this->used->of($swap));
+            $seasons[] = new SeasonRowAnswer($swap->id(), $swap->name(), $swap->swapDay()->format('Y-m-d'), null !== $swap->closedAt(), $swap->budget()?->minor, $sum->spent->minor, $sum->reusedUnits, $sum->newUnits, $sum->reusedValue->minor, $sum->newValue->minor);
         }
 
         return new LedgerAnswer($seasons, $this->idle($home), $this->worth->regrets($home), $this->worth->doubles($home), $this->worth->brokenSets($home), ...$this->worth->totals($home));

@@ -40,7 +40,7 @@ final readonly class AnswerLook
             $placed[$place->pieceId] = ($placed[$place->pieceId] ?? 0) + $place->count;
         }
         $answers = $standing = [];
-        $counts = [FitVerdict::In->value => 0, FitVerdict::Near->value => 0, FitVerdict::Outside->value => 0];
+        $counts = array_fill_keys(array_column(FitVerdict::cases(), 'value'), 0);
         foreach (array_diff_key($this->catalogue->of($swap->home()), $this->standing->outOfHand($swap->home())) as $id => $entry) {
             $answers[] = $answer = PieceInLookAnswer::of($meter->fit($entry->piece));
             ++$counts[$answer->verdict->value];

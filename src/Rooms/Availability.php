@@ -19,7 +19,7 @@ final readonly class Availability
     /** @return list<Available> what is to part is left out; what is decided to rest only when asked for */
     public function of(SwapState $state, bool $withResting): array
     {
-        $places = [PlaceKind::Arrived->value => 'just come in', PlaceKind::Table->value => 'on the table'];
+        $places = [PlaceKind::Arrived->value => 'just come in', PlaceKind::Loose->value => 'loose in store', PlaceKind::Table->value => 'on the table'];
         foreach ($this->house->spots($state->swap->home()) as $spot) {
             $places[Place::spot($spot->id())->key()] = 'from ' . $spot->name();
         }

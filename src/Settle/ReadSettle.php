@@ -10,6 +10,7 @@ use App\Entity\Swap;
 use App\Haul\ReadHaul;
 use App\Ledger\UsedPieceAnswer;
 use App\Ledger\UsedPieces;
+use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Money\SeasonSum;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -23,14 +24,14 @@ final readonly class ReadSettle
     #[Route('/api/homes/{home}/swaps/{swap}/settle', methods: ['GET'])]
     public function __invoke(Swap $swap): SettleAnswer
     {
-        $sum = new SeasonSum($swap->budget(), $this->haul->purse($swap)->spent, $this->used->of($swap));
+        $sum = new SeasonSum($swap->budget() ?? Money::zero(), $this->haul->purse($swap)->spent, $this->used->of($swap));
         $tasks = $this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap]);
         $notes = $this->entities->getRepository(Note::class)->findBy(['swap' => $swap, 'removedAt' => null], ['at' => 'DESC', 'id' => 'DESC']);
 
         return new SettleAnswer(
             null !== $swap->closedAt(),
             \count(array_filter($tasks, static fn(SheetTask $task): bool => !$task->isDone())),
-            $sum->budget->minor,
+            $swap->budget()?->minor,
             $sum->spent->minor,
             $sum->reusedUnits,
             $sum->newUnits,

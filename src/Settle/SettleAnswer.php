@@ -17,7 +17,7 @@ final readonly class SettleAnswer
     public function __construct(
         public bool $isClosed,
         public int $openTasks,
-        public int $budget,
+        public ?int $budget,
         public int $spent,
         public int $reusedUnits,
         public int $newUnits,

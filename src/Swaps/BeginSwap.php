@@ -12,7 +12,6 @@ use App\Http\Conflict;
 use App\Http\Fields;
 use App\Http\InvalidInput;
 use App\Journal\Journal;
-use App\Look\StarterLook;
 use App\Repository\HouseRepository;
 use BrightCupboard\Core\Look\Look as CoreLook;
 use BrightCupboard\Core\Measure\DayText;
@@ -37,7 +36,7 @@ final readonly class BeginSwap
             }
         }
         $fields = new Fields();
-        $budget = $fields->read('budget', static fn(): Money => Money::read($input->budget), Money::zero());
+        $budget = '' === trim($input->budget) ? null : $fields->read('budget', static fn(): Money => Money::read($input->budget), null);
         $card = $fields->read('giftCard', static fn(): Money => '' === trim($input->giftCard) ? Money::zero() : Money::read($input->giftCard), Money::zero());
         $fields->complete();
         $look = new Look($home, $this->copied($home, $input));
@@ -54,7 +53,7 @@ final readonly class BeginSwap
     private function copied(Home $home, SwapInput $input): CoreLook
     {
         if ('' === $input->look) {
-            return StarterLook::for(trim($input->name));
+            return CoreLook::notChosen(trim($input->name) . ' look');
         }
         $source = $this->entities->find(Look::class, $input->look);
         if (null === $source || $source->home() !== $home) {

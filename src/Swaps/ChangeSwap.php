@@ -25,7 +25,7 @@ final readonly class ChangeSwap
     {
         SameVersion::check($input->version, $swap->version(), 'This swap', SwapAnswer::of($swap));
         $fields = new Fields();
-        $budget = $fields->read('budget', static fn(): Money => Money::read($input->budget), Money::zero());
+        $budget = '' === trim($input->budget) ? null : $fields->read('budget', static fn(): Money => Money::read($input->budget), null);
         $card = $fields->read('giftCard', static fn(): Money => '' === trim($input->giftCard) ? Money::zero() : Money::read($input->giftCard), Money::zero());
         $fields->complete();
         $swap->describe(trim($input->name), $input->season, DayText::read($input->swapDay), $budget, $card);

@@ -42,8 +42,9 @@ final readonly class ReadStations
         $tasks = $this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap]);
         $needs = $this->entities->getRepository(Need::class)->count(['swap' => $swap, 'removedAt' => null, 'filledBy' => null]);
         $notes = $this->entities->getRepository(Note::class)->count(['swap' => $swap, 'removedAt' => null]);
+        $purse = $this->haul->purse($swap);
         $today = $this->clock->now()->setTime(0, 0);
 
-        return new StationsAnswer($inLook, $inHand, $decided, \count($dressed), \count($this->house->spots($swap->home())), $needs, $this->haul->purse($swap)->free->minor, \count(array_filter($tasks, static fn(SheetTask $task): bool => $task->isDone())), \count($tasks), $notes, (int) $today->diff($swap->swapDay())->format('%r%a'), $today->format('Y-m-d'));
+        return new StationsAnswer($inLook, $inHand, $decided, \count($dressed), \count($this->house->spots($swap->home())), $needs, $purse->hasBudget ? $purse->free->minor : null, \count(array_filter($tasks, static fn(SheetTask $task): bool => $task->isDone())), \count($tasks), $notes, (int) $today->diff($swap->swapDay())->format('%r%a'), $today->format('Y-m-d'));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Swaps;
 
-/** The live figure of each station; money in minor units, days to the swap day (negative when past). */
+/** The live figure of each station; money in minor units, none without a budget, days to the swap day (negative when past). */
 final readonly class StationsAnswer
 {
     public function __construct(
@@ -14,7 +14,7 @@ final readonly class StationsAnswer
         public int $spotsDressed,
         public int $spots,
         public int $needsOpen,
-        public int $free,
+        public ?int $free,
         public int $ticked,
         public int $tasks,
         public int $notes,

@@ -8,7 +8,7 @@ use App\Http\Day;
 use App\Http\Name;
 use BrightCupboard\Core\Stock\Season;
 
-/** A swap; money as people write it. $look is the look to copy when the swap is begun, empty for a plain one to start from. */
+/** A swap; money as people write it, empty where nothing is set. $look is the look to copy when the swap is begun, empty when none is chosen yet. */
 final readonly class SwapInput
 {
     public function __construct(

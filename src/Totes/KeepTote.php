@@ -11,7 +11,6 @@ use App\Http\Fields;
 use App\Http\InvalidInput;
 use App\Http\SameVersion;
 use App\Journal\Journal;
-use App\Repository\HouseRepository;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Measure\Weight;
@@ -23,7 +22,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class KeepTote
 {
-    public function __construct(private EntityManagerInterface $entities, private HouseRepository $house, private Journal $journal) {}
+    public function __construct(private EntityManagerInterface $entities, private ToteCodes $codes, private Journal $journal) {}
 
     #[Route('/api/homes/{home}/totes', name: 'addTote', methods: ['POST'], defaults: ['_status' => 201])]
     #[Route('/api/homes/{home}/totes/{tote}', name: 'changeTote', methods: ['PUT'])]
@@ -31,10 +30,9 @@ final readonly class KeepTote
     {
         [$inside, $mostWeight] = $this->measures($home, $input);
         $code = trim($input->code);
-        foreach ($this->house->totes($home) as $other) {
-            if ($other !== $tote && 0 === strcasecmp($other->code(), $code)) {
-                throw InvalidInput::at('code', sprintf('There is already a tote %s, in the %s. Give this one another code.', $other->code(), $other->place()));
-            }
+        $taken = $this->codes->taken($home, $code, $tote);
+        if (null !== $taken) {
+            throw InvalidInput::at('code', ToteCodes::sentence($taken));
         }
         $isNew = null === $tote;
         if ($isNew) {

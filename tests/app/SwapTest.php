@@ -28,10 +28,10 @@ final class SwapTest extends AppTestCase
         self::assertNotSame('#2040FF', $this->db()->fetchOne('SELECT ribbons FROM look WHERE id = ?', [$look['id'] ?? '']));
     }
 
-    public function testALookWithoutRibbonsOrWithSharesThatDoNotSumIsRefused(): void
+    public function testALookWithSharesThatDoNotSumIsRefusedAndOneWithoutRibbonsJudgesNothing(): void
     {
-        $problem = $this->call('POST', $this->swap() . '/look-answer', ['ribbons' => []] + $this->look());
-        $this->assertRefused(422, 'A look needs at least one ribbon', $problem, 'ribbons');
+        $answer = $this->call('POST', $this->swap() . '/look-answer', ['ribbons' => []] + $this->look());
+        self::assertSame([0, ['not judged']], [$answer['in'] + $answer['near'] + $answer['outside'], array_values(array_unique(array_column($answer['answers'], 'verdict')))]);
 
         $look = $this->look();
         $look['ribbons'][0]['percent'] = 41;

@@ -42,7 +42,7 @@ final class PutTogetherTest extends BrowserTestCase
         $page->seeText('9 ft unrolled');
         $this->choose($page, 'Cut a length off…');
         $page->type('How long is the part you need', '30 in')->seeAt("//label[contains(., 'is used up')]/input")->click();
-        $page->press('Cut it')->seeText('is cut from Wood beads')->seeText('1 left the home');
+        $page->press('Cut it')->seeText('is cut off Wood beads and used up; left: Wood beads, part roll 6 ft 6 in')->seeText('1 left the home');
         self::assertStringContainsString('Wood beads, part roll', $page->text());
     }
 

@@ -19,7 +19,7 @@ final readonly class LookFit implements CoachRule
 
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
-        if ([] === $dressing->placed) {
+        if ([] === $dressing->placed || !$by->look->isChosen()) {
             return null;
         }
         $area = 0.0;
@@ -39,7 +39,7 @@ final readonly class LookFit implements CoachRule
         $verdict = match (FitVerdict::ofScore($score)) {
             FitVerdict::In => Verdict::Good,
             FitVerdict::Near => Verdict::LookAgain,
-            FitVerdict::Outside => Verdict::Fix,
+            FitVerdict::Outside, FitVerdict::NotJudged => Verdict::Fix,
         };
 
         return new Finding(

@@ -40,7 +40,7 @@ final readonly class NeighbourHeights implements CoachRule
                 default => Verdict::LookAgain,
             },
             sprintf('%d of %d pairs step well', $pairs - \count($said), $pairs),
-            'the lower 50 to 85 % of the taller',
+            'each at least half and at most six sevenths of its taller neighbour',
             [] === $said ? 'Large stands with medium, medium with small.' : implode(' ', \array_slice($said, 0, 3)),
             null,
             $about,

@@ -33,7 +33,7 @@ final readonly class OddGroups implements CoachRule
             [] === $even ? Verdict::Good : Verdict::LookAgain,
             1 === \count($counts) ? sprintf('one group of %d', $counts[0]) : 'groups of ' . implode(', ', $counts),
             '1, 3 or 5 together',
-            [] === $even ? 'Odd numbers sit easily.' : 'An even group looks counted: add one, take one away, or part it by more than 3 in.',
+            [] === $even ? 'Odd numbers sit easily.' : 'An even group looks counted: add one, take one away, or part it by more than ' . $by->lengths->write(Length::ofTenths(self::SPLIT)) . '.',
         );
     }
 

@@ -42,7 +42,7 @@ final readonly class PhysicalFit implements CoachRule
             'Room for it',
             [] === $said ? Verdict::Good : Verdict::Fix,
             [] === $said ? 'everything fits' : sprintf('%d %s not fit', \count($said), 1 === \count($said) ? 'thing does' : 'things do'),
-            'inside the ledge, under the clear height',
+            null === $dressing->spot->clearHeight ? 'inside its edges' : 'inside its edges, under the clear height',
             [] === $said ? 'Nothing hangs over, touches what is above, or stands in the way.' : implode(' ', $said),
             null,
             $about,
@@ -63,7 +63,7 @@ final readonly class PhysicalFit implements CoachRule
         }
         $deeper = $placed->piece->size->depth->tenths() - $spot->depth->tenths();
         if ($deeper > 0 && !$spot->isHung()) {
-            $said[] = sprintf('%s is %s deeper than the ledge.', $name, $lengths->write(Length::ofTenths($deeper)));
+            $said[] = sprintf('%s is %s deeper than the %s.', $name, $lengths->write(Length::ofTenths($deeper)), $spot->kind->surface());
         }
         foreach ($spot->keepClear as $zone) {
             if ($placed->left < $zone->to->tenths() && $zone->from->tenths() < $placed->right) {

@@ -37,7 +37,7 @@ final readonly class UsedWidth implements CoachRule
             self::CODE,
             'Used width',
             $verdict,
-            sprintf('%d %% of the ledge', round($band->value * 100)),
+            sprintf('%d %% of the %s', round($band->value * 100), $dressing->spot->kind->surface()),
             sprintf('%d to %d %% in this mood', round($band->low * 100), round($band->high * 100)),
             match (true) {
                 Verdict::Good === $verdict => 'There is enough, and air between.',

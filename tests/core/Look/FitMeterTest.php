@@ -114,7 +114,13 @@ final class FitMeterTest extends TestCase
         self::assertEqualsWithDelta([0.0, 1 / 3, 1 / 3, 1 / 3], $shares, 1e-9);
     }
 
-    #[TestWith([[], 'A look needs at least one ribbon: add the colour that is to be seen most.'])]
+    public function testWithoutALookNothingIsJudged(): void
+    {
+        $fit = (new FitMeter(Look::notChosen('Later')))->fit(Make::piece('jug'));
+
+        self::assertSame([FitVerdict::NotJudged, 0], [$fit->verdict, $fit->score]);
+    }
+
     #[TestWith([[50, 49], 'The ribbon shares must add up to 100 %, they add up to 99 %.'])]
     public function testRefusesALookNothingCouldBeJudgedBy(array $shares, string $sentence): void
     {

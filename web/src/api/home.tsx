@@ -19,6 +19,8 @@ export function useWriting() {
   return useMemo(
     () => ({
       length: (tenths: number) => writeLength(tenths, home.unit),
+      /** Without its unit, for a drawing that says it once. */
+      bare: (tenths: number) => writeLength(tenths, home.unit).replace(/ (in|cm)$/, ''),
       run: (tenths: number) => writeRun(tenths, home.unit),
       weight: (grams: number) => writeWeight(grams, home.unit),
       money: (minor: number) => writeMoney(minor, home.currency),
@@ -42,7 +44,7 @@ export function usePlaces() {
       }
       const words: Record<string, string> = {
         table: 'on the table',
-        arrived: 'by the door, just come',
+        arrived: 'just come in',
         loose: 'loose in store',
         within: 'part of an arrangement',
         lent: 'lent out',

@@ -38,9 +38,9 @@ const KEYS: readonly { where: string; keys: readonly [string, string][] }[] = [
   {
     where: 'Rooms',
     keys: [
-      ['← →', 'move along the ledge by 1 in (Shift: a quarter)'],
+      ['← →', 'move along by an inch or 2 cm (Shift: a quarter)'],
       ['↑ ↓', 'layer back or front'],
-      ['R  Shift R', 'raise or lower by 1 in'],
+      ['R  Shift R', 'raise or lower by a step'],
       ['+ −', 'one more, one fewer'],
       ['Del', 'take off'],
       ['1 to 9', 'stand the candidate of that number'],

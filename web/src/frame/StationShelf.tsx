@@ -19,7 +19,7 @@ export function StationShelf({ isOpen, onFind }: { isOpen: boolean; onFind: () =
   if (!current) return <div className="h-3" />;
   const { swap, look, isClosed } = current;
   const notSent = waiting.ticks.filter((tick) => tick.swap === swap.id).length;
-  const figures = stationFigures(stations.data, write.money, isClosed, notSent);
+  const figures = stationFigures(stations.data, write.money, isClosed, notSent, look.ribbons.length > 0);
   const days = stations.data?.days;
   return (
     <header className="no-print relative z-20 bg-gradient-to-b from-[#F3F1EA] to-paper" data-testid="stations">
@@ -88,14 +88,19 @@ export function StationShelf({ isOpen, onFind }: { isOpen: boolean; onFind: () =
   );
 }
 
-function stationFigures(s: Stations | undefined, money: (minor: number) => string, isClosed: boolean, notSent: number): Figure[] {
+function stationFigures(s: Stations | undefined, money: (minor: number) => string, isClosed: boolean, notSent: number, isChosen: boolean): Figure[] {
   if (!s) return (['look', 'table', 'rooms', 'haul', 'day', 'settle'] as const).map((station) => ({ station, name: NAMES[station], figure: '…' }));
   const share = (part: number, whole: number) => (whole === 0 ? 0 : part / whole);
   return [
-    { station: 'look', name: NAMES.look, figure: `${s.inLook} of ${s.pieces} fit`, progress: share(s.inLook, s.pieces) },
+    {
+      station: 'look',
+      name: NAMES.look,
+      figure: isChosen ? `${s.inLook} of ${s.pieces} fit` : 'not chosen yet',
+      progress: share(s.inLook, s.pieces),
+    },
     { station: 'table', name: NAMES.table, figure: `${s.decided} of ${s.pieces} decided`, progress: share(s.decided, s.pieces) },
     { station: 'rooms', name: NAMES.rooms, figure: `${s.spotsDressed} of ${counted(s.spots, 'spot')}`, progress: share(s.spotsDressed, s.spots) },
-    { station: 'haul', name: NAMES.haul, figure: `${counted(s.needsOpen, 'gap')}, ${money(s.free)} free` },
+    { station: 'haul', name: NAMES.haul, figure: `${counted(s.needsOpen, 'gap')}${s.free === null ? '' : `, ${money(s.free)} free`}` },
     {
       station: 'day',
       name: NAMES.day,

@@ -29,7 +29,11 @@ export function Stile({ me, onWhatWasDone }: { me: Me; onWhatWasDone: () => void
     { to: 'cupboard', name: 'Cupboard', figure: pieces.data ? counted(pieces.data.length, 'piece') : '…' },
     { to: 'house', name: 'House', figure: counted(house.spots.length, 'spot') },
     { to: 'swaps', name: 'Swaps', figure: counted(house.swaps.length, 'season') },
-    { to: 'ledger', name: 'Ledger', figure: stations.data ? `${write.money(stations.data.free)} free` : '…' },
+    {
+      to: 'ledger',
+      name: 'Ledger',
+      figure: !stations.data ? '…' : stations.data.free === null ? 'no budget' : `${write.money(stations.data.free)} free`,
+    },
   ];
   return (
     <nav

@@ -92,9 +92,10 @@ export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
       {by !== 'list' && <ToteShelf />}
       {pieces.length === 0 && (
         <EmptyLedge>
-          {house.totes.length === 0
-            ? 'No totes yet. Count one cupboard to start: a tote with its code, then what is in it.'
-            : 'Nothing counted yet. Open one tote and enter what is in it.'}
+          <p>Nothing counted yet. Open one box and write a line for each piece; where it lies can be said in the line.</p>
+          <Link className="btn btn-main mt-3" to={`/homes/${house.home.id}/intake`}>
+            Unpack a box
+          </Link>
         </EmptyLedge>
       )}
       <div className="min-h-0 flex-1">

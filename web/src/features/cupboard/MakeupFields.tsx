@@ -1,5 +1,6 @@
 import type { Face, Part, PieceInput } from '../../api/types';
 import { MATERIALS, PIECE_KINDS, SEASONS } from '../../api/words';
+import { counted } from '../../lib/text';
 import { Choices, Field } from '../../ui/Field';
 import { ColourShares } from './ColourShares';
 
@@ -9,7 +10,7 @@ type Props = { draft: PieceInput; set: (part: Partial<PieceInput>) => void };
 export function MakeupFields({ draft, set }: Props) {
   const said = [
     draft.set.name !== '' ? `set “${draft.set.name}”` : '',
-    draft.faces.length > 0 ? `${draft.faces.length} faces` : '',
+    draft.faces.length > 0 ? counted(draft.faces.length, 'other face') : '',
     draft.parts.length > 0 ? `${draft.parts.length} parts` : '',
   ].filter(Boolean);
   const setFace = (index: number, change: Partial<Face>) =>

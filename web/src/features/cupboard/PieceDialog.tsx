@@ -49,7 +49,6 @@ export function PieceDialog({ piece, copy, onClose, onSaved }: Props) {
   );
 }
 
-
 type PartProps = { draft: PieceInput; set: (part: Partial<PieceInput>) => void };
 
 function Measures({ draft, set, isNew }: PartProps & { isNew: boolean }) {

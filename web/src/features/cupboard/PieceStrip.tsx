@@ -80,7 +80,7 @@ export function PieceStrip({ piece, onEdit, onCopy, onOpen }: Props) {
           {piece.origin && `, ${piece.origin}`}
           {piece.cameOn && `, ${piece.cameOn.slice(0, 4)}`}
           <br />
-          {piece.worn === 0 ? 'never out in a closed season' : `out ${counted(piece.worn, 'season')}`}
+          {piece.worn === 0 ? 'never out so far' : `out ${counted(piece.worn, 'season')}`}
           {piece.hazards.length > 0 && (
             <>
               <br />
@@ -120,7 +120,9 @@ export function PieceStrip({ piece, onEdit, onCopy, onOpen }: Props) {
             { label: 'Put together with…', onSelect: () => setShown('together') },
             ...(piece.parts.length > 0 && standing(piece) ? [{ label: 'Take one apart', onSelect: () => deeds.takeApart() }] : []),
             ...(isTakenApart ? [{ label: 'Put one together again', onSelect: () => deeds.putTogetherAgain() }] : []),
-            ...(house.kinds.find((one) => one.kind === piece.kind)?.canBeCut ? [{ label: 'Cut a length off…', onSelect: () => setShown('cut') }] : []),
+            ...(house.kinds.find((one) => one.kind === piece.kind)?.canBeCut
+              ? [{ label: 'Cut a length off…', onSelect: () => setShown('cut') }]
+              : []),
             { label: piece.photoAt ? 'Another photo…' : 'Give it a photo…', onSelect: () => photo.current?.click() },
             ...(piece.photoAt ? [{ label: 'Take the photo away', onSelect: () => deeds.dropPhoto() }] : []),
           ]}

@@ -2,8 +2,9 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, take } from '../../api/client';
 import { useHouse, useSwap } from '../../api/home';
 import { dayQuery, piecesQuery } from '../../api/queries';
+import { NoSwapYet } from '../../frame/NoSwapYet';
 import { useNotices } from '../../lib/notices';
-import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
+import { ErrorLedge, LoadingLedges } from '../../ui/States';
 import { DayView } from './DayView';
 
 export function DayPage() {
@@ -20,7 +21,7 @@ export function DayPage() {
     onSuccess: (built) => queries.setQueryData(dayQuery(home, swap).queryKey, built),
     onError: (error) => notices.problem(error),
   });
-  if (!current) return <EmptyLedge>No swap yet. Begin one under Swaps.</EmptyLedge>;
+  if (!current) return <NoSwapYet>The run of its day is worked out here.</NoSwapYet>;
   const error = pieces.error ?? day.error;
   if (error && !day.data) return <ErrorLedge error={error} onRetry={() => void Promise.all([pieces.refetch(), day.refetch()])} />;
   if (!pieces.data || !day.data) return <LoadingLedges />;

@@ -84,9 +84,11 @@ export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed
       ))}
       {all > 0 && (
         <p className="note mt-4 px-[22px] max-md:px-3">
-          No run of this day can be shorter than {writeMinutes(Math.max(day.longestChain, day.workShared))}: the longest chain of tasks takes{' '}
-          {writeMinutes(day.longestChain)}, the work shared out {writeMinutes(day.workShared)}. Minutes are rules of thumb. Cautions are the usual
-          ones; local codes and licensed practice decide.
+          The day takes {writeMinutes(Math.max(day.longestChain, day.workShared))} at the very least:{' '}
+          {day.longestChain >= day.workShared
+            ? 'some things have to wait for others, one after another.'
+            : `that is the work itself, shared among ${day.people === 1 ? 'one' : 'two'}.`}{' '}
+          Minutes are rules of thumb. Cautions are the usual ones; local codes and licensed practice decide.
         </p>
       )}
     </div>

@@ -55,7 +55,7 @@ export function Gap({ number, gap, pieces, lines, acts, isClosed, onBuy, onEdit 
           <div>
             <p>
               <b>{isMet ? 'Owned and free:' : 'Nearest owned:'}</b> {piece.name}, {best.where}
-              <span className="note block">{isMet ? `Meets it, ${best.score} of 100.` : `${best.score} of 100: ${best.misses.join(', ')}.`}</span>
+              <span className="note block">{isMet ? 'It is what is wanted.' : `Not quite: ${best.misses.join(', ')}.`}</span>
             </p>
             {!isClosed && (
               <div className="no-print mt-1.5 flex flex-wrap gap-1.5">
@@ -70,7 +70,7 @@ export function Gap({ number, gap, pieces, lines, acts, isClosed, onBuy, onEdit 
                     title={other.misses.join(', ') || 'meets it'}
                     onClick={() => acts.bring(need, other.piece)}
                   >
-                    {pieces.get(other.piece)?.name} {other.score}
+                    {pieces.get(other.piece)?.name}
                   </button>
                 ))}
               </div>

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useHouse, useSwap } from '../../api/home';
 import { haulQuery, piecesQuery } from '../../api/queries';
-import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
+import { NoSwapYet } from '../../frame/NoSwapYet';
+import { ErrorLedge, LoadingLedges } from '../../ui/States';
 import { HaulView } from './HaulView';
 
 export function HaulPage() {
@@ -10,7 +11,7 @@ export function HaulPage() {
   const pieces = useQuery(piecesQuery(house.home.id));
   const haul = useQuery({ ...haulQuery(house.home.id, current?.swap.id ?? ''), enabled: current !== null });
   const error = pieces.error ?? haul.error;
-  if (!current) return <EmptyLedge>No swap yet. Begin one under Swaps; its budget is kept here.</EmptyLedge>;
+  if (!current) return <NoSwapYet>What it still wants is found here, at home first.</NoSwapYet>;
   if (error) return <ErrorLedge error={error} onRetry={() => void Promise.all([pieces.refetch(), haul.refetch()])} />;
   if (!pieces.data || !haul.data) return <LoadingLedges />;
   return <HaulView haul={haul.data} pieces={pieces.data} swap={current.swap} isClosed={current.isClosed} />;

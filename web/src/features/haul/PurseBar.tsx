@@ -18,11 +18,18 @@ export function PurseBar({ purse, name }: { purse: Purse; name: string }) {
         <h2 className="text-[19px]/[24px]">
           Purse{' '}
           <span className="font-text text-[13px] font-normal">
-            <b>{money(purse.budget)}</b> for {name}, {money(purse.spent + purse.committed + purse.planned)} spoken for
+            {purse.budget === null ? (
+              <>No budget set for {name}</>
+            ) : (
+              <>
+                <b>{money(purse.budget)}</b> for {name}
+              </>
+            )}
+            , {money(purse.spent + purse.committed + purse.planned)} spoken for
           </span>
         </h2>
         <p>
-          <b>{money(purse.free)} free</b>
+          {purse.budget !== null && <b>{money(purse.free)} free</b>}
           {card && `, ${money(purse.cardFree)} on the gift card`}
         </p>
       </div>

@@ -56,7 +56,7 @@ type PartProps = { draft: SpotInput; set: (part: Partial<SpotInput>) => void };
 const LENGTHS = [
   ['width', 'Width', ''],
   ['depth', 'Depth', ''],
-  ['ledgeHeight', 'Height of the ledge', 'from the floor'],
+  ['ledgeHeight', 'Its height', 'from the floor'],
   ['clearHeight', 'Clear height above', 'empty when nothing hangs above'],
 ] as const;
 
@@ -119,7 +119,7 @@ function Measures({ draft, set }: PartProps) {
       <Field label="Wall" name="wall">
         {(control) => <input {...control} type="color" value={draft.wall} onChange={(event) => set({ wall: event.target.value })} />}
       </Field>
-      <Field label="Focal order" name="focalRank" hint="1 is dressed first">
+      <Field label="How early it is dressed" name="focalRank" hint="1: what is seen first from the door">
         {(control) => (
           <input {...control} type="number" value={draft.focalRank} onChange={(event) => set({ focalRank: Number(event.target.value) })} />
         )}

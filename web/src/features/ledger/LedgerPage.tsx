@@ -24,7 +24,7 @@ export function LedgerPage() {
 function LedgerView({ ledger, pieces }: { ledger: Ledger; pieces: readonly Piece[] }) {
   const house = useHouse();
   const { money } = useWriting();
-  const most = Math.max(1, ...ledger.seasons.map((season) => Math.max(season.budget, season.spent)));
+  const most = Math.max(1, ...ledger.seasons.map((season) => Math.max(season.budget ?? 0, season.spent)));
   return (
     <div className="p-5 pl-[22px] max-md:p-3 max-md:pb-24">
       <h2 className="text-[22px]/[28px]">The seasons side by side</h2>
@@ -57,15 +57,20 @@ function LedgerView({ ledger, pieces }: { ledger: Ledger; pieces: readonly Piece
                     </span>
                   </td>
                   <td>
-                    <svg width="210" height="18" role="img" aria-label={`${money(season.spent)} of ${money(season.budget)}`}>
-                      <rect width={(season.budget / most) * 208} height="16" x=".5" y=".5" fill="#fff" stroke="#C4BEAF" />
+                    <svg
+                      width="210"
+                      height="18"
+                      role="img"
+                      aria-label={`${money(season.spent)} of ${season.budget === null ? 'no budget' : money(season.budget)}`}
+                    >
+                      <rect width={((season.budget ?? 0) / most) * 208} height="16" x=".5" y=".5" fill="#fff" stroke="#C4BEAF" />
                       <rect width={(season.spent / most) * 208} height="9" y="4" fill={season.isClosed ? '#1F2421' : '#1E4D45'} />
                     </svg>
                   </td>
                   <td className="num">
                     <b>{money(season.spent)}</b>
                   </td>
-                  <td className="num">{money(season.budget)}</td>
+                  <td className="num">{season.budget === null ? 'none set' : money(season.budget)}</td>
                   <td className="num">{season.reusedUnits}</td>
                   <td className="num">{season.newUnits}</td>
                   <td className="num">{units === 0 ? '–' : `${Math.round((season.reusedUnits / units) * 100)} %`}</td>

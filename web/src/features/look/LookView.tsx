@@ -31,7 +31,7 @@ export function LookView({ look, swap, pieces, isClosed }: Props) {
   const [picked, setPicked] = useState(0);
   const [below, setBelow] = useState<(typeof BELOW)[number]>(BELOW[0]);
   const [isTaking, setTaking] = useState(false);
-  const at = Math.min(picked, draft.ribbons.length - 1);
+  const at = Math.max(0, Math.min(picked, draft.ribbons.length - 1));
   const ribbon = draft.ribbons[at];
   const setRibbons = (ribbons: Ribbon[]) => change({ ribbons });
   const takeOff = () => {
@@ -59,6 +59,7 @@ export function LookView({ look, swap, pieces, isClosed }: Props) {
               <Triangle /> {answer.error.message} It is not saved until then.
             </p>
           )}
+          {draft.ribbons.length === 0 && !isClosed && <NoLookYet onTake={() => setTaking(true)} onHang={(ribbon) => setRibbons([ribbon])} />}
           <RibbonRod
             ribbons={draft.ribbons}
             placed={answer.data?.placed ?? []}
@@ -116,9 +117,10 @@ export function LookView({ look, swap, pieces, isClosed }: Props) {
             </button>
           ))}
         </div>
-        {below === BELOW[0] && <LookAnswer answer={answer.data} ribbons={draft.ribbons} pieces={pieces} />}
-        {below === BELOW[1] && <ThreadPanel swap={swap.id} ribbons={draft.ribbons} pieces={pieces} />}
-        {below === BELOW[2] && <RestylePanel swap={swap.id} pieces={pieces} isClosed={isClosed} />}
+        {draft.ribbons.length === 0 && <p className="note px-[22px] py-4 max-md:px-3">Nothing is judged as long as no look is chosen.</p>}
+        {draft.ribbons.length > 0 && below === BELOW[0] && <LookAnswer answer={answer.data} ribbons={draft.ribbons} pieces={pieces} />}
+        {draft.ribbons.length > 0 && below === BELOW[1] && <ThreadPanel swap={swap.id} ribbons={draft.ribbons} pieces={pieces} />}
+        {draft.ribbons.length > 0 && below === BELOW[2] && <RestylePanel swap={swap.id} pieces={pieces} isClosed={isClosed} />}
       </div>
       {isTaking && (
         <TakeColoursDialog
@@ -171,5 +173,27 @@ function LookActions({ look, swap, onTake }: { look: Look; swap: Swap; onTake: (
         Print
       </button>
     </span>
+  );
+}
+
+/** Nobody's look is chosen for them: it begins with what is loved, or with one ribbon. */
+function NoLookYet({ onTake, onHang }: { onTake: () => void; onHang: (ribbon: Ribbon) => void }) {
+  const [hex, setHex] = useState('#A9502B');
+  return (
+    <div className="mt-3 flex flex-wrap items-center gap-3 bg-wall px-4 py-3 text-[15px]" data-testid="no-look">
+      <p className="w-full">
+        No look yet, so nothing is judged. Ground it in something real: two or three ribbons, a picture, a set of plates, a rug.
+      </p>
+      <button type="button" className="btn btn-main" onClick={onTake}>
+        Take colours from a photo or a piece
+      </button>
+      <label className="flex items-center gap-2">
+        or begin with
+        <input type="color" aria-label="Colour of the first ribbon" value={hex} onChange={(event) => setHex(event.target.value)} />
+      </label>
+      <button type="button" className="btn" onClick={() => onHang({ name: 'First', hex, role: 'base', percent: 100 })}>
+        Hang this ribbon
+      </button>
+    </div>
   );
 }

@@ -47,7 +47,7 @@ export function CandidateLedge({ dressing, pieces, onStand, isClosed }: Props) {
             <span className="tagcard mx-1 mt-1 block px-1 py-1 text-[12px]/[15px] group-hover:bg-yolk-soft">
               <b>{candidate.score}</b> · {candidate.where}
               <br />
-              beam {candidate.imbalanceBefore} → <b>{candidate.imbalanceAfter} %</b>
+              {sidesIn(candidate.imbalanceBefore, candidate.imbalanceAfter)}
               <span className="note mt-0.5 block">{candidate.reasons[1]}</span>
             </span>
           </button>
@@ -55,4 +55,11 @@ export function CandidateLedge({ dressing, pieces, onStand, isClosed }: Props) {
       </div>
     </section>
   );
+}
+
+/** What standing it here does to left and right, in a few words. */
+function sidesIn(before: number, after: number): string {
+  if (after < before - 4) return 'evens out the sides';
+  if (after > before + 4) return 'makes one side heavier';
+  return 'leaves the sides as they are';
 }

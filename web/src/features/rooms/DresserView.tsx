@@ -13,7 +13,6 @@ import { useDresser } from './useDresser';
 
 type Props = { spot: Spot; dressing: Dressing; rooms: readonly SpotState[]; pieces: readonly Piece[]; isClosed: boolean };
 
-const INCH = 254;
 const LAYERS = ['back', 'middle', 'front'] as const;
 
 /** One spot drawn to scale, with who could still stand there below and the coach beside it. */
@@ -27,10 +26,12 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
   const dresser = useDresser(house.home.id, current?.swap.id ?? '', spot.id);
   const placement = dressing.placements.find((one) => one.id === chosen);
   const act = (change: (placement: Placement) => void) => () => placement && !isClosed && change(placement);
-  const along = (inches: number) => act((one) => dresser.move(one, { left: one.left + Math.round(inches * INCH) }));
+  // One step is an inch, or two centimetres.
+  const step = house.home.unit === 'cm' ? 200 : 254;
+  const along = (steps: number) => act((one) => dresser.move(one, { left: one.left + Math.round(steps * step) }));
   const layer = (step: number) =>
     act((one) => dresser.move(one, { layer: LAYERS[Math.max(0, Math.min(2, LAYERS.indexOf(one.layer) + step))] ?? 'middle' }));
-  const raise = (inches: number) => act((one) => dresser.move(one, { raise: Math.max(0, one.raise + inches * INCH) }));
+  const raise = (steps: number) => act((one) => dresser.move(one, { raise: Math.max(0, one.raise + steps * step) }));
   const count = (step: number) => act((one) => one.count + step > 0 && dresser.move(one, { count: one.count + step }));
   const acts = {
     left: along(-1),

@@ -1,5 +1,5 @@
 import { type PointerEvent, useRef, useState } from 'react';
-import { useSwap } from '../../api/home';
+import { useSwap, useWriting } from '../../api/home';
 import type { Dressing, Piece, Placement, Spot } from '../../api/types';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 import { BackWall, Lanes, Rulers } from './ElevationParts';
@@ -99,6 +99,7 @@ type PlacedProps = {
 };
 
 function Placed({ placement, piece, frame, left, isChosen, onDown, onMove, onUp, onFocus }: PlacedProps) {
+  const write = useWriting();
   const unit = inch(piece.width);
   const raise = inch(placement.raise);
   const foot = frame.y(raise);
@@ -109,7 +110,7 @@ function Placed({ placement, piece, frame, left, isChosen, onDown, onMove, onUp,
       role="button"
       tabIndex={0}
       aria-pressed={isChosen}
-      aria-label={`${piece.name}${placement.count > 1 ? `, ${placement.count}` : ''}, ${left.toFixed(1)} in from the left, ${placement.layer} layer${raise > 0 ? `, raised ${raise.toFixed(1)} in` : ''}`}
+      aria-label={`${piece.name}${placement.count > 1 ? `, ${placement.count}` : ''}, ${write.length(Math.round(left * 254))} from the left, ${placement.layer} layer${raise > 0 ? `, raised ${write.length(placement.raise)}` : ''}`}
       data-testid={`placed-${piece.name}`}
       className="cursor-grab touch-none"
       onPointerDown={onDown}
@@ -140,6 +141,7 @@ function Placed({ placement, piece, frame, left, isChosen, onDown, onMove, onUp,
 
 function SkylineAndThreads({ dressing, pieces, frame }: { dressing: Dressing; pieces: ReadonlyMap<string, Piece>; frame: Frame }) {
   const ribbons = useSwap()?.look.ribbons ?? [];
+  const write = useWriting();
   const points = dressing.skyline.map((point) => [frame.x(inch(point.x)), frame.y(inch(point.top)), inch(point.top)] as const);
   const line = points
     .map(([x, y], i) => (i === 0 ? `M${x} ${y}` : `Q${((points[i - 1]?.[0] ?? x) + x) / 2} ${Math.max(points[i - 1]?.[1] ?? y, y) + 8} ${x} ${y}`))
@@ -169,7 +171,7 @@ function SkylineAndThreads({ dressing, pieces, frame }: { dressing: Dressing; pi
             strokeWidth="3"
             paintOrder="stroke"
           >
-            {Math.round(top * 10) / 10}
+            {write.bare(Math.round(top * 254))}
           </text>
         </g>
       ))}

@@ -1,8 +1,10 @@
+import { useHouse, useWriting } from '../../api/home';
 import type { Piece, Placement, Spot } from '../../api/types';
-import { type Frame, inch } from './frame';
+import { type Frame, inch, rulerMarks } from './frame';
 
 /** Wall, clear height and the stretches that must stay usable. */
 export function BackWall({ spot, frame }: { spot: Spot; frame: Frame }) {
+  const write = useWriting();
   const [left, right] = [frame.x(0), frame.x(inch(spot.width))];
   const clear = spot.clearHeight === null ? null : frame.y(inch(spot.clearHeight));
   return (
@@ -25,7 +27,7 @@ export function BackWall({ spot, frame }: { spot: Spot; frame: Frame }) {
           />
           <path d={`M${left} ${clear}H${right}`} stroke="#1F2421" strokeDasharray="2 3" />
           <text x={left + 6} y={clear - 5} fontSize="12" fontWeight="600">
-            {inch(spot.clearHeight ?? 0)} in clear
+            {write.length(spot.clearHeight ?? 0)} clear
           </text>
         </g>
       )}
@@ -56,29 +58,28 @@ export function BackWall({ spot, frame }: { spot: Spot; frame: Frame }) {
 
 /** Ledge front with its ruler, and the ruler of heights on the left. */
 export function Rulers({ spot, frame }: { spot: Spot; frame: Frame }) {
+  const { home } = useHouse();
   const width = inch(spot.width);
-  const step = width > 90 ? 12 : width > 40 ? 8 : 4;
-  const along = Array.from({ length: Math.floor(width / step) + 1 }, (_, i) => i * step);
-  const up = Array.from({ length: Math.floor(frame.wallHeight / frame.scale / 6) + 1 }, (_, i) => i * 6);
+  const { along, up } = rulerMarks(width, frame.wallHeight / frame.scale, home.unit);
   return (
     <g fontSize="12" fill="#47504B">
       <rect x={frame.x(0) - 6} y={frame.ledgeY} width={width * frame.scale + 12} height="22" fill="#E8E3D8" />
       <path d={`M${frame.x(0) - 6} ${frame.ledgeY}H${frame.x(width) + 6}`} stroke="#fff" strokeWidth="2" />
       <path d={`M${frame.x(0) - 6} ${frame.ledgeY + 22}H${frame.x(width) + 6}`} stroke="#C4BEAF" strokeWidth="1.5" />
-      {along.map((at) => (
+      {along.map(({ at, text }) => (
         <g key={at}>
           <path d={`M${frame.x(at)} ${frame.ledgeY + 1}v5`} stroke="#47504B" />
           <text x={frame.x(at)} y={frame.ledgeY + 17} textAnchor="middle">
-            {at}
+            {text}
           </text>
         </g>
       ))}
       <path d={`M${frame.x(width / 2)} ${frame.ledgeY + 22}l5 7h-10Z`} fill="#1F2421" />
-      {up.map((at) => (
+      {up.map(({ at, text }) => (
         <g key={at}>
           <path d={`M${frame.x(0) - 10} ${frame.y(at)}h6`} stroke="#47504B" />
           <text x={frame.x(0) - 14} y={frame.y(at) + 4} textAnchor="end">
-            {at}
+            {text}
           </text>
         </g>
       ))}

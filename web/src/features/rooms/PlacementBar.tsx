@@ -2,12 +2,12 @@ import type { Piece, Placement } from '../../api/types';
 
 type Act = 'left' | 'right' | 'back' | 'front' | 'up' | 'down' | 'more' | 'fewer' | 'off';
 const BUTTONS: readonly [Act, string, string][] = [
-  ['left', '←', 'Move left by 1 in'],
-  ['right', '→', 'Move right by 1 in'],
+  ['left', '←', 'Move left by a step'],
+  ['right', '→', 'Move right by a step'],
   ['back', 'Back', 'One layer back'],
   ['front', 'Front', 'One layer forward'],
-  ['up', 'Raise', 'Raise by 1 in'],
-  ['down', 'Lower', 'Lower by 1 in'],
+  ['up', 'Raise', 'Raise by a step'],
+  ['down', 'Lower', 'Lower by a step'],
   ['more', '+1', 'One more'],
   ['fewer', '−1', 'One fewer'],
   ['off', 'Take off', 'Take it off this spot'],

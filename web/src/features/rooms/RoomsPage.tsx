@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
-import { Navigate, useParams } from 'react-router';
+import { Link, Navigate, useParams } from 'react-router';
 import { useHouse, useSpot, useSwap } from '../../api/home';
 import { dressingQuery, piecesQuery, roomsQuery } from '../../api/queries';
+import { NoSwapYet } from '../../frame/NoSwapYet';
 import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
 import { DresserView } from './DresserView';
 
@@ -14,8 +15,16 @@ export function RoomsPage() {
   const pieces = useQuery(piecesQuery(house.home.id));
   const rooms = useQuery({ ...roomsQuery(house.home.id, swap), enabled: current !== null });
   const dressing = useQuery({ ...dressingQuery(house.home.id, swap, spot?.id ?? ''), enabled: current !== null && spot !== undefined });
-  if (!current) return <EmptyLedge>No swap yet. Begin one under Swaps.</EmptyLedge>;
-  if (house.spots.length === 0) return <EmptyLedge>No spots yet. Measure the first one under House: a mantel, a table, a sill.</EmptyLedge>;
+  if (!current) return <NoSwapYet>Its spots are dressed here.</NoSwapYet>;
+  if (house.spots.length === 0)
+    return (
+      <EmptyLedge>
+        <p>No spots yet. A line names one: a mantel, a table, a sill; it can be measured later.</p>
+        <Link className="btn btn-main mt-3" to={`/homes/${house.home.id}/house`}>
+          Walk through the house
+        </Link>
+      </EmptyLedge>
+    );
   const error = pieces.error ?? rooms.error ?? dressing.error;
   if (error) return <ErrorLedge error={error} onRetry={() => void Promise.all([pieces.refetch(), rooms.refetch(), dressing.refetch()])} />;
   if (!spot) {

@@ -39,3 +39,16 @@ export function frameFor(spot: Spot, tallest: number): Frame {
     y: (inches) => ledgeY - inches * scale,
   };
 }
+
+type Mark = { at: number; text: string };
+
+/** Where a ruler is marked and what stands there, in the home's unit; places are inches, as in the rest of the drawing. */
+export function rulerMarks(width: number, height: number, unit: 'in' | 'cm'): { along: readonly Mark[]; up: readonly Mark[] } {
+  const perInch = unit === 'cm' ? 2.54 : 1;
+  const marks = (length: number, step: number): Mark[] =>
+    Array.from({ length: Math.floor((length * perInch) / step) + 1 }, (_, i) => ({ at: (i * step) / perInch, text: String(i * step) }));
+  const step = width > 90 ? 12 : width > 40 ? 8 : 4;
+  return unit === 'cm'
+    ? { along: marks(width, step === 12 ? 30 : step === 8 ? 20 : 10), up: marks(height, 15) }
+    : { along: marks(width, step), up: marks(height, 6) };
+}

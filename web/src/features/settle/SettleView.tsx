@@ -16,9 +16,12 @@ export function SettleView({ settle, swap }: { settle: Settle; swap: Swap }) {
           <section>
             <h3 className="panel-title">Spent against budget</h3>
             <p className="mt-1 text-[15px]">
-              <b className="font-display text-[27px]">{money(settle.spent)}</b> of {money(settle.budget)}
+              <b className="font-display text-[27px]">{money(settle.spent)}</b>
+              {settle.budget === null ? ', no budget was set' : ` of ${money(settle.budget)}`}
             </p>
-            <Bar part={settle.spent} whole={settle.budget} label={`${money(settle.spent)} of ${money(settle.budget)} spent`} />
+            {settle.budget !== null && (
+              <Bar part={settle.spent} whole={settle.budget} label={`${money(settle.spent)} of ${money(settle.budget)} spent`} />
+            )}
           </section>
           <section>
             <h3 className="panel-title">Out of storage, not the shops</h3>
@@ -55,10 +58,10 @@ export function SettleView({ settle, swap }: { settle: Settle; swap: Swap }) {
                       {piece.name} {piece.isNew && <b>new</b>}
                     </td>
                     <td className="num">{piece.units}</td>
-                    <td className="num">{money(piece.costEach)}</td>
+                    <td className="num">{piece.costEach === 0 ? 'no price' : money(piece.costEach)}</td>
                     <td className="num">{piece.seasonsUsed}</td>
                     <td className="num">
-                      <b>{money(piece.costPerSeason)}</b>
+                      <b>{piece.costEach === 0 ? '–' : money(piece.costPerSeason)}</b>
                     </td>
                   </tr>
                 ))}

@@ -22,7 +22,7 @@ export function SwapDialog({ swap, onClose }: { swap?: Swap | undefined; onClose
     name: swap?.name ?? '',
     season: swap?.season ?? ('winter' as Swap['season']),
     swapDay: swap?.swapDay ?? new Date(Date.now() + 21 * 864e5).toISOString().slice(0, 10),
-    budget: swap ? (swap.budget / 100).toFixed(2) : '',
+    budget: swap?.budget ? (swap.budget / 100).toFixed(2) : '',
     giftCard: moneyField(swap?.giftCard ?? 0),
     look: '',
   });
@@ -73,7 +73,7 @@ export function SwapDialog({ swap, onClose }: { swap?: Swap | undefined; onClose
               {...control}
               inputMode="decimal"
               value={draft.budget}
-              placeholder="240"
+              placeholder="none set"
               onChange={(event) => set({ budget: event.target.value })}
             />
           )}
@@ -90,10 +90,10 @@ export function SwapDialog({ swap, onClose }: { swap?: Swap | undefined; onClose
           )}
         </Field>
         {!swap && (
-          <Field label="Look" name="look" hint="The swap gets its own copy">
+          <Field label="Look" name="look" hint="The swap gets its own copy; it can be chosen later">
             {(control) => (
               <select {...control} value={draft.look} onChange={(event) => set({ look: event.target.value })}>
-                <option value="">A plain one to start from</option>
+                <option value="">none yet</option>
                 {house.looks.map((look) => (
                   <option key={look.id} value={look.id}>
                     Like {look.name}

@@ -1,7 +1,8 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { useHouse, useWriting } from '../../api/home';
 import { RibbonBunch } from '../../frame/glyphs';
+import { NextStep } from '../../frame/NextStep';
 import { capital, writeDay } from '../../lib/text';
 import { EmptyLedge } from '../../ui/States';
 import { SwapDialog } from './SwapDialog';
@@ -10,7 +11,9 @@ import { SwapDialog } from './SwapDialog';
 export function SwapsPage() {
   const house = useHouse();
   const write = useWriting();
-  const [isAdding, setAdding] = useState(false);
+  const [params, setParams] = useSearchParams();
+  const isAdding = params.has('begin');
+  const setAdding = (isOn: boolean) => setParams(isOn ? { begin: '1' } : {}, { replace: true });
   const [edited, setEdited] = useState<string | null>(null);
   const running = house.swaps.find((swap) => swap.closedAt === null);
   return (
@@ -28,7 +31,8 @@ export function SwapsPage() {
         </button>
       </div>
       {running && <p className="note mb-3">{running.name} is running. The next one begins when it is closed in Settle.</p>}
-      {house.swaps.length === 0 && <EmptyLedge>No swap yet. When the rooms and a few pieces are in, begin the first one.</EmptyLedge>}
+      <NextStep />
+      {house.swaps.length === 0 && <EmptyLedge>No swap yet. It begins with a season and a day; everything else can follow.</EmptyLedge>}
       <ul className="rows">
         {house.swaps.map((swap) => {
           const look = house.looks.find((one) => one.id === swap.look);
@@ -43,7 +47,8 @@ export function SwapsPage() {
                   {swap.name}
                 </Link>
                 <p className="note">
-                  {capital(swap.season)}, {writeDay(swap.swapDay)}, {look?.name}, budget {write.money(swap.budget)}
+                  {capital(swap.season)}, {writeDay(swap.swapDay)}, {look?.name},{' '}
+                  {swap.budget === null ? 'no budget set' : `budget ${write.money(swap.budget)}`}
                   {swap.from && `, from ${swap.from}`}
                 </p>
               </div>

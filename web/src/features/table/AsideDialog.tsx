@@ -81,7 +81,12 @@ function Ledge({ pieces, scale, rows }: { pieces: readonly Piece[]; scale: numbe
             <br />
             {[...piece.materials, piece.finish].join(', ')}
             <br />
-            fit <b>{rows.get(piece.id)?.score}</b>, {rows.get(piece.id)?.choice ?? 'not decided'}
+            {rows.get(piece.id)?.verdict !== 'not judged' && (
+              <>
+                fit <b>{rows.get(piece.id)?.score}</b>,{' '}
+              </>
+            )}
+            {rows.get(piece.id)?.choice ?? 'not decided'}
             <br />
             {piece.places.map((at) => place(at.place)).join('; ')}
             {piece.costEach > 0 && (

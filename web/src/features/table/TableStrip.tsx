@@ -49,7 +49,7 @@ export function TableStrip({ piece, row, taken, onDecide, onNext, onCompare, isC
         <p className="flex flex-wrap gap-x-3">
           {row.choice === null && <span className="note">{row.confidence}</span>}
           <button type="button" className="link" onClick={() => setWhy(true)}>
-            How fit {row.score} came about, and what would change <kbd>W</kbd>
+            {row.verdict === 'not judged' ? 'What would change' : `How fit ${row.score} came about, and what would change`} <kbd>W</kbd>
           </button>
           {taken > 1 && (
             <button type="button" className="link" onClick={onCompare}>

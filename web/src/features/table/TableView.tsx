@@ -77,7 +77,7 @@ export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: 
   const describe = (id: string) => {
     const [piece, row] = [byId.get(id), rows.get(id)];
     return piece && row
-      ? `${labelOf(piece)} ${row.score} fit, ${row.isOut ? 'out now' : 'in store'}, ${row.choice ?? `not decided, ${row.suggestion} suggested`}`
+      ? `${labelOf(piece)} ${row.verdict === 'not judged' ? 'no look yet' : `${row.score} fit`}, ${row.isOut ? 'out now' : 'in store'}, ${row.choice ?? `not decided, ${row.suggestion} suggested`}`
       : '';
   };
 
@@ -149,8 +149,12 @@ function Tag({ row, hex }: { row: TableRow | undefined; hex: string }) {
     row && (
       <span key={row.choice} className={`hangtag ${row.choice && row.choice !== atFirst.current ? 'swing' : ''}`}>
         <ChoiceMark choice={row.choice ?? row.suggestion} isSuggested={row.choice === null} />
-        <FitMark hex={hex} isOutside={row.verdict === 'outside'} />
-        {row.score}
+        {row.verdict !== 'not judged' && (
+          <>
+            <FitMark hex={hex} isOutside={row.verdict === 'outside'} />
+            {row.score}
+          </>
+        )}
       </span>
     )
   );

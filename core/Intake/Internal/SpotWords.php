@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Intake\Internal;
+
+use BrightCupboard\Core\Stock\Condition;
+use BrightCupboard\Core\Surface\SeenFrom;
+use BrightCupboard\Core\Surface\SpotHazard;
+use BrightCupboard\Core\Surface\SpotKind;
+
+/**
+ * The words people write for spots and what is about them.
+ *
+ * @internal
+ */
+final readonly class SpotWords
+{
+    private const KINDS = [
+        'mantel' => 'mantel', 'mantle' => 'mantel', 'mantelpiece' => 'mantel', 'chimney piece' => 'mantel', 'chimney shelf' => 'mantel', 'fireplace shelf' => 'mantel', 'stove shelf' => 'mantel',
+        'hearth' => 'hearth', 'fireplace' => 'hearth', 'fireside' => 'hearth',
+        'console' => 'console', 'console table' => 'console', 'hall table' => 'console', 'entry table' => 'console', 'sofa table' => 'console', 'chest of drawers' => 'console', 'chest' => 'console', 'drawers' => 'console', 'dresser top' => 'console', 'nightstand' => 'console', 'bedside table' => 'console', 'bedside' => 'console', 'desk' => 'console', 'piano' => 'console', 'tv stand' => 'console',
+        'low table' => 'low table', 'coffee table' => 'low table', 'side table' => 'low table', 'end table' => 'low table', 'ottoman' => 'low table',
+        'dining table' => 'dining table', 'kitchen table' => 'dining table', 'round table' => 'dining table', 'table' => 'dining table', 'island' => 'dining table', 'kitchen island' => 'dining table',
+        'sideboard' => 'sideboard', 'buffet' => 'sideboard', 'credenza' => 'sideboard', 'cabinet' => 'sideboard',
+        'shelf' => 'shelf', 'shelves' => 'shelf', 'bookcase' => 'shelf', 'bookshelf' => 'shelf', 'shelving' => 'shelf', 'ledge' => 'shelf', 'peg shelf' => 'shelf',
+        'hutch' => 'hutch', 'dresser' => 'hutch', 'china cabinet' => 'hutch',
+        'window sill' => 'window sill', 'windowsill' => 'window sill', 'sill' => 'window sill', 'window' => 'window sill', 'window ledge' => 'window sill',
+        'bench' => 'bench', 'window seat' => 'bench', 'settle' => 'bench', 'stool' => 'bench',
+        'sofa' => 'sofa', 'couch' => 'sofa', 'settee' => 'sofa', 'sectional' => 'sofa', 'armchair' => 'sofa', 'chair' => 'sofa',
+        'bed' => 'bed', 'daybed' => 'bed',
+        'counter corner' => 'counter corner', 'counter' => 'counter corner', 'worktop' => 'counter corner', 'countertop' => 'counter corner', 'sink edge' => 'counter corner', 'sink' => 'counter corner',
+        'drinks station' => 'drinks station', 'coffee station' => 'drinks station', 'coffee bar' => 'drinks station', 'cocoa bar' => 'drinks station', 'bar cart' => 'drinks station', 'bar' => 'drinks station', 'tiered stand' => 'drinks station',
+        'door' => 'door', 'front door' => 'door', 'back door' => 'door', 'wall' => 'wall', 'gallery wall' => 'wall',
+        'stair rail' => 'stair rail', 'banister' => 'stair rail', 'bannister' => 'stair rail', 'rail' => 'stair rail', 'railing' => 'stair rail', 'stairs' => 'stair rail',
+        'floor corner' => 'floor corner', 'corner' => 'floor corner', 'floor' => 'floor corner',
+        'porch' => 'porch', 'porch step' => 'porch', 'step' => 'porch', 'steps' => 'porch', 'doorstep' => 'porch', 'patio' => 'porch', 'tree' => 'tree', 'tree corner' => 'tree',
+    ];
+    private const HAZARDS = [
+        'heat' => SpotHazard::Heat, 'hot' => SpotHazard::Heat, 'warm' => SpotHazard::Heat, 'over the fire' => SpotHazard::Heat, 'over a fire' => SpotHazard::Heat, 'radiator' => SpotHazard::Heat, 'over the radiator' => SpotHazard::Heat, 'stove' => SpotHazard::Heat, 'fire' => SpotHazard::Heat,
+        'steam' => SpotHazard::Steam, 'spatter' => SpotHazard::Steam, 'splashes' => SpotHazard::Steam, 'by the sink' => SpotHazard::Steam, 'wet' => SpotHazard::Steam, 'steam or spatter' => SpotHazard::Steam,
+        'weather' => SpotHazard::Weather, 'outside' => SpotHazard::Weather, 'outdoors' => SpotHazard::Weather, 'outdoor' => SpotHazard::Weather, 'rain' => SpotHazard::Weather, 'wind' => SpotHazard::Weather,
+        'children' => SpotHazard::Children, 'small children' => SpotHazard::Children, 'kids' => SpotHazard::Children, 'toddler' => SpotHazard::Children, 'toddlers' => SpotHazard::Children, 'baby' => SpotHazard::Children,
+        'pets' => SpotHazard::Pets, 'pet' => SpotHazard::Pets, 'cat' => SpotHazard::Pets, 'cats' => SpotHazard::Pets, 'dog' => SpotHazard::Pets, 'dogs' => SpotHazard::Pets,
+    ];
+    private const SEEN = ['both sides' => SeenFrom::BothSides, 'from both sides' => SeenFrom::BothSides, 'seen from both sides' => SeenFrom::BothSides, 'all round' => SeenFrom::AllRound, 'all around' => SeenFrom::AllRound, 'from all round' => SeenFrom::AllRound, 'from the front' => SeenFrom::Front, 'from outside' => SeenFrom::Outside, 'seen from outside' => SeenFrom::Outside];
+    private const CONDITIONS = ['hot' => Condition::Heat, 'heat' => Condition::Heat, 'warm' => Condition::Heat, 'damp' => Condition::Damp, 'wet' => Condition::Damp, 'humid' => Condition::Damp, 'light' => Condition::Light, 'sunny' => Condition::Light, 'sun' => Condition::Light];
+
+    public static function kind(string $phrase): ?SpotKind
+    {
+        $word = mb_strtolower(trim($phrase));
+
+        return isset(self::KINDS[$word]) ? SpotKind::from(self::KINDS[$word]) : null;
+    }
+
+    /** The kind that a name ends in or holds: "long hall table" is a console, "sill over the sink" a sill. */
+    public static function kindIn(string $name): ?SpotKind
+    {
+        $words = explode(' ', mb_strtolower((string) preg_replace('/\s+/u', ' ', trim($name))));
+        for ($length = min(3, \count($words)); $length > 0; --$length) {
+            foreach ([...array_reverse(range(0, \count($words) - $length))] as $from) {
+                $kind = self::kind(implode(' ', \array_slice($words, $from, $length)));
+                if (null !== $kind) {
+                    return $kind;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    public static function hazard(string $phrase): ?SpotHazard
+    {
+        return self::HAZARDS[mb_strtolower(trim($phrase))] ?? null;
+    }
+
+    public static function seenFrom(string $phrase): ?SeenFrom
+    {
+        return self::SEEN[mb_strtolower(trim($phrase))] ?? null;
+    }
+
+    public static function condition(string $phrase): ?Condition
+    {
+        return self::CONDITIONS[mb_strtolower(trim($phrase))] ?? null;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Surface;
+
+use BrightCupboard\Core\Measure\Length;
+
+/**
+ * What is usual of a kind of spot until it is measured: a spot can be entered in one line and measured later.
+ *
+ * Sizes are from memory of common furniture; whoever shows one says that it is not measured yet.
+ */
+final readonly class SpotFacts
+{
+    /** Width, depth, height from the floor and clear height in inches (null: to the ceiling), from where it is seen, and how early it is dressed. */
+    private const TABLE = [
+        'mantel' => [60, 8, 54, 36, SeenFrom::Front, 1],
+        'hearth' => [48, 18, 2, null, SeenFrom::Front, 4],
+        'console' => [48, 14, 30, null, SeenFrom::Front, 2],
+        'low table' => [42, 24, 17, null, SeenFrom::AllRound, 3],
+        'dining table' => [72, 38, 30, null, SeenFrom::BothSides, 2],
+        'sideboard' => [60, 18, 34, null, SeenFrom::Front, 3],
+        'shelf' => [36, 11, 48, 12, SeenFrom::Front, 5],
+        'hutch' => [42, 14, 36, 14, SeenFrom::Front, 4],
+        'window sill' => [36, 5, 34, 40, SeenFrom::Front, 6],
+        'bench' => [48, 16, 18, null, SeenFrom::Front, 6],
+        'sofa' => [84, 22, 17, null, SeenFrom::Front, 4],
+        'bed' => [60, 80, 24, null, SeenFrom::Front, 4],
+        'counter corner' => [24, 24, 36, 18, SeenFrom::Front, 7],
+        'drinks station' => [36, 18, 36, null, SeenFrom::Front, 5],
+        'door' => [36, 4, 48, 32, SeenFrom::Outside, 1],
+        'wall' => [60, 4, 40, 50, SeenFrom::Front, 3],
+        'stair rail' => [120, 4, 36, null, SeenFrom::Front, 3],
+        'floor corner' => [30, 30, 0, null, SeenFrom::Front, 6],
+        'porch' => [48, 30, 0, null, SeenFrom::Outside, 1],
+        'tree' => [54, 54, 0, 96, SeenFrom::AllRound, 1],
+    ];
+
+    private function __construct(
+        public Length $width,
+        public Length $depth,
+        public Length $ledgeHeight,
+        public ?Length $clearHeight,
+        public SeenFrom $seenFrom,
+        public int $focalRank,
+    ) {}
+
+    public static function of(SpotKind $kind): self
+    {
+        [$width, $depth, $height, $clear, $seenFrom, $focalRank] = self::TABLE[$kind->value];
+        $inches = static fn(int $inches): Length => Length::ofTenths($inches * Length::TENTHS_PER_INCH);
+
+        return new self($inches($width), $inches($depth), $inches($height), null === $clear ? null : $inches($clear), $seenFrom, $focalRank);
+    }
+}
