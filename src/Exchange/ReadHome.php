@@ -117,7 +117,7 @@ final readonly class ReadHome
                 $values['"' . $column . '"'] = \is_array($value) ? json_encode($value, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES) : $value;
             }
             if ('swap' === $table) {
-                $later[] = [$values['"from_id"'], $values['"id"']];
+                $later[] = [$values['"from_id"'] ?? null, $values['"id"']];
                 $values['"from_id"'] = null; // the swap it follows may stand further down
             }
             $this->db->insert($table, $values);

@@ -29,7 +29,7 @@ final readonly class TakeHouseLine
             $this->entities->persist($thing);
         }
         $this->journal->say(match (true) {
-            null !== $tote => sprintf('Tote %s stands in %s', $tote->code(), $tote->place()),
+            null !== $tote => sprintf('Tote %s, %s, is put up', $tote->code(), $tote->place()),
             null !== $spot => sprintf('%s is a spot in %s', $spot->name(), $spot->room()->name()),
             default => sprintf('%s is a room of the house', $room?->name() ?? ''),
         });

@@ -42,7 +42,7 @@ final readonly class KeepTote
             SameVersion::check($input->version, $tote->version(), 'This tote', ToteAnswer::of($tote));
             $tote->describe($code, trim($input->place), $inside, $input->conditions, $mostWeight);
         }
-        $this->journal->say(sprintf($isNew ? 'Tote %s stands in %s' : 'Tote %s in %s is changed', $tote->code(), $tote->place()));
+        $this->journal->say(sprintf($isNew ? 'Tote %s, %s, is put up' : 'Tote %s, %s, is changed', $tote->code(), $tote->place()));
         $this->entities->flush();
 
         return ToteAnswer::of($tote);

@@ -12,7 +12,7 @@ final class DemoServer
     public const DAY = '2026-11-13';
 
     private ?Process $process = null;
-    private readonly string $database;
+    public readonly string $database;
     public readonly string $url;
     private readonly int $port;
 
@@ -81,7 +81,7 @@ final class DemoServer
     /** @return array<string, string> */
     private function environment(): array
     {
-        return ['APP_ENV' => 'prod', 'DEMO' => '1', 'PINNED_DAY' => self::DAY, 'DATABASE_URL' => 'sqlite:///' . $this->database, 'PHP_CLI_SERVER_WORKERS' => '3'];
+        return ['APP_ENV' => 'prod', 'DEMO' => '1', 'PINNED_DAY' => self::DAY, 'DATABASE_URL' => 'sqlite:///' . $this->database, 'PHP_CLI_SERVER_WORKERS' => '4'];
     }
 
     private function freePort(): int

@@ -32,7 +32,8 @@ export function Stile({ me, onWhatWasDone }: { me: Me; onWhatWasDone: () => void
     {
       to: 'ledger',
       name: 'Ledger',
-      figure: !stations.data ? '…' : stations.data.free === null ? 'no budget' : `${write.money(stations.data.free)} free`,
+      figure:
+        current === null ? 'no season' : !stations.data ? '…' : stations.data.free === null ? 'no budget' : `${write.money(stations.data.free)} free`,
     },
   ];
   return (

@@ -1,6 +1,7 @@
 import { useWriting } from '../../api/home';
 import type { Purse } from '../../api/types';
 import { Triangle } from '../../lib/notices';
+import { useNarrow } from '../../lib/useNarrow';
 
 /** The purse: spent, ordered, planned and free to the cent; the gift card apart; a word before it runs over. */
 export function PurseBar({ purse, name }: { purse: Purse; name: string }) {
@@ -12,6 +13,7 @@ export function PurseBar({ purse, name }: { purse: Purse; name: string }) {
     { key: 'Free', value: Math.max(0, purse.free), look: 'bg-paper' },
   ].filter((part) => part.value > 0);
   const card = purse.giftCard > 0;
+  const isNarrow = useNarrow();
   return (
     <section aria-label="Purse" className="px-[22px] pt-3 max-md:px-3" data-testid="purse">
       <div className="flex flex-wrap items-baseline justify-between gap-2">
@@ -34,26 +36,35 @@ export function PurseBar({ purse, name }: { purse: Purse; name: string }) {
         </p>
       </div>
       <div className="mt-1 h-1.5 rounded bg-gradient-to-b from-[#b9bbb6] to-[#7c807b]" aria-hidden="true" />
-      <div className="flex min-h-8 overflow-hidden rounded-b-md border-x border-b-2 border-ink max-md:flex-col">
+      <div className="flex min-h-8 overflow-hidden rounded-b-md border-x border-b-2 border-ink max-md:min-h-4" aria-hidden={isNarrow}>
         {parts.map((part) => (
           <div
             key={part.key}
-            className={`flex items-center gap-1.5 border-r border-line-2 px-2.5 py-1.5 whitespace-nowrap ${part.look}`}
-            style={{ flex: `${part.value} 1 96px` }}
+            className={`flex items-center gap-1.5 border-r border-line-2 px-2.5 py-1.5 whitespace-nowrap max-md:px-0 ${part.look}`}
+            style={{ flex: isNarrow ? `${part.value} 1 0` : `${part.value} 1 96px` }}
           >
-            <span className={part.key === 'Planned' ? 'bg-card px-1' : ''}>
+            <span className={`max-md:hidden ${part.key === 'Planned' ? 'bg-card px-1' : ''}`}>
               {part.key} <b>{money(part.value)}</b>
             </span>
           </div>
         ))}
         {card && (
-          <div className="hatch-bold flex items-center px-2.5 py-1.5" style={{ flex: `${purse.giftCard} 1 120px` }}>
-            <span className="bg-card px-1">
+          <div
+            className="hatch-bold flex items-center px-2.5 py-1.5 max-md:px-0"
+            style={{ flex: isNarrow ? `${purse.giftCard} 1 0` : `${purse.giftCard} 1 120px` }}
+          >
+            <span className="bg-card px-1 max-md:hidden">
               Gift card <b>{money(purse.cardFree)}</b> of {money(purse.giftCard)}
             </span>
           </div>
         )}
       </div>
+      {isNarrow && (
+        <p className="mt-1 text-[15px]">
+          {parts.map((part) => `${part.key} ${money(part.value)}`).join(', ')}
+          {card && `; card ${money(purse.cardFree)} of ${money(purse.giftCard)}`}
+        </p>
+      )}
       {purse.overrun > 0 && (
         <p role="alert" className="mt-2 flex items-start gap-2 border-2 border-ink bg-yolk-soft px-3 py-2">
           <Triangle />

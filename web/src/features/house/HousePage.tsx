@@ -29,7 +29,7 @@ export function HousePage() {
         </button>
       </div>
       <WalkLine />
-      <NextStep />
+      {house.spots.length > 0 && <NextStep />}
       {house.rooms.map((one) => (
         <section key={one.id} className="mt-5" aria-label={one.name}>
           <div className="flex items-baseline gap-3">

@@ -9,7 +9,7 @@ import { SpotDrawing, SpotMeasures } from './SpotCard';
 
 /** A walk through the house in lines: a room, a spot, a tote; what a line means is drawn below it before it is taken in. */
 export function WalkLine() {
-  const { home } = useHouse();
+  const { home, spots } = useHouse();
   const field = useRef<HTMLInputElement>(null);
   const [line, setLine] = useState('');
   const [room, setRoom] = useState('');
@@ -69,6 +69,8 @@ export function WalkLine() {
             setLine(event.target.value);
             keep.reset();
           }}
+          // biome-ignore lint/a11y/noAutofocus: an empty house is one field, and typing is all there is to do
+          autoFocus={spots.length === 0}
           onPaste={paste}
           autoComplete="off"
           className="min-w-[240px] flex-1 border-2 border-ink px-3 text-[17px]/[30px]"

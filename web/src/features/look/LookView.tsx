@@ -89,7 +89,7 @@ export function LookView({ look, swap, pieces, isClosed }: Props) {
           )}
         </div>
         <div className="grid content-start gap-3">
-          <LookReads reading={answer.data?.reading} colour={draft.colour} onChange={change} />
+          {draft.ribbons.length > 0 && <LookReads reading={answer.data?.reading} colour={draft.colour} onChange={change} />}
           <Choices label="Textures wanted" words={TEXTURES} chosen={draft.textures} onChange={(textures) => change({ textures })} />
           <RestingThings draft={draft} pieces={pieces} onChange={change} />
           <MoodAndBalance mood={draft.mood} balance={draft.balance} onChange={change} />

@@ -72,7 +72,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
       <div className="min-w-0 pt-3">
         <div className="flex flex-wrap items-baseline gap-x-4 px-2">
           <h2 className="text-[19px]/[24px]">{spot.name}</h2>
-          <p className="note flex-1">
+          <p className="note flex-1 max-md:order-last max-md:basis-full">
             {write.length(spot.width)} wide, {write.length(spot.depth)} deep{spot.clearHeight !== null && `, ${write.length(spot.clearHeight)} clear`}
             ; seen from {spot.seenFrom}
             {spot.hazards.length > 0 && `; ${spot.hazards.join(', ')} near`}

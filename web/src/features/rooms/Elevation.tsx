@@ -1,6 +1,7 @@
 import { type PointerEvent, useRef, useState } from 'react';
 import { useSwap, useWriting } from '../../api/home';
 import type { Dressing, Piece, Placement, Spot } from '../../api/types';
+import { useNarrow } from '../../lib/useNarrow';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 import { BackWall, Lanes, Rulers } from './ElevationParts';
 import { type Frame, frameFor, inch } from './frame';
@@ -27,7 +28,7 @@ export function Elevation({ spot, dressing, pieces, chosen, onChoose, onMove, is
     0,
     ...dressing.placements.map((one) => one.raise / 254 + (pieces.has(one.piece) ? shownHeight(pieces.get(one.piece) as Piece) : 0)),
   );
-  const frame = frameFor(spot, tallest);
+  const frame = frameFor(spot, tallest, useNarrow());
   const leftOf = (one: Placement) => (drag?.id === one.id ? drag.left : one.left) / 254;
   const sorted = [...dressing.placements].sort((a, b) => ORDER[a.layer] - ORDER[b.layer]);
   const perPixel = () => frame.viewWidth / (svg.current?.getBoundingClientRect().width ?? frame.viewWidth);
@@ -53,7 +54,7 @@ export function Elevation({ spot, dressing, pieces, chosen, onChoose, onMove, is
       <svg
         ref={svg}
         viewBox={`0 0 ${frame.viewWidth} ${frame.viewHeight}`}
-        className="block max-h-[43vh] w-full min-w-[560px]"
+        className="block max-h-[43vh] w-full max-md:max-h-none"
         role="group"
         aria-label={`${spot.name} from the front, ${dressing.placements.length} placed`}
         data-testid="elevation"

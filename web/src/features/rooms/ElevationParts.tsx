@@ -34,6 +34,7 @@ export function BackWall({ spot, frame }: { spot: Spot; frame: Frame }) {
       {spot.keepClear.map((zone) => {
         const x = frame.x(inch(zone.from));
         const width = frame.x(inch(zone.to)) - x;
+        const isAtTheEnd = x + width / 2 > frame.viewWidth - 110;
         return (
           <g key={zone.from}>
             <rect
@@ -46,7 +47,12 @@ export function BackWall({ spot, frame }: { spot: Spot; frame: Frame }) {
               strokeDasharray="4 3"
               strokeOpacity=".5"
             />
-            <text x={x + width / 2} y={frame.ledgeY - frame.wallHeight - 6} textAnchor="middle" fontSize="12">
+            <text
+              x={isAtTheEnd ? x + width : x + width / 2}
+              y={frame.ledgeY - frame.wallHeight - 6}
+              textAnchor={isAtTheEnd ? 'end' : 'middle'}
+              fontSize="12"
+            >
               keep clear: {zone.reason}
             </text>
           </g>

@@ -1,7 +1,8 @@
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { useHouse, useSwap } from '../../api/home';
 import type { components } from '../../api/schema';
 import type { Spot } from '../../api/types';
+import { useNarrow } from '../../lib/useNarrow';
 
 export type SpotState = components['schemas']['SpotState'];
 
@@ -9,14 +10,16 @@ export type SpotState = components['schemas']['SpotState'];
 export function SpotList({ spot, states }: { spot: Spot; states: readonly SpotState[] }) {
   const house = useHouse();
   const current = useSwap();
+  const isNarrow = useNarrow();
   const state = new Map(states.map((one) => [one.spot, one]));
   const link = (one: Spot) => `/homes/${house.home.id}/swaps/${current?.swap.id}/rooms/${one.id}`;
   const bare = states
     .filter((one) => one.placements === 0)
     .slice(0, 3)
     .flatMap((one) => house.spots.find((other) => other.id === one.spot) ?? []);
+  if (isNarrow) return <SpotChoice spot={spot} state={state} link={link} />;
   return (
-    <nav aria-label="Spots" className="no-print overflow-y-auto py-3 pl-[22px] max-md:px-3 xl:max-h-[calc(100vh-96px)]">
+    <nav aria-label="Spots" className="no-print overflow-y-auto py-3 pl-[22px] xl:max-h-[calc(100vh-96px)]">
       {bare.length > 0 && (
         <section className="mb-3">
           <h3 className="text-[14px]/[20px]">Next focal points</h3>
@@ -31,9 +34,9 @@ export function SpotList({ spot, states }: { spot: Spot; states: readonly SpotSt
           </ul>
         </section>
       )}
-      <div className="max-md:flex max-md:gap-4 max-md:overflow-x-auto">
+      <div>
         {house.rooms.map((room) => (
-          <section key={room.id} className="mb-2 max-md:min-w-40">
+          <section key={room.id} className="mb-2">
             <h3 className="text-[14px]/[20px]">{room.name}</h3>
             <ul className="rows">
               {house.spots
@@ -61,5 +64,42 @@ export function SpotList({ spot, states }: { spot: Spot; states: readonly SpotSt
         ))}
       </div>
     </nav>
+  );
+}
+
+type ChoiceProps = { spot: Spot; state: ReadonlyMap<string, SpotState>; link: (spot: Spot) => string };
+
+/** On a phone the spots are one choice, room by room. */
+function SpotChoice({ spot, state, link }: ChoiceProps) {
+  const house = useHouse();
+  const navigate = useNavigate();
+  const howFar = (one: Spot) => {
+    const is = state.get(one.id);
+    return is && is.placements > 0 ? `${is.good} of ${is.checks}` : 'bare';
+  };
+  return (
+    <div className="no-print px-3 pt-3">
+      <select
+        aria-label="Spot"
+        className="min-h-11 w-full text-[15px]"
+        value={spot.id}
+        onChange={(event) => {
+          const chosen = house.spots.find((one) => one.id === event.target.value);
+          if (chosen) void navigate(link(chosen));
+        }}
+      >
+        {house.rooms.map((room) => (
+          <optgroup key={room.id} label={room.name}>
+            {house.spots
+              .filter((one) => one.room === room.id)
+              .map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.name}, {howFar(one)}
+                </option>
+              ))}
+          </optgroup>
+        ))}
+      </select>
+    </div>
   );
 }

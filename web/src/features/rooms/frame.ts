@@ -13,25 +13,27 @@ export type Frame = {
 
 export const inch = (tenths: number): number => tenths / 254;
 
-const LEFT = 44;
+const LEFT = 50;
 const RIGHT = 20;
 const TOP = 26;
 const BELOW = 86;
-const WIDTH = 700;
+const WIDE = 700;
+const NARROW = 366;
 const LEAST_WALL = 16;
 
 /** Fits the ledge to the width of the picture and the wall to what stands there, or to the clear height. */
-export function frameFor(spot: Spot, tallest: number): Frame {
+export function frameFor(spot: Spot, tallest: number, isNarrow: boolean): Frame {
+  const full = isNarrow ? NARROW : WIDE;
   const clear = spot.clearHeight === null ? 0 : inch(spot.clearHeight);
   const wall = Math.max(LEAST_WALL, tallest + 4, Math.min(clear + 2, tallest + 14));
-  const scale = Math.min((WIDTH - LEFT - RIGHT) / inch(spot.width), 360 / wall, 14);
+  const scale = Math.min((full - LEFT - RIGHT) / inch(spot.width), 360 / wall, 14);
   const wallHeight = wall * scale;
   const ledgeY = TOP + wallHeight;
   const used = inch(spot.width) * scale;
-  const start = LEFT + (WIDTH - LEFT - RIGHT - used) / 2;
+  const start = LEFT + (full - LEFT - RIGHT - used) / 2;
   return {
     scale,
-    viewWidth: WIDTH,
+    viewWidth: full,
     viewHeight: ledgeY + BELOW,
     ledgeY,
     wallHeight,
