@@ -32,6 +32,31 @@ final readonly class StockBook
         return true;
     }
 
+    /**
+     * Many moves at once, as a task of the day has them: read and written in a handful of statements, whatever their number.
+     *
+     * @param list<Move> $moves in the order they are made
+     *
+     * @return Move|null the first that cannot be made, and then nothing is written
+     */
+    public function carry(array $moves, string $by, string $cause): ?Move
+    {
+        $there = $this->standing->unitsOf(array_values(array_unique(array_map(static fn(Move $move): string => $move->pieceId, $moves))));
+        $now = $there;
+        foreach ($moves as $move) {
+            $left = ($now[$move->pieceId][$move->from->key()] ?? 0) - $move->count;
+            if ($left < 0) {
+                return $move;
+            }
+            $now[$move->pieceId][$move->from->key()] = $left;
+            $now[$move->pieceId][$move->to->key()] = ($now[$move->pieceId][$move->to->key()] ?? 0) + $move->count;
+        }
+        $this->standing->write($there, $now);
+        $this->standing->tell($moves, $this->clock->now(), $by, mb_substr($cause, 0, 120));
+
+        return null;
+    }
+
     /** Units that were not there before: a new piece, or a count that was put right. */
     public function bringIn(Piece $piece, int $units, Place $to, string $by, string $cause): void
     {

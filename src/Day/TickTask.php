@@ -29,10 +29,10 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Allowed(Role::Helper)]
 final readonly class TickTask
 {
-    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private StandingRepository $standing, private HouseRepository $house, private ReadDay $read, private ClockInterface $clock, private Journal $journal) {}
+    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private StandingRepository $standing, private HouseRepository $house, private ClockInterface $clock, private Journal $journal) {}
 
     #[Route('/api/homes/{home}/tasks/{task}', methods: ['PUT'])]
-    public function __invoke(SheetTask $task, #[Body] TickInput $input, #[CurrentUser] Person $by): DayAnswer
+    public function __invoke(SheetTask $task, #[Body] TickInput $input, #[CurrentUser] Person $by): TickAnswer
     {
         $key = UsedKey::scoped($task->home(), $input->key, $input->done);
         if (null === $this->entities->find(UsedKey::class, $key) && $task->isDone() !== $input->done) {
@@ -41,29 +41,31 @@ final readonly class TickTask
             $this->entities->flush();
         }
 
-        return ($this->read)($task->swap());
+        return new TickAnswer($task->id(), $task->isDone(), $task->doneBy() ?? '');
     }
 
     private function tick(SheetTask $task, bool $done, string $by): void
     {
-        $moves = $task->task()->moves;
-        foreach ($done ? $moves : array_map(static fn(Move $move): Move => $move->back(), array_reverse($moves)) as $move) {
-            $this->carry($task, $move, $done, $by);
+        $moves = $done ? $task->task()->moves : array_map(static fn(Move $move): Move => $move->back(), array_reverse($task->task()->moves));
+        $stuck = $this->book->carry($moves, $by, sprintf($done ? '%s: %s' : '%s: %s, taken back', $task->task()->phase->value, $task->task()->title));
+        if (null !== $stuck) {
+            throw $this->refusal($stuck, $done);
         }
         $done ? $task->tick($this->clock->now(), $by) : $task->untick();
         $this->journal->say(sprintf($done ? '%s, %s: done' : '%s, %s: not done after all', ucfirst($task->task()->phase->value), $task->task()->title));
     }
 
-    private function carry(SheetTask $task, Move $move, bool $done, string $by): void
+    private function refusal(Move $move, bool $done): Conflict
     {
-        $piece = $this->entities->find(Piece::class, $move->pieceId) ?? throw new Conflict('A piece of this task is not in the cupboard any more. Work the sheet out again.');
-        if ($this->book->move($piece, $move, $by, sprintf($done ? '%s: %s' : '%s: %s, taken back', $task->task()->phase->value, $task->task()->title))) {
-            return;
+        $piece = $this->entities->find(Piece::class, $move->pieceId);
+        if (null === $piece) {
+            return new Conflict('A piece of this task is not in the cupboard any more. Work the sheet out again.');
         }
         $where = [];
         foreach ($this->standing->ofPiece($piece)->of($piece->id()) as $key => $units) {
             $where[] = $this->house->placeName(Place::ofKey($key));
         }
-        throw new Conflict(sprintf('%s is not on %s but at %s. %s', $piece->name(), $this->house->placeName($move->from), implode(' and ', $where), $done ? 'Tick the task that fetches it first, or work the sheet out again.' : 'Take back what was ticked after this first.'));
+
+        return new Conflict(sprintf('%s is not on %s but at %s. %s', $piece->name(), $this->house->placeName($move->from), implode(' and ', $where), $done ? 'Tick the task that fetches it first, or work the sheet out again.' : 'Take back what was ticked after this first.'));
     }
 }

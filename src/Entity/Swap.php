@@ -41,7 +41,7 @@ class Swap implements OfHome
         private Season $season,
         #[ORM\Column(type: 'date_immutable')]
         private \DateTimeImmutable $swapDay,
-        #[ORM\ManyToOne]
+        #[ORM\ManyToOne(fetch: 'EAGER')] // no swap is looked at without its look
         #[ORM\JoinColumn(nullable: false)]
         private Look $look,
         #[ORM\ManyToOne]

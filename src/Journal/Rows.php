@@ -76,6 +76,30 @@ final readonly class Rows
     }
 
     /**
+     * Writes rows whether they are there or not; each has values of its own. Not for what counts its versions.
+     *
+     * @param list<array{key: array<string, int|string>, before: Columns|null, after: Columns}> $rows with the same columns in the same order
+     */
+    public function upsert(string $table, array $rows): void
+    {
+        foreach (array_chunk($rows, self::MOST_AT_ONCE) as $some) {
+            $quote = $this->db->quoteSingleIdentifier(...);
+            $columns = array_keys($some[0]['key'] + $some[0]['after']);
+            $this->db->executeStatement(sprintf(
+                'INSERT INTO %s (%s) VALUES %s ON CONFLICT (%s) DO UPDATE SET %s',
+                $quote($table),
+                implode(', ', array_map($quote, $columns)),
+                implode(', ', array_fill(0, \count($some), '(' . implode(', ', array_fill(0, \count($columns), '?')) . ')')),
+                implode(', ', array_map($quote, array_keys($some[0]['key']))),
+                implode(', ', array_map(static fn(string $column): string => $quote($column) . ' = excluded.' . $quote($column), array_keys($some[0]['after']))),
+            ), array_merge(...array_map(static fn(array $row): array => array_values($row['key'] + $row['after']), $some)));
+            foreach ($some as $row) {
+                $this->act->collect(new RowChange($table, $row['key'], $row['before'], null === $row['before'] ? $row['key'] + $row['after'] : $row['after']));
+            }
+        }
+    }
+
+    /**
      * @param Columns      $row
      * @param list<string> $key
      *

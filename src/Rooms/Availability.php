@@ -20,8 +20,8 @@ final readonly class Availability
     public function of(SwapState $state, bool $withResting): array
     {
         $places = [PlaceKind::Arrived->value => 'just come in', PlaceKind::Loose->value => 'loose in store', PlaceKind::Table->value => 'on the table'];
-        foreach ($this->house->spots($state->swap->home()) as $spot) {
-            $places[Place::spot($spot->id())->key()] = 'from ' . $spot->name();
+        foreach ($state->plan->spotNames() as $id => $name) {
+            $places[Place::spot($id)->key()] = 'from ' . $name;
         }
         foreach ($this->house->totes($state->swap->home()) as $tote) {
             $places[Place::tote($tote->id())->key()] = $tote->code() . ', ' . $tote->place();

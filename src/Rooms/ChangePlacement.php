@@ -28,8 +28,8 @@ final readonly class ChangePlacement
     #[Route('/api/homes/{home}/swaps/{swap}/placements/{placement}', methods: ['PUT'])]
     public function __invoke(Swap $swap, Placement $placement, #[Body] PlacementInput $input, #[CurrentUser] Person $by): DressingAnswer
     {
-        $spot = $this->house->spot($swap->home(), $input->spot) ?? throw InvalidInput::at('spot', 'That spot is not there any more.');
         $state = $this->plans->of($swap);
+        $spot = $this->house->spot($swap->home(), $input->spot) ?? throw InvalidInput::at('spot', 'That spot is not there any more.');
         $piece = $state->plan->stock[$placement->piece()->id()] ?? throw InvalidInput::at('piece', 'That piece is not in the cupboard any more.');
         if ($input->version !== $placement->version()) {
             SameVersion::check($input->version, $placement->version(), $piece->name, $this->dressings->answer($state, $placement->spot()));

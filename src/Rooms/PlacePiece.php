@@ -27,8 +27,8 @@ final readonly class PlacePiece
     #[Route('/api/homes/{home}/swaps/{swap}/placements', methods: ['POST'], defaults: ['_status' => 201])]
     public function __invoke(Swap $swap, #[Body] PlacementInput $input, #[CurrentUser] Person $by): DressingAnswer
     {
-        $spot = $this->house->spot($swap->home(), $input->spot) ?? throw InvalidInput::at('spot', 'That spot is not there any more.');
         $state = $this->plans->of($swap);
+        $spot = $this->house->spot($swap->home(), $input->spot) ?? throw InvalidInput::at('spot', 'That spot is not there any more.');
         $piece = $state->plan->stock[$input->piece] ?? throw InvalidInput::at('piece', 'That piece is not in the cupboard any more.');
         $fields = new Fields();
         $change = $fields->read('count', static fn(): PlanChange => $state->plan->place((string) new Ulid(), $input->piece, $spot->measures(), $input->count, $input->left, $input->layer, $input->raise), new PlanChange());

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from 'react';
 import { api, OfflineError, take } from '../api/client';
 import { dayQuery } from '../api/queries';
+import type { Day } from '../api/types';
 import { useNotices } from '../lib/notices';
 
 /** A tick that is not sent yet; its key makes it count once, however often it is sent. */
@@ -70,8 +71,16 @@ function useSending(home: string, keep: (ticks: readonly WaitingTick[]) => void)
         const key = dayQuery(home, tick.swap).queryKey;
         try {
           const path = { home, task: tick.task };
-          const day = await take(api.PUT('/api/homes/{home}/tasks/{task}', { params: { path }, body: { done: tick.done, key: tick.key } }));
-          queries.setQueryData(key, day);
+          const ticked = await take(api.PUT('/api/homes/{home}/tasks/{task}', { params: { path }, body: { done: tick.done, key: tick.key } }));
+          queries.setQueryData<Day>(
+            key,
+            (day) =>
+              day && {
+                ...day,
+                ticked: day.tasks.filter((one) => (one.id === ticked.task ? ticked.isDone : one.isDone)).length,
+                tasks: day.tasks.map((one) => (one.id === ticked.task ? { ...one, isDone: ticked.isDone, doneBy: ticked.doneBy || null } : one)),
+              },
+          );
         } catch (error) {
           if (error instanceof OfflineError) return;
           notices.problem(error);
