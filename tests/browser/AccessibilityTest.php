@@ -79,8 +79,8 @@ final class AccessibilityTest extends BrowserTestCase
         $page = $this->page()->signIn();
         $this->browser->findElement(WebDriverBy::xpath("//button[contains(@aria-label, 'Choose another')]"))->click();
         $page->seeAt("//*[@role='menuitem'][contains(., 'New home')]")->click();
-        $page->type('Name', 'Weir Cottage')->press('Open this home')->seeText('No rooms yet.');
-        $page->drawer('Cupboard')->seeText('No totes yet. Count one cupboard to start');
+        $page->type('Name', 'Weir Cottage')->press('Open this home')->seeText('A room, then a spot in it; sizes can wait.');
+        $page->drawer('Cupboard')->seeText('Nothing counted yet. Open one box');
         $found = $this->seriousFindings('empty cupboard');
         $page->drawer('Ledger')->seeText('No season yet.');
 

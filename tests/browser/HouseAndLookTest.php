@@ -13,12 +13,12 @@ final class HouseAndLookTest extends BrowserTestCase
     public function testASpotIsMeasuredRefusedMendedDeletedAndBroughtBack(): void
     {
         $page = $this->page()->signIn();
-        $page->drawer('House')->press('New spot in Hall')->type('Name', 'Coat pegs')->type('Width', 'wide')->type('Depth', '9 1/2')->type('Height of the ledge', '5 ft 2 in');
+        $page->drawer('House')->press('New spot in Hall')->type('Name', 'Coat pegs')->type('Width', 'wide')->type('Depth', '9 1/2')->type('Its height', '5 ft 2 in');
         $page->press('Save')->seeText('“wide” is not a length. Write it like 9 1/2 or 9 1/2 in.');
         self::assertSame(['wide', '9 1/2'], [$page->field('Width')->getAttribute('value'), $page->field('Depth')->getAttribute('value')], 'nothing typed is lost');
-        $page->type('Width', '3 ft')->press('Save')->seeText('36 in × 9 1/2 in');
-        $page->press('Coat pegs')->press('Delete')->seeText('Coat pegs is taken away')->until(static fn(): bool => !str_contains($page->text(), '36 in × 9 1/2 in'), 'it is gone');
-        $page->press('Undo')->seeText('36 in × 9 1/2 in');
+        $page->type('Width', '3 ft')->press('Save')->seeText('36 in wide, 9 1/2 in deep, 62 in high');
+        $page->press('Coat pegs')->press('Delete')->seeText('Coat pegs is taken away')->until(static fn(): bool => !str_contains($page->text(), '36 in wide, 9 1/2 in deep, 62 in high'), 'it is gone');
+        $page->press('Undo')->seeText('36 in wide, 9 1/2 in deep, 62 in high');
     }
 
     public function testASpotThatIsDressedIsNotDeletedAndSaysWhatToDoFirst(): void

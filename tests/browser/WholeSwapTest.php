@@ -79,6 +79,7 @@ final class WholeSwapTest extends BrowserTestCase
         $boxes = $page->count('main input[type="checkbox"]');
         self::assertGreaterThan(25, $boxes);
         for ($i = 0; $i < $boxes; ++$i) {
+            $page->until(fn(): bool => $boxes === $page->count('main input[type="checkbox"]'), 'every task keeps its row');
             $this->browser->executeScript("document.querySelectorAll('main input[type=checkbox]')[{$i}].click()");
         }
         $page->seeText('All ticked, and the stock is the plan, unit for unit.');

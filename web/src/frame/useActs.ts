@@ -3,9 +3,9 @@ import { useEffect } from 'react';
 import { onAct } from '../api/acts';
 import { api, take } from '../api/client';
 import { useNotices } from '../lib/notices';
+import { GATHER_MS } from '../lib/refreshed';
 import { useKeys } from '../lib/useKeys';
 
-const GATHER_MS = 80;
 const LOOK_AGAIN_MS = 15_000;
 
 /** The one place where acts are heard: what they made out of date is asked for again, what they did is said, and undone. */

@@ -84,9 +84,10 @@ function useSending(home: string, keep: (ticks: readonly WaitingTick[]) => void)
         } catch (error) {
           if (error instanceof OfflineError) return;
           notices.problem(error);
-          void queries.invalidateQueries({ queryKey: key });
         }
         keep(read(home).filter((one) => one.key !== tick.key));
+        // Whether the stock is the plan now, and what others ticked meanwhile, is asked once the last one is sent.
+        if (read(home).length === 0) void queries.invalidateQueries({ queryKey: key });
       }
     } finally {
       isSending.current = false;

@@ -1,6 +1,7 @@
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { ProblemError } from '../api/client';
+import { refreshed } from '../lib/refreshed';
 import { Dialog } from './Dialog';
 import { FormErrors } from './Field';
 
@@ -26,9 +27,11 @@ type Props<T extends Kept, Saved> = {
 /** A sheet to fill in: one way to keep it, to take the thing away, to show what is refused, and to settle with somebody who was faster. */
 export function FormDialog<T extends Kept, Saved>(props: Props<T, Saved>) {
   const { title, onClose, save, onSaved, saveLabel, version = 0, inWords, remove, canSave = true, isWide = false, children } = props;
+  const queries = useQueryClient();
   const keep = useMutation({
     mutationFn: (over: number) => save(over),
     onSuccess: async (saved) => {
+      await refreshed(queries);
       onClose();
       await onSaved?.(saved);
     },
