@@ -12,7 +12,6 @@ use BrightCupboard\Core\CoreException;
 use BrightCupboard\Core\Intake\Internal\Completion;
 use BrightCupboard\Core\Intake\Internal\DayWords;
 use BrightCupboard\Core\Intake\Internal\Draft;
-use BrightCupboard\Core\Intake\Internal\Lexicon;
 use BrightCupboard\Core\Intake\Internal\MeasureWords;
 use BrightCupboard\Core\Intake\Internal\PlaceWords;
 use BrightCupboard\Core\Intake\Internal\WordPhrases;

@@ -65,7 +65,7 @@ final class StockInDepthTest extends BrowserTestCase
         $page = $this->page()->signIn();
         $page->drawer('Cupboard')->follow('Unpack a box');
         $this->chooseFile($page, 'Photo, with its colours', Picture::jpeg(1), 'jpg');
-        $page->seeText('not this one')->type('One line about a piece', 'striped box 8 in')->seeText('✓ Clear')->press('Take it in')->seeText('Striped box is in');
+        $page->seeText('not this one')->type('One line about a piece', 'striped box 8 in')->seeText('✓ Clear')->press('Take it in')->seeText('Striped box has its photo');
         $page->drawer('Cupboard')->type('Find in the cupboard', 'striped box')->until(fn(): bool => (bool) $this->browser->executeScript("const one = document.querySelector('[data-testid=\"piece-Striped box\"]'); one?.click(); return one !== null;"), 'it stands on a shelf');
         $page->until(fn(): bool => 0 < (int) $this->browser->executeScript("return document.querySelector('img[src*=\"/photo\"]')?.naturalWidth ?? 0"), 'its photo is shown');
         self::assertSame(Picture::WIDTH, $this->browser->executeScript("return document.querySelector('img[src*=\"/photo\"]').naturalWidth"));

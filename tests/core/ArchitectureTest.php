@@ -18,6 +18,24 @@ final class ArchitectureTest extends TestCase
         '/#\[ORM\\\\/' => 'is mapped to a database',
     ];
 
+    /** Each folder knows those before it and none after it. */
+    private const ORDER = ['Measure', 'Money', 'Colour', 'Stock', 'Storage', 'Surface', 'Look', 'Coach', 'Plan', 'Table', 'Draft', 'Day', 'Intake', 'Search'];
+
+    public function testFoldersKnowOnlyThoseBeforeThem(): void
+    {
+        $core = \dirname(__DIR__, 2) . '/core';
+        self::assertEqualsCanonicalizing(self::ORDER, array_map(basename(...), glob($core . '/*', \GLOB_ONLYDIR) ?: []), 'every folder has its place in the order');
+        foreach (self::ORDER as $place => $folder) {
+            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator("{$core}/{$folder}", \FilesystemIterator::SKIP_DOTS)) as $file) {
+                preg_match_all('/^use BrightCupboard\\\\Core\\\\(\w+)\\\\(Internal)?/m', (string) file_get_contents((string) $file), $uses, \PREG_SET_ORDER);
+                foreach ($uses as $use) {
+                    self::assertLessThanOrEqual($place, array_search($use[1], self::ORDER, true), "{$file} knows {$use[1]}.");
+                    self::assertTrue(!isset($use[2]) || $use[1] === $folder, "{$file} reaches into the inside of {$use[1]}.");
+                }
+            }
+        }
+    }
+
     public function testEveryFileOfTheCoreKeepsToPlainPhp(): void
     {
         $files = 0;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Intake\Internal;
 
+use BrightCupboard\Core\Intake\Lexicon;
 use BrightCupboard\Core\Intake\Question;
 
 /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Intake\Internal;
 
 use BrightCupboard\Core\Colour\ColourNames;
+use BrightCupboard\Core\Intake\Lexicon;
 
 /**
  * Makes a name of the words a line begins with, in the singular: "brass candlesticks" is a Brass candlestick, "plates white china" a White china plate.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Intake\Internal;
 
 use BrightCupboard\Core\Colour\ColourNames;
+use BrightCupboard\Core\Intake\Lexicon;
 
 /**
  * Reads the words of a phrase: kinds, materials, finishes, colours, seasons, origins and hazards, the longest match first.

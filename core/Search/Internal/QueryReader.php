@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Search\Internal;
 
 use BrightCupboard\Core\Colour\ColourNames;
-use BrightCupboard\Core\Intake\Internal\Lexicon;
+use BrightCupboard\Core\Intake\Lexicon;
 use BrightCupboard\Core\Measure\InvalidMeasure;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace BrightCupboard\Core\Intake\Internal;
+namespace BrightCupboard\Core\Intake;
 
 use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\Hazard;
@@ -12,8 +12,6 @@ use BrightCupboard\Core\Stock\Season;
 
 /**
  * The words people write for kinds, materials, finishes, seasons, origins and hazards.
- *
- * @internal
  */
 final readonly class Lexicon
 {
