@@ -9,11 +9,17 @@ final readonly class Band
 {
     public function __construct(public float $value, public float $low, public float $high) {}
 
+    /** How far outside the stretch it is; 0 inside. */
+    public function miss(): float
+    {
+        return max(0.0, $this->low - $this->value, $this->value - $this->high);
+    }
+
     public function verdict(float $tolerance): Verdict
     {
         return match (true) {
-            $this->value >= $this->low && $this->value <= $this->high => Verdict::Good,
-            $this->value >= $this->low - $tolerance && $this->value <= $this->high + $tolerance => Verdict::LookAgain,
+            $this->miss() < 1e-9 => Verdict::Good,
+            $this->miss() <= $tolerance + 1e-9 => Verdict::LookAgain,
             default => Verdict::Fix,
         };
     }

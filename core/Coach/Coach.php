@@ -4,17 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Coach;
 
-use BrightCupboard\Core\Coach\Rule\FlameClearance;
-use BrightCupboard\Core\Coach\Rule\HeightLevels;
-use BrightCupboard\Core\Coach\Rule\LookFit;
-use BrightCupboard\Core\Coach\Rule\NeighbourHeights;
-use BrightCupboard\Core\Coach\Rule\OddGroups;
-use BrightCupboard\Core\Coach\Rule\PhysicalFit;
-use BrightCupboard\Core\Coach\Rule\SideBalance;
-use BrightCupboard\Core\Coach\Rule\TextureMix;
-use BrightCupboard\Core\Coach\Rule\UsedWidth;
-
-/** Looks a dressed spot over, rule by rule; the order is that of the sheet: what cannot be, what is unsafe, then taste. */
+/** Looks a dressed spot over, check by check, as far as each applies to the form of the spot. */
 final readonly class Coach
 {
     /** @var list<CoachRule> */
@@ -23,17 +13,22 @@ final readonly class Coach
     public function __construct()
     {
         $this->rules = [
-            new PhysicalFit(), new FlameClearance(), new SideBalance(), new HeightLevels(), new NeighbourHeights(),
-            new OddGroups(), new UsedWidth(), new LookFit(), new TextureMix(),
+            new Rule\PhysicalFit(), new Rule\FlameClearance(), new Rule\NearbyHazards(), new Rule\PostureHere(), new Rule\SightLine(),
+            new Rule\SettingsFree(), new Rule\HangingHeight(), new Rule\SideBalance(), new Rule\HeightLevels(), new Rule\NeighbourHeights(),
+            new Rule\OddGroups(), new Rule\Air(), new Rule\NothingHidden(), new Rule\WallContrast(), new Rule\OneLeads(), new Rule\Echoes(),
+            new Rule\EvenBands(), new Rule\LookFit(), new Rule\TextureMix(),
         ];
     }
 
-    /** @return list<Finding> worst first, otherwise in the order of the rules */
+    /** @return list<Finding> worst first, otherwise in the order of the checks; none for a bare spot */
     public function lookOver(Dressing $dressing, Judgement $by): array
     {
+        if ([] === $dressing->placed) {
+            return [];
+        }
         $findings = [];
         foreach ($this->rules as $rule) {
-            $finding = $rule->check($dressing, $by);
+            $finding = $rule->isAbout()->weight($dressing->spot->form()) > 0 ? $rule->check($dressing, $by) : null;
             if (null !== $finding) {
                 $findings[] = $finding;
             }
@@ -44,5 +39,23 @@ final readonly class Coach
         usort($findings, static fn(Finding $a, Finding $b): int => $rank($a) <=> $rank($b));
 
         return $findings;
+    }
+
+    /**
+     * One figure for the whole, 0 to 100: what each finding takes of the weight of its check, against the weights of all
+     * checks of the form. The denominator is that of the form, so that a fuller spot does not score better for being asked more.
+     *
+     * @param list<Finding> $findings of that dressing
+     */
+    public function score(Dressing $dressing, array $findings): float
+    {
+        $form = $dressing->spot->form();
+        $all = array_sum(array_map(static fn(Check $check): int => $check->weight($form), Check::cases()));
+        $lost = 0.0;
+        foreach ($findings as $finding) {
+            $lost += $finding->check->weight($form) * $finding->penalty();
+        }
+
+        return 100 * (1 - $lost / $all);
     }
 }

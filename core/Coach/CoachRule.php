@@ -7,6 +7,8 @@ namespace BrightCupboard\Core\Coach;
 /** One thing the coach looks at. */
 interface CoachRule
 {
-    /** Null when there is too little standing to judge. */
+    public function isAbout(): Check;
+
+    /** Null when there is too little here to judge. */
     public function check(Dressing $dressing, Judgement $by): ?Finding;
 }

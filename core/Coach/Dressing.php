@@ -4,11 +4,25 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Coach;
 
+use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Posture;
+use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\Spot;
 
-/** A spot and what stands on it. */
+/** A spot and what is put there. */
 final readonly class Dressing
 {
+    /** What stems are put in, and what holds baubles and gourds. */
+    private const VASES = [PieceKind::Vase, PieceKind::Jug, PieceKind::Crock, PieceKind::Jar, PieceKind::Basket];
+    private const BOWLS = [PieceKind::Bowl, PieceKind::Jar, PieceKind::StormGlass, PieceKind::Basket, PieceKind::Box];
+    /** What is trimmed. */
+    private const TRIMMED = [PieceKind::Garland, PieceKind::Wreath, PieceKind::Tree, PieceKind::Arrangement, PieceKind::Basket, PieceKind::Lantern];
+    /** Tops within a tenth of each other are alike. */
+    private const ALIKE = 0.9;
+    private const ROW_FROM = 3;
+    /** Gaps that differ by an inch are even to the eye. */
+    private const EVEN = 254;
+
     /** @param list<PlacedPiece> $placed */
     public function __construct(public Spot $spot, public array $placed) {}
 
@@ -17,16 +31,146 @@ final readonly class Dressing
         return new self($this->spot, [...$this->placed, $piece]);
     }
 
-    /** @return list<PlacedPiece> left to right, without what lies or runs under the others */
+    public function without(string $id): self
+    {
+        return new self($this->spot, array_values(array_filter($this->placed, static fn(PlacedPiece $piece): bool => $piece->id !== $id)));
+    }
+
+    public function replacing(PlacedPiece $piece): self
+    {
+        return new self($this->spot, array_map(static fn(PlacedPiece $one): PlacedPiece => $one->id === $piece->id ? $piece : $one, $this->placed));
+    }
+
+    /** @return list<PlacedPiece> left to right, without what lies, drapes, trims, fills or is hidden under another */
     public function standing(): array
     {
-        $standing = array_values(array_filter($this->placed, static fn(PlacedPiece $piece): bool => !$piece->piece->kind->facts()->isUnderOthers()));
+        $standing = array_values(array_filter($this->placed, fn(PlacedPiece $piece): bool => $piece->isSolid() && !$this->hangsFromEdge($piece) && !$this->isRiser($piece)));
         usort($standing, static fn(PlacedPiece $a, PlacedPiece $b): int => [$a->centre, $a->id] <=> [$b->centre, $b->id]);
 
         return $standing;
     }
 
-    /** Moments of visual weight about the middle of the ledge, left and right, in square inches × inches. */
+    /** @return list<list<PlacedPiece>> what stands, board by board from the lowest, bare boards left out */
+    public function byTier(): array
+    {
+        $tiers = [];
+        foreach ($this->standing() as $piece) {
+            $tiers[$piece->tier][] = $piece;
+        }
+        ksort($tiers);
+
+        return array_values($tiers);
+    }
+
+    /**
+     * Alike and in a row on purpose: pots on a sill, plates in a rack. From three units of one kind, their tops alike.
+     *
+     * @param list<PlacedPiece> $standing
+     */
+    public function isRow(array $standing): bool
+    {
+        if ([] === $standing) {
+            return false;
+        }
+        $tops = array_map(static fn(PlacedPiece $piece): int => $piece->top, $standing);
+        $kinds = array_unique(array_map(static fn(PlacedPiece $piece): string => $piece->piece->kind->value, $standing));
+
+        return self::units($standing) >= self::ROW_FROM && 1 === \count($kinds) && min($tops) >= self::ALIKE * max($tops) && self::areEven($standing);
+    }
+
+    /** @param list<PlacedPiece> $standing left to right */
+    private static function areEven(array $standing): bool
+    {
+        $gaps = [];
+        for ($i = 1; $i < \count($standing); ++$i) {
+            $gaps[] = $standing[$i]->left - $standing[$i - 1]->right;
+        }
+
+        return [] === $gaps || max($gaps) - min($gaps) <= self::EVEN;
+    }
+
+    /** @param list<PlacedPiece> $pieces */
+    public static function units(array $pieces): int
+    {
+        return array_sum(array_map(static fn(PlacedPiece $piece): int => $piece->count, $pieces));
+    }
+
+    /** The one thing that stands here, when it is one: it is judged as a statement and not as a group. */
+    public function statement(): ?PlacedPiece
+    {
+        $standing = $this->standing();
+
+        return 1 === \count($standing) && 1 === $standing[0]->count ? $standing[0] : null;
+    }
+
+    /** Whether another stands on it, so that it is not seen for itself. */
+    public function isRiser(PlacedPiece $piece): bool
+    {
+        if (!\in_array(Posture::Carries, $piece->piece->kind->facts()->postures, true)) {
+            return false;
+        }
+        foreach ($this->placed as $other) {
+            if ($other !== $piece && $other->tier === $piece->tier && $other->raise > 0 && $other->raise >= $piece->raise + intdiv($piece->height, 2) && $other->overlapsAcross($piece)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The vessel or the trimmed thing that a piece is in or on; null when there is none within its width. */
+    public function host(PlacedPiece $guest): ?PlacedPiece
+    {
+        $kinds = self::hostsFor($guest->piece->kind, $guest->posture);
+        foreach ($this->placed as $host) {
+            if ($host !== $guest && $host->tier === $guest->tier && \in_array($host->piece->kind, $kinds, true) && $host->left <= $guest->centre && $guest->centre <= $host->right) {
+                return $host;
+            }
+        }
+
+        return null;
+    }
+
+    /** How a piece goes here by habit, as far as there is something for it to be in or on; null when it goes nowhere here. */
+    public function postureFor(PieceKind $kind): ?Posture
+    {
+        foreach ($kind->facts()->postures as $posture) {
+            if ($this->spot->takes($kind, $posture) && (!self::needsHost($posture) || Form::Cone === $this->spot->form() || $this->hasHostFor($kind, $posture))) {
+                return $posture;
+            }
+        }
+
+        return null;
+    }
+
+    private static function needsHost(Posture $posture): bool
+    {
+        return Posture::Fills === $posture || Posture::Trims === $posture;
+    }
+
+    private function hasHostFor(PieceKind $kind, Posture $posture): bool
+    {
+        $hosts = self::hostsFor($kind, $posture);
+        foreach ($this->placed as $placed) {
+            if (\in_array($placed->piece->kind, $hosts, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<PieceKind> */
+    private static function hostsFor(PieceKind $kind, Posture $posture): array
+    {
+        return match (true) {
+            Posture::Fills !== $posture => self::TRIMMED,
+            PieceKind::Bunch === $kind => self::VASES,
+            default => self::BOWLS,
+        };
+    }
+
+    /** Moments of visual weight about the middle of the spot, left and right, in square inches × inches. */
     public function moments(): Moments
     {
         $axis = $this->spot->width->tenths() / 2;
@@ -37,5 +181,10 @@ final readonly class Dressing
         }
 
         return new Moments($left, $right);
+    }
+
+    private function hangsFromEdge(PlacedPiece $piece): bool
+    {
+        return Posture::Hangs === $piece->posture && Form::Panel !== $this->spot->form();
     }
 }

@@ -4,88 +4,123 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Coach;
 
+use BrightCupboard\Core\Coach\Place\InHost;
+use BrightCupboard\Core\Coach\Place\OnBoard;
+use BrightCupboard\Core\Coach\Place\OnCone;
+use BrightCupboard\Core\Coach\Place\OnPanel;
+use BrightCupboard\Core\Coach\Place\OnRun;
+use BrightCupboard\Core\Coach\Place\OnSeat;
+use BrightCupboard\Core\Coach\Place\Places;
+use BrightCupboard\Core\Coach\Rule\PhysicalFit;
+use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Stock\Piece;
-use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
+use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Stance;
 
-/** Finds where on a ledge a piece would stand best: in its own layer, out of the zones to keep clear, where it levels the sides most. */
+/**
+ * Finds where on a spot a piece would go best: in a posture that the spot takes, where it is free, aiming at the balance of
+ * the school, so that what is put where it is offered is not scolded afterwards.
+ */
 final readonly class PlaceFinder
 {
     private const AIR = Length::TENTHS_PER_INCH;
-    private const TALL_SHARE = 0.6;
+    private const CROWDED = 0.05;
+    /** What a place later in the order of habit costs, against a balance that is a hundredth off. */
+    private const HABIT = 0.0004;
+    private const OFF_CENTRE_AIM = 0.25;
+    private const ALONE_OFF_CENTRE = 0.33;
 
-    /** Null when no stretch of any layer is wide enough. Ties go to the place furthest left. */
-    public function find(Dressing $dressing, Piece $piece): ?FreePlace
+    public function __construct(private PhysicalFit $fit = new PhysicalFit()) {}
+
+    /** Null when it goes nowhere here, or only where something is already. */
+    public function find(Dressing $dressing, Piece $piece, BalanceSchool $school = BalanceSchool::Centred, int $count = 1): ?Stance
     {
-        $own = $this->layerFor($dressing, $piece);
-        foreach ([$own, ...array_filter([Layer::Middle, Layer::Back, Layer::Front], static fn(Layer $layer): bool => $layer !== $own)] as $layer) {
-            $best = $this->inLayer($dressing, $piece, $layer);
-            if (null !== $best) {
-                return $best;
-            }
-        }
-
-        return null;
+        return $this->best($dressing, $piece, $school, 1, $count)[0] ?? null;
     }
 
-    private function layerFor(Dressing $dressing, Piece $piece): Layer
+    /** Where it goes when it is to go here whatever the coach says: where it is free, or in the middle. */
+    public function anywhere(Dressing $dressing, Piece $piece, BalanceSchool $school, int $count): Stance
     {
-        if (\in_array(Posture::Leans, $piece->kind->facts()->postures, true) || PieceKind::Tray === $piece->kind) {
-            return Layer::Back;
-        }
-        if ($piece->kind->facts()->isUnderOthers()) {
-            return Layer::Front;
-        }
-        $clear = $dressing->spot->clearHeight?->tenths();
-
-        return null !== $clear && $piece->size->height->tenths() > self::TALL_SHARE * $clear ? Layer::Back : Layer::Middle;
+        return $this->find($dressing, $piece, $school, $count) ?? new Stance((int) round(($dressing->spot->width->tenths() - $piece->size->width->tenths() * $count) / 2), Layer::Middle);
     }
 
-    private function inLayer(Dressing $dressing, Piece $piece, Layer $layer): ?FreePlace
+    /**
+     * @param int $most how many places are wanted
+     *
+     * @return list<Stance> best first, the further left where equal
+     */
+    public function best(Dressing $dressing, Piece $piece, BalanceSchool $school, int $most, int $count = 1): array
     {
-        $width = $piece->size->width->tenths();
-        $best = null;
-        $least = \INF;
-        foreach ($this->gaps($dressing, $layer) as [$from, $to]) {
-            if ($to - $from < $width) {
+        foreach ($piece->kind->facts()->postures as $posture) {
+            if (!$dressing->spot->takes($piece->kind, $posture)) {
                 continue;
             }
-            foreach ([$from, intdiv($from + $to - $width, 2), $to - $width] as $left) {
-                $imbalance = $dressing->with(new PlacedPiece('try', $piece, 1, $left, $layer))->moments()->imbalance();
-                if ($imbalance < $least - 1e-9) {
-                    [$least, $best] = [$imbalance, new FreePlace($left, $layer)];
-                }
+            $tried = new PlacedPiece('try', $piece, $count, 0, Layer::Middle, 0, 0, $posture);
+            $stances = $this->free($dressing, $tried, $school);
+            if ([] !== $stances) {
+                return \array_slice($stances, 0, $most);
             }
         }
 
-        return $best;
+        return [];
     }
 
-    /** @return list<array{int, int}> free stretches from left to right, an inch of air kept beside what stands */
-    private function gaps(Dressing $dressing, Layer $layer): array
+    /** @return list<Stance> */
+    private function free(Dressing $dressing, PlacedPiece $tried, BalanceSchool $school): array
     {
-        $taken = [];
-        foreach ($dressing->spot->keepClear as $zone) {
-            $taken[] = [$zone->from->tenths(), $zone->to->tenths()];
-        }
-        foreach ($dressing->placed as $placed) {
-            if ($placed->layer === $layer) {
-                $taken[] = [$placed->left - self::AIR, $placed->right + self::AIR];
+        $moments = $dressing->moments();
+        $hasTree = [] !== array_filter($dressing->placed, static fn(PlacedPiece $one): bool => Posture::Stands === $one->posture);
+        $costs = $lefts = $orders = $stances = [];
+        foreach ($this->places($dressing, $tried->posture)->of($dressing, $tried) as $order => $stance) {
+            $placed = PlacedPiece::at('try', $tried->piece, $tried->count, $stance);
+            if (!$this->fit->isFree($placed, $dressing) || (Form::Cone === $dressing->spot->form() && Posture::Stands === $tried->posture && $hasTree)) {
+                continue;
             }
+            $costs[] = $this->cost($dressing, $moments, $placed, $school) + self::HABIT * $order;
+            $lefts[] = $stance->left;
+            $orders[] = $order;
+            $stances[] = $stance;
         }
-        sort($taken);
-        $gaps = [];
-        $reach = 0;
-        foreach ($taken as [$from, $to]) {
-            if ($from > $reach) {
-                $gaps[] = [$reach, $from];
-            }
-            $reach = max($reach, $to);
-        }
-        $end = $dressing->spot->width->tenths();
+        array_multisort($costs, \SORT_ASC, \SORT_NUMERIC, $lefts, \SORT_ASC, \SORT_NUMERIC, $orders, \SORT_ASC, \SORT_NUMERIC, $stances);
 
-        return $reach < $end ? [...$gaps, [$reach, $end]] : $gaps;
+        return $stances;
+    }
+
+    private function places(Dressing $dressing, Posture $posture): Places
+    {
+        $form = $dressing->spot->form();
+
+        return match (true) {
+            Form::Cone === $form => new OnCone(),
+            Posture::Fills === $posture || Posture::Trims === $posture => new InHost(),
+            Form::Panel === $form => new OnPanel(),
+            Form::Run === $form || Posture::Hangs === $posture => new OnRun(),
+            Form::Seat === $form && Posture::Stands !== $posture => new OnSeat(),
+            default => new OnBoard(),
+        };
+    }
+
+    /** How far from the balance of the school it would leave the spot, and whether it would crowd what stands there. */
+    private function cost(Dressing $dressing, Moments $before, PlacedPiece $placed, BalanceSchool $school): float
+    {
+        if (!$placed->isSolid() || \in_array($dressing->spot->form(), [Form::Panel, Form::Run, Form::Cone], true)) {
+            return 0.0;
+        }
+        $half = $dressing->spot->width->tenths() / 2;
+        $isCentred = BalanceSchool::Centred === $school;
+        if ([] === $dressing->standing()) {
+            return abs(abs($placed->centre - $half) / $half - ($isCentred ? 0.0 : self::ALONE_OFF_CENTRE));
+        }
+        $moment = $placed->visualWeight() * ($placed->centre - $half) / 254;
+        $after = new Moments($before->left + max(0.0, -$moment), $before->right + max(0.0, $moment));
+        $crowd = 0.0;
+        foreach ($dressing->placed as $one) {
+            $crowd += $one->isSolid() && $one->tier === $placed->tier && $placed->left - self::AIR < $one->right && $one->left < $placed->right + self::AIR ? self::CROWDED : 0.0;
+        }
+
+        return abs($after->imbalance() - ($isCentred || Form::Seat === $dressing->spot->form() ? 0.0 : self::OFF_CENTRE_AIM)) + $crowd;
     }
 }

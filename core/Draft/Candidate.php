@@ -4,20 +4,25 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Draft;
 
-use BrightCupboard\Core\Coach\FreePlace;
 use BrightCupboard\Core\Look\PieceFit;
+use BrightCupboard\Core\Surface\Stance;
 
-/** A piece that could stand here: how well, why, where along the ledge, and what it does to the balance. */
+/** A piece that could go here: how well, in which role, where, and what it does to the score of the whole. */
 final readonly class Candidate
 {
-    /** @param list<string> $reasons */
+    /**
+     * @param int    $score of the piece for the spot, 0 to 100
+     * @param string $side  left, middle or right
+     * @param float  $gain  what the score of the whole spot gains when it is put there
+     */
     public function __construct(
         public Available $available,
         public int $score,
         public PieceFit $fit,
-        public array $reasons,
-        public FreePlace $place,
-        public float $imbalanceBefore,
-        public float $imbalanceAfter,
+        public Role $role,
+        public bool $isLacking,
+        public string $side,
+        public Stance $stance,
+        public float $gain,
     ) {}
 }

@@ -4,110 +4,149 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Draft;
 
+use BrightCupboard\Core\Coach\Check;
+use BrightCupboard\Core\Coach\Coach;
 use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
+use BrightCupboard\Core\Coach\Objection;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\PlaceFinder;
+use BrightCupboard\Core\Coach\Surroundings;
+use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Look\PieceFit;
-use BrightCupboard\Core\Measure\Length;
-use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\Season;
-use BrightCupboard\Core\Surface\Spot;
+use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Stance;
 
 /**
- * Ranks owned pieces for a spot: fit to the look 60, size for the spot 25, season 15 of 100.
+ * Ranks owned pieces for a spot: what the spot still lacks 30, fit to the look 30, size for the role 20, season 10, not where
+ * it stood last year 5, nearness 5 of 100; then tries the best of them and tells equal ones apart by the score of the whole.
  *
- * What does not fit or must not stand here is left out and counted by reason. Places and balance are
- * worked out only for the best by score, so that thousands of pieces stay quick: O(n log n) and m placings.
+ * What does not go there, or would break a rule of safety, is left out and counted by reason. Trying is done only for the
+ * best by score, so that thousands of pieces stay quick: O(n log n) and a fixed number of tries.
  */
 final readonly class CandidateRanking
 {
-    private const FIT_WEIGHT = 0.60;
-    private const SIZE_POINTS = 25.0;
-    private const SEASON_POINTS = 15.0;
+    private const ROLE = 30.0;
+    private const FIT = 30.0;
+    private const SIZE = 20.0;
+    private const SEASON = 10.0;
+    private const FRESH = 5.0;
+    private const NEAR = 5.0;
+    /** Where no look is chosen, fit is not judged: every piece gets half. */
+    private const NOT_JUDGED = 0.5;
+    private const STAPLE = 0.8;
+    /** So many times the pieces wanted are tried, each at its best places. */
+    private const TRIED = 2;
+    private const PLACES = 3;
+    /** A point of the whole counts half a point of the piece. */
+    private const WHOLE = 0.5;
+    private const SAFETY = [Check::Room, Check::Flame, Check::Surroundings];
 
-    public function __construct(private Suitability $suitability = new Suitability(), private PlaceFinder $places = new PlaceFinder()) {}
+    public function __construct(private Surroundings $surroundings = new Surroundings(), private PlaceFinder $places = new PlaceFinder(), private Coach $coach = new Coach()) {}
 
-    /**
-     * @param list<Available> $available
-     */
+    /** @param list<Available> $available */
     public function rank(Dressing $dressing, array $available, Judgement $by, Season $season, int $most): Ranking
     {
-        $scored = $scores = $names = $ids = [];
-        $leftOut = [];
-        $tops = array_map(static fn(PlacedPiece $placed): int => $placed->top, $dressing->standing());
-        $imbalance = $dressing->moments()->imbalance();
+        $recipe = Recipe::of($dressing->spot->kind, $dressing->spot->form());
+        $scored = $scores = $ids = $leftOut = $lacks = $postures = [];
         foreach ($available as $offer) {
-            $objection = $this->suitability->objection($offer->piece, $dressing->spot) ?? $this->suitability->sizeObjection($offer->piece, $dressing->spot);
+            $objection = $this->surroundings->objection($offer->piece, $dressing->spot) ?? $this->surroundings->sizeObjection($offer->piece, $dressing->spot);
             if (null !== $objection) {
-                $leftOut[$objection] = ($leftOut[$objection] ?? 0) + 1;
+                $leftOut[$objection->value] = ($leftOut[$objection->value] ?? 0) + 1;
                 continue;
             }
+            $posture = $postures[$offer->piece->kind->value] ??= $dressing->postureFor($offer->piece->kind) ?? false;
+            if (false === $posture) {
+                $leftOut[Objection::NeedsHost->value] = ($leftOut[Objection::NeedsHost->value] ?? 0) + 1;
+                continue;
+            }
+            $put = new PlacedPiece('try', $offer->piece, 1, 0, Layer::Middle, 0, 0, $posture);
+            $role = Role::of($put, $dressing->spot);
+            $lack = $lacks[$role->value] ??= $recipe->lacks($role, $dressing);
             $fit = $by->meter->fit($offer->piece);
-            $size = $this->sizeScore($offer->piece, $dressing->spot, $tops);
-            $score = (int) round(self::FIT_WEIGHT * $fit->score + self::SIZE_POINTS * $size + self::SEASON_POINTS * $this->seasonScore($offer->piece, $season));
-            $scored[] = [$score, $offer, $fit, $size];
-            [$scores[], $names[], $ids[]] = [$score, $offer->piece->name, $offer->piece->id];
+            $score = self::ROLE * $lack
+                + self::FIT * (FitVerdict::NotJudged === $fit->verdict ? self::NOT_JUDGED : $fit->score / 100)
+                + self::SIZE * RoleSize::score($put, $role, $dressing)
+                + self::SEASON * ($offer->piece->isStaple() ? self::STAPLE : ($offer->piece->serves($season) ? 1.0 : 0.0))
+                + self::FRESH * ($offer->lastSpot === $dressing->spot->id ? 0.0 : 1.0)
+                + self::NEAR * $offer->nearness;
+            $scored[] = [$offer, $fit, $role, $lack >= 1.0, $score];
+            [$scores[], $ids[]] = [$score, $offer->piece->id];
         }
-        array_multisort($scores, \SORT_DESC, \SORT_NUMERIC, $names, \SORT_ASC, \SORT_STRING, $ids, \SORT_ASC, \SORT_STRING, $scored);
-        $candidates = [];
-        foreach ($scored as [$score, $offer, $fit, $size]) {
-            if (\count($candidates) === $most) {
-                break;
-            }
-            $place = $this->places->find($dressing, $offer->piece);
-            if (null === $place) {
-                $leftOut['no stretch wide enough is free'] = ($leftOut['no stretch wide enough is free'] ?? 0) + 1;
-                continue;
-            }
-            $after = $dressing->with(new PlacedPiece('try', $offer->piece, 1, $place->left, $place->layer));
-            $candidates[] = new Candidate($offer, $score, $fit, $this->reasons($offer->piece, $fit, $size, [] === $tops, $season, $by), $place, $imbalance, $after->moments()->imbalance());
-        }
-        ksort($leftOut);
+        array_multisort($scores, \SORT_DESC, \SORT_NUMERIC, $ids, \SORT_ASC, \SORT_STRING, $scored);
 
-        return new Ranking($candidates, $leftOut, \count($scored));
+        return new Ranking($this->tried($dressing, $scored, $by, $most, $leftOut), $this->counted($leftOut), \count($scored));
     }
 
     /**
-     * 1 when the height adds a new level of at least a sixth of the tallest, or on a bare spot is 40 to 80 % of the clear height.
+     * @param list<array{Available, PieceFit, Role, bool, float}> $scored  the best first
+     * @param array<string, int>                                  $leftOut by reason
      *
-     * @param list<int> $tops of what stands there, in tenths of a millimetre
+     * @return list<Candidate>
      */
-    private function sizeScore(Piece $piece, Spot $spot, array $tops): float
+    private function tried(Dressing $dressing, array $scored, Judgement $by, int $most, array &$leftOut): array
     {
-        $height = $piece->size->height->tenths();
-        if ([] === $tops) {
-            $clear = $spot->clearHeight?->tenths() ?? 36 * Length::TENTHS_PER_INCH;
-            $share = $height / max(1, $clear);
-
-            return max(0.0, 1 - max(0.0, 0.4 - $share, $share - 0.8) / 0.4);
+        $before = $this->coach->lookOver($dressing, $by);
+        $scoreBefore = $this->coach->score($dressing, $before);
+        $faults = self::unsafe($before);
+        $candidates = $order = [];
+        foreach ($scored as [$offer, $fit, $role, $isLacking, $score]) {
+            if (\count($candidates) === self::TRIED * $most) {
+                break;
+            }
+            $best = null;
+            $stances = $this->places->best($dressing, $offer->piece, $by->look->balance, self::PLACES);
+            foreach ($stances as $stance) {
+                $after = $dressing->with(PlacedPiece::at('try', $offer->piece, 1, $stance));
+                $findings = $this->coach->lookOver($after, $by);
+                if (self::unsafe($findings) <= $faults && (null === $best || $this->coach->score($after, $findings) > $best[0])) {
+                    $best = [$this->coach->score($after, $findings), $stance];
+                }
+            }
+            if (null === $best) {
+                $reason = ([] === $stances ? Objection::NoRoom : Objection::WouldEndanger)->value;
+                $leftOut[$reason] = ($leftOut[$reason] ?? 0) + 1;
+                continue;
+            }
+            $gain = [] === $before ? 0.0 : $best[0] - $scoreBefore;
+            $candidates[] = new Candidate($offer, (int) round($score), $fit, $role, $isLacking, self::side($offer, $best[1], $dressing), $best[1], $gain);
+            $order[] = $score + self::WHOLE * $gain;
         }
-        $apart = 1.0;
-        foreach ($tops as $top) {
-            $apart = min($apart, abs($top - $height) / max($top, $height));
-        }
-        $among = min(1.0, $height / (0.25 * max($tops)));
+        array_multisort($order, \SORT_DESC, \SORT_NUMERIC, array_keys($order), $candidates);
 
-        return min(1.0, 0.4 + $apart / 0.15 * 0.6) * $among;
+        return \array_slice($candidates, 0, $most);
     }
 
-    private function seasonScore(Piece $piece, Season $season): float
+    /** @param list<Finding> $findings */
+    private static function unsafe(array $findings): int
     {
-        return match (true) {
-            $piece->isStaple() => 0.8,
-            $piece->serves($season) => 1.0,
-            default => 0.0,
-        };
+        $faults = 0;
+        foreach ($findings as $finding) {
+            $faults += Verdict::Fix === $finding->verdict && \in_array($finding->check, self::SAFETY, true) ? \count($finding->faults) : 0;
+        }
+
+        return $faults;
     }
 
-    /** @return list<string> */
-    private function reasons(Piece $piece, PieceFit $fit, float $size, bool $isBare, Season $season, Judgement $by): array
+    private static function side(Available $offer, Stance $stance, Dressing $dressing): string
     {
-        return [
-            FitVerdict::NotJudged === $fit->verdict ? 'no look is chosen yet' : sprintf('Fit %d: %s off %s', $fit->score, round($fit->distance, 1), $by->look->ribbons[$fit->ribbon]->name ?? 'the look'),
-            $by->lengths->write($piece->size->height) . ($isBare ? ($size >= 0.8 ? ' high, a good size here' : ' high') : ($size >= 0.8 ? ' high, a level of its own' : ' high, level with another')),
-            $piece->isStaple() ? 'all year' : ($piece->serves($season) ? 'for ' . $season->value : 'not for ' . $season->value),
-        ];
+        $at = ($stance->left + $offer->piece->size->width->tenths() / 2) / $dressing->spot->width->tenths();
+
+        return $at < 0.4 ? 'left' : ($at > 0.6 ? 'right' : 'middle');
+    }
+
+    /**
+     * @param array<string, int> $leftOut
+     *
+     * @return array<string, int>
+     */
+    private function counted(array $leftOut): array
+    {
+        ksort($leftOut);
+
+        return $leftOut;
     }
 }

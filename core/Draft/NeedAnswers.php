@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Draft;
 
+use BrightCupboard\Core\Coach\Surroundings;
 use BrightCupboard\Core\Colour\Ciede2000;
 use BrightCupboard\Core\Colour\Lab;
 use BrightCupboard\Core\Colour\Srgb;
@@ -22,7 +23,7 @@ final readonly class NeedAnswers
 {
     private const PRESENTABLE = 40;
 
-    public function __construct(private LengthText $lengths, private Suitability $suitability = new Suitability()) {}
+    public function __construct(private LengthText $lengths, private Surroundings $surroundings = new Surroundings()) {}
 
     /**
      * @param list<Available> $available
@@ -33,7 +34,7 @@ final readonly class NeedAnswers
     {
         $answers = [];
         foreach ($available as $offer) {
-            if (null !== $this->suitability->objection($offer->piece, $spot) || null !== $this->suitability->sizeObjection($offer->piece, $spot)) {
+            if (null !== $this->surroundings->objection($offer->piece, $spot) || null !== $this->surroundings->sizeObjection($offer->piece, $spot)) {
                 continue;
             }
             [$points, $misses] = $this->misses($wanted, $offer);

@@ -7,13 +7,14 @@ namespace BrightCupboard\Core\Plan;
 use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\PlaceFinder;
+use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
 use BrightCupboard\Core\Stock\Whereabouts;
 use BrightCupboard\Core\Storage\StoredTote;
-use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Spot;
+use BrightCupboard\Core\Surface\Stance;
 
 /**
  * The plan of one swap as a value: what is owned, where it all is when the swap starts, what is decided and what is
@@ -129,35 +130,38 @@ final readonly class Plan
     /** A spot as it will be dressed. */
     public function dressing(Spot $spot): Dressing
     {
-        return new Dressing($spot, array_map(fn(PlannedPlace $place): PlacedPiece => new PlacedPiece($place->id, $this->stock[$place->pieceId], $place->count, $place->left, $place->layer, $place->raise), $this->at($spot->id)));
+        return new Dressing($spot, array_map(function (PlannedPlace $place) use ($spot): PlacedPiece {
+            $piece = $this->stock[$place->pieceId];
+
+            return new PlacedPiece($place->id, $piece, $place->count, $place->left, $place->layer, $place->raise, $place->tier, $place->posture ?? $spot->postureOf($piece->kind));
+        }, $this->at($spot->id)));
     }
 
     /**
      * Units come to stand at a spot, which decides the piece unless that was done before.
      *
-     * @param string     $id    of the new place
-     * @param int|null   $left  where they stand; null lets the place be found
-     * @param Layer|null $layer the same
+     * @param string             $id     of the new place
+     * @param Stance|null        $stance where and how; null lets the place be found
+     * @param BalanceSchool|null $school that a found place aims at; null for the centred one
      *
      * @throws InvalidPlan when not so many are free
      */
-    public function place(string $id, string $pieceId, Spot $spot, int $count, ?int $left = null, ?Layer $layer = null, int $raise = 0): PlanChange
+    public function place(string $id, string $pieceId, Spot $spot, int $count, ?Stance $stance = null, ?BalanceSchool $school = null): PlanChange
     {
         $this->requireFree($pieceId, $count, $this->free($pieceId));
-        $found = null === $left ? (new PlaceFinder())->find($this->dressing($spot), $this->stock[$pieceId]) : null;
-        $place = new PlannedPlace($id, $pieceId, $spot->id, $count, $left ?? $found->left ?? 0, $layer ?? $found->layer ?? Layer::Middle, $raise);
+        $stance ??= (new PlaceFinder())->anywhere($this->dressing($spot), $this->stock[$pieceId], $school ?? BalanceSchool::Centred, $count);
 
-        return new PlanChange($this->decidedBy($pieceId, $spot->id), [$place]);
+        return new PlanChange($this->decidedBy($pieceId, $spot->id), [PlannedPlace::at($id, $pieceId, $spot->id, $count, $stance)]);
     }
 
     /** @throws InvalidPlan when not so many are free */
-    public function move(string $id, Spot $spot, int $count, ?int $left, ?Layer $layer, int $raise): PlanChange
+    public function move(string $id, Spot $spot, int $count, ?Stance $stance = null, ?BalanceSchool $school = null): PlanChange
     {
         $place = $this->places[$id];
         $this->requireFree($place->pieceId, $count, $this->free($place->pieceId) + $place->count);
-        $found = null === $left ? (new PlaceFinder())->find($this->dressing($spot), $this->stock[$place->pieceId]) : null;
+        $stance ??= (new PlaceFinder())->anywhere($this->dressing($spot)->without($id), $this->stock[$place->pieceId], $school ?? BalanceSchool::Centred, $count);
 
-        return new PlanChange([], [], [new PlannedPlace($id, $place->pieceId, $spot->id, $count, $left ?? $found->left ?? 0, $layer ?? $found->layer ?? Layer::Middle, $raise, $place->version + 1)]);
+        return new PlanChange([], [], [PlannedPlace::at($id, $place->pieceId, $spot->id, $count, $stance, $place->version + 1)]);
     }
 
     public function takeOff(string $id): PlanChange
@@ -312,8 +316,8 @@ final readonly class Plan
                 continue;
             }
             $before = $this->stood[$pieceId . ' ' . $spotId] ?? null;
-            $found = null === $before ? (new PlaceFinder())->find($this->dressing($this->spots[$spotId]), $this->stock[$pieceId]) : null;
-            $stood[] = new PlannedPlace($newId(), $pieceId, $spotId, $units, $before->left ?? $found->left ?? 0, $before->layer ?? $found->layer ?? Layer::Middle, $before->raise ?? 0);
+            $stance = $before?->stance() ?? (new PlaceFinder())->anywhere($this->dressing($this->spots[$spotId]), $this->stock[$pieceId], BalanceSchool::Centred, $units);
+            $stood[] = PlannedPlace::at($newId(), $pieceId, $spotId, $units, $stance);
         }
 
         return $stood;

@@ -17,37 +17,36 @@ final readonly class KindFacts
 {
     /**
      * Postures in order of habit; the side that one bare measure means; that measure in inches; width, depth and height as
-     * parts of it; how it is kept; what it is usually of; what to take care with; and in words what else is so: it lies, leans
-     * or runs under others, can be cut to a length, is tied with a bow, is measured laid out, is slow to set up, has a cord, is
+     * parts of it; how it is kept; what it is usually of; what to take care with; and in words what else is so: it can be cut to a length, is tied with a bow, is measured laid out, is slow to set up, has a cord, is
      * seen through, is never painted over, goes within or on others.
      */
     private const TABLE = [
         'arrangement' => ['stands', 'height', 16, [0.7, 0.5, 1.0], Kept::Rigid, null, null, 'tied'],
-        'basket' => ['stands', 'height', 9, [1.2, 0.9, 1.0], Kept::Nests, Material::Reed, null, 'tied'],
+        'basket' => ['stands carries', 'height', 9, [1.2, 0.9, 1.0], Kept::Nests, Material::Reed, null, 'tied'],
         'bauble' => ['trims fills', 'round', 3, [1.0, 1.0, 1.0], Kept::Rigid, null, null, 'within'],
-        'beads' => ['drapes trims', 'width', 72, [1.0, 0.03, 0.03], Kept::Coils, null, null, 'under cut runs within'],
+        'beads' => ['drapes trims', 'width', 72, [1.0, 0.03, 0.03], Kept::Coils, null, null, 'cut runs within'],
         'bell' => ['stands hangs', 'height', 6, [0.7, 0.7, 1.0], Kept::Rigid, null, null, 'tied'],
         'boat' => ['stands', 'width', 12, [1.0, 0.3, 0.9], Kept::Rigid, null, null, ''],
         'books' => ['carries stands', 'height', 4, [2.2, 1.6, 1.0], Kept::Rigid, Material::Paper, null, 'bare'],
         'bowl' => ['stands', 'width', 10, [1.0, 1.0, 0.4], Kept::Nests, null, null, ''],
         'box' => ['stands carries', 'height', 6, [1.3, 0.9, 1.0], Kept::Rigid, null, null, ''],
-        'bunch' => ['fills', 'height', 20, [0.6, 0.4, 1.0], Kept::Soft, Material::FauxGreenery, null, 'tied within'],
+        'bunch' => ['fills lies', 'height', 20, [0.6, 0.4, 1.0], Kept::Soft, Material::FauxGreenery, null, 'tied within'],
         'candlestick' => ['stands', 'height', 9, [0.35, 0.35, 1.0], Kept::Rigid, null, Hazard::OpenFlame, ''],
         'candle group' => ['stands', 'height', 8, [0.9, 0.5, 1.0], Kept::Rigid, Material::Wax, Hazard::OpenFlame, ''],
         'cone' => ['stands', 'height', 10, [0.4, 0.4, 1.0], Kept::Rigid, null, null, ''],
         'crock' => ['stands', 'height', 9, [0.8, 0.8, 1.0], Kept::Nests, null, null, ''],
         'cushion' => ['sits', 'round', 18, [1.0, 0.35, 1.0], Kept::Soft, null, null, 'bare'],
         'figure' => ['stands', 'height', 9, [0.45, 0.35, 1.0], Kept::Rigid, null, null, ''],
-        'garland' => ['drapes', 'width', 72, [1.0, 0.06, 0.06], Kept::Coils, Material::FauxGreenery, null, 'under cut tied runs slow within'],
+        'garland' => ['drapes', 'width', 72, [1.0, 0.06, 0.06], Kept::Coils, Material::FauxGreenery, null, 'cut tied runs slow within'],
         'gourd' => ['stands fills', 'height', 8, [0.6, 0.5, 1.0], Kept::Rigid, null, null, ''],
         'hare' => ['stands', 'height', 9, [0.6, 0.5, 1.0], Kept::Rigid, null, null, ''],
         'heron' => ['stands', 'height', 16, [0.5, 0.3, 1.0], Kept::Rigid, null, null, ''],
-        'hooks' => ['hangs', 'width', 16, [1.0, 0.1, 0.3], Kept::Rigid, null, null, 'under'],
+        'hooks' => ['hangs stands', 'width', 16, [1.0, 0.1, 0.3], Kept::Rigid, null, null, ''],
         'little house' => ['stands', 'height', 7, [0.7, 0.6, 1.0], Kept::Rigid, null, null, ''],
         'jar' => ['stands', 'height', 8, [0.6, 0.6, 1.0], Kept::Rigid, null, null, 'clear'],
         'jug' => ['stands', 'height', 10, [0.7, 0.6, 1.0], Kept::Rigid, null, null, ''],
         'lantern' => ['stands', 'height', 12, [0.5, 0.5, 1.0], Kept::Rigid, null, null, 'tied'],
-        'lights' => ['drapes trims', 'width', 120, [1.0, 0.05, 0.05], Kept::Coils, null, Hazard::Mains, 'under runs cord slow within'],
+        'lights' => ['trims drapes', 'width', 120, [1.0, 0.05, 0.05], Kept::Coils, null, Hazard::Mains, 'runs cord slow within'],
         'mirror' => ['leans hangs', 'height', 30, [0.7, 0.08, 1.0], Kept::Rigid, Material::Glass, null, ''],
         'napkin' => ['lies', 'width', 8, [1.0, 0.5, 0.5], Kept::Folds, Material::Cotton, null, ''],
         'picture' => ['leans hangs', 'height', 20, [0.75, 0.08, 1.0], Kept::Rigid, null, null, 'bare'],
@@ -55,13 +54,13 @@ final readonly class KindFacts
         'plate' => ['leans lies hangs', 'round', 10, [1.0, 0.1, 1.0], Kept::Nests, null, null, ''],
         'pot plant' => ['stands', 'height', 14, [0.7, 0.7, 1.0], Kept::Rigid, Material::FreshGreenery, null, ''],
         'pumpkin' => ['stands', 'height', 7, [1.25, 1.25, 1.0], Kept::Rigid, null, null, ''],
-        'ribbon' => ['trims drapes', 'width', 4, [1.0, 0.02, 0.02], Kept::Coils, null, null, 'under cut runs within'],
-        'runner' => ['lies', 'width', 14, [1.0, 0.2, 0.03], Kept::Folds, null, null, 'under cut runs'],
+        'ribbon' => ['trims drapes', 'width', 4, [1.0, 0.02, 0.02], Kept::Coils, null, null, 'cut runs within'],
+        'runner' => ['lies', 'width', 14, [1.0, 0.2, 0.03], Kept::Folds, null, null, 'cut runs'],
         'star' => ['trims hangs stands', 'round', 10, [1.0, 0.1, 1.0], Kept::Rigid, null, null, ''],
         'stocking' => ['hangs', 'height', 18, [0.5, 0.15, 1.0], Kept::Folds, null, null, ''],
         'storm glass' => ['stands', 'height', 11, [0.5, 0.5, 1.0], Kept::Rigid, Material::Glass, null, 'clear'],
         'throw' => ['drapes', 'width', 16, [1.0, 0.7, 0.4], Kept::Folds, null, null, 'runs'],
-        'tray' => ['lies carries', 'width', 16, [1.0, 0.7, 0.08], Kept::Nests, null, null, 'under'],
+        'tray' => ['lies carries leans', 'width', 16, [1.0, 0.7, 0.08], Kept::Nests, null, null, ''],
         'tree' => ['stands', 'height', 24, [0.5, 0.5, 1.0], Kept::Rigid, Material::FauxGreenery, null, 'slow'],
         'vase' => ['stands', 'height', 11, [0.55, 0.55, 1.0], Kept::Rigid, null, null, ''],
         'wreath' => ['hangs leans', 'round', 20, [1.0, 0.2, 1.0], Kept::Rigid, Material::FauxGreenery, null, 'tied'],
@@ -97,12 +96,6 @@ final readonly class KindFacts
     public function usualSize(): Size
     {
         return new Size(...array_map(fn(float $part): Length => Length::ofTenths(max(1, (int) round($part * $this->measure * Length::TENTHS_PER_INCH))), $this->proportions));
-    }
-
-    /** Lies, leans or runs under the others, so that it neither makes a height level nor counts in a group. */
-    public function isUnderOthers(): bool
-    {
-        return $this->is('under');
     }
 
     /** Goes in or on other things and takes no room beside them: stems in a vase, a bow on a wreath. */

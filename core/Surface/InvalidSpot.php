@@ -18,4 +18,29 @@ final class InvalidSpot extends \DomainException implements CoreException
     {
         return new self('A stretch to keep clear must end to the right of where it starts.');
     }
+
+    public static function tooMany(string $what, int $count, int $most): self
+    {
+        return new self(sprintf('Between 0 and %d %s can be entered, got %d.', $most, $what, $count));
+    }
+
+    public static function tier(int $number): self
+    {
+        return new self(sprintf('Board %d needs a clear height between 0.1 and 80 in (203 cm).', $number));
+    }
+
+    public static function seats(int $seats, int $most): self
+    {
+        return new self(sprintf('%d cannot sit at a top of this size; at 24 in (61 cm) each it takes %d.', $seats, $most));
+    }
+
+    public static function tooSteep(): self
+    {
+        return new self('A rail that rises more than it runs is a ladder: check the rise, or measure the length along the floor.');
+    }
+
+    public static function tooLarge(string $name): self
+    {
+        return new self(sprintf('“%s” is more than 20 m wide or deep: check its measures.', mb_strimwidth($name, 0, 60, '…')));
+    }
 }

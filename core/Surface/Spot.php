@@ -6,13 +6,20 @@ namespace BrightCupboard\Core\Surface;
 
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Posture;
 
 /** The measurements of one spot and what is about it. */
 final readonly class Spot
 {
+    /** The bands that a tree is trimmed in, from foot to top. */
+    public const BANDS = 5;
+    private const BOARD = Length::TENTHS_PER_INCH;
+    private const MOST = 200_000;
+
     /**
-     * @param Length           $ledgeHeight from the floor to the surface
-     * @param Length|null      $clearHeight from the surface to what hangs above; null when nothing does
+     * @param Length           $ledgeHeight from the floor to the surface, of tiers to the lowest board, of a panel to its lower edge
+     * @param Length|null      $clearHeight from the surface (of tiers: the top board) to what hangs above, of a panel and a tree its height; null when nothing limits it
      * @param list<KeepClear>  $keepClear
      * @param list<SpotHazard> $hazards
      * @param list<string>     $assumed     measures that are usual of its kind and not taken yet: width, depth, ledgeHeight, clearHeight
@@ -30,20 +37,112 @@ final readonly class Spot
         public Srgb $wall,
         public array $hazards,
         public array $assumed = [],
+        public Layout $layout = new Layout(),
     ) {
         if (0 === $width->tenths() || 0 === $depth->tenths()) {
             throw InvalidSpot::flat($name);
         }
+        if ($width->tenths() > self::MOST || $depth->tenths() > self::MOST) {
+            throw InvalidSpot::tooLarge($name);
+        }
+        if (Form::Table === $kind->form() && $layout->seats > $most = $layout->mostSeats($width, $depth)) {
+            throw InvalidSpot::seats($layout->seats, $most);
+        }
+        if (Form::Run === $kind->form() && null !== $layout->rise && $layout->rise->tenths() > $width->tenths()) {
+            throw InvalidSpot::tooSteep();
+        }
     }
 
-    /** Whether things hang here rather than stand, so that depth does not limit them. */
-    public function isHung(): bool
+    public function form(): Form
     {
-        return \in_array($this->kind, [SpotKind::Door, SpotKind::Wall, SpotKind::StairRail], true);
+        return $this->kind->form();
     }
 
     public function has(SpotHazard $hazard): bool
     {
         return \in_array($hazard, $this->hazards, true);
+    }
+
+    /** How many boards one over the other, or bands of a tree; 1 for every other form. */
+    public function tierCount(): int
+    {
+        return match ($this->form()) {
+            Form::Tiers => max(1, \count($this->layout->tiers)),
+            Form::Cone => self::BANDS,
+            default => 1,
+        };
+    }
+
+    /** Height of a board or band over the lowest one, in tenths of a millimetre. */
+    public function tierHeight(int $tier): int
+    {
+        if (Form::Cone === $this->form()) {
+            return intdiv(($this->clearHeight?->tenths() ?? 0) * min($tier, self::BANDS - 1), self::BANDS);
+        }
+        $height = 0;
+        foreach (\array_slice($this->layout->tiers, 0, $tier) as $clear) {
+            $height += $clear->tenths() + self::BOARD;
+        }
+
+        return $height;
+    }
+
+    /** Height over the lowest board where something stands: its board or band, on a rail also the slope. */
+    public function baseAt(int $tier, float $x): int
+    {
+        $slope = Form::Run === $this->form() ? ($this->layout->rise?->tenths() ?? 0) * max(0.0, min(1.0, $x / $this->width->tenths())) : 0.0;
+
+        return $this->tierHeight($tier) + (int) round($slope);
+    }
+
+    /** Clear height over a board, in tenths of a millimetre; null when nothing limits it. */
+    public function clearOver(int $tier): ?int
+    {
+        return ($this->layout->tiers[$tier] ?? $this->clearHeight)?->tenths();
+    }
+
+    /** How the kind is put here by habit; null when no posture of it suits such a spot. */
+    public function postureOf(PieceKind $kind): ?Posture
+    {
+        foreach ($kind->facts()->postures as $posture) {
+            if ($this->takes($kind, $posture)) {
+                return $posture;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether such a thing goes here in such a posture (docs/rules.md, postures). */
+    public function takes(PieceKind $kind, Posture $posture): bool
+    {
+        return match ($this->form()) {
+            Form::Ledge, Form::Tiers, Form::Table, Form::Floor => match ($posture) {
+                Posture::Hangs => PieceKind::Stocking === $kind && Form::Ledge === $this->form(), // from the edge
+                Posture::Sits => false,
+                Posture::Leans => Form::Table !== $this->form(), // against what?
+                Posture::Drapes => PieceKind::Lights !== $kind, // they are hidden in greenery
+                default => true,
+            },
+            Form::Panel => match ($posture) {
+                Posture::Hangs => !\in_array($kind, [PieceKind::Stocking, PieceKind::Hooks], true),
+                Posture::Leans => PieceKind::Mirror === $kind || PieceKind::Picture === $kind,
+                default => false,
+            },
+            Form::Run => Posture::Drapes === $posture && PieceKind::Throw !== $kind || Posture::Trims === $posture || PieceKind::Stocking === $kind,
+            Form::Seat => match ($posture) {
+                Posture::Sits => true,
+                Posture::Drapes => PieceKind::Throw === $kind,
+                Posture::Lies => PieceKind::Tray === $kind && SpotKind::Bed === $this->kind,
+                Posture::Stands => SpotKind::Bench === $this->kind,
+                default => false,
+            },
+            Form::Cone => match ($posture) {
+                Posture::Trims, Posture::Drapes => PieceKind::Throw !== $kind,
+                Posture::Stands => PieceKind::Tree === $kind,
+                Posture::Hangs => PieceKind::Star === $kind || PieceKind::Bell === $kind,
+                default => false,
+            },
+        };
     }
 }

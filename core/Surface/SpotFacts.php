@@ -29,13 +29,22 @@ final readonly class SpotFacts
         'bed' => [60, 80, 24, null, SeenFrom::Front, 4],
         'counter corner' => [24, 24, 36, 18, SeenFrom::Front, 7],
         'drinks station' => [36, 18, 36, null, SeenFrom::Front, 5],
-        'door' => [36, 4, 48, 32, SeenFrom::Outside, 1],
+        'door' => [36, 4, 0, 80, SeenFrom::Outside, 1],
         'wall' => [60, 4, 40, 50, SeenFrom::Front, 3],
         'stair rail' => [120, 4, 36, null, SeenFrom::Front, 3],
         'floor corner' => [30, 30, 0, null, SeenFrom::Front, 6],
         'porch' => [48, 30, 0, null, SeenFrom::Outside, 1],
+        'bookcase' => [32, 11, 3, 12, SeenFrom::Front, 5],
+        'side table' => [20, 20, 24, null, SeenFrom::Front, 5],
+        'chair' => [24, 20, 17, null, SeenFrom::Front, 6],
+        'window' => [36, 4, 34, 48, SeenFrom::Front, 4],
         'tree' => [54, 54, 0, 96, SeenFrom::AllRound, 1],
     ];
+
+    /** Boards of tiered things, by their clear heights in inches, the lowest first. */
+    private const TIERS = ['hutch' => [14, 12, 12], 'bookcase' => [12, 12, 12, 12]];
+    private const SEATS = ['dining table' => 6];
+    private const POSTS = ['stair rail' => 3];
 
     private function __construct(
         public Length $width,
@@ -44,6 +53,7 @@ final readonly class SpotFacts
         public ?Length $clearHeight,
         public SeenFrom $seenFrom,
         public int $focalRank,
+        public Layout $layout,
     ) {}
 
     public static function of(SpotKind $kind): self
@@ -51,6 +61,10 @@ final readonly class SpotFacts
         [$width, $depth, $height, $clear, $seenFrom, $focalRank] = self::TABLE[$kind->value];
         $inches = static fn(int $inches): Length => Length::ofTenths($inches * Length::TENTHS_PER_INCH);
 
-        return new self($inches($width), $inches($depth), $inches($height), null === $clear ? null : $inches($clear), $seenFrom, $focalRank);
+        return new self($inches($width), $inches($depth), $inches($height), null === $clear ? null : $inches($clear), $seenFrom, $focalRank, new Layout(
+            array_map($inches, self::TIERS[$kind->value] ?? []),
+            seats: self::SEATS[$kind->value] ?? 0,
+            posts: self::POSTS[$kind->value] ?? 0,
+        ));
     }
 }

@@ -27,12 +27,30 @@ enum SpotKind: string
     case Floor = 'floor corner';
     case Porch = 'porch';
     case Tree = 'tree';
+    case Bookcase = 'bookcase';
+    case SideTable = 'side table';
+    case Chair = 'chair';
+    case Window = 'window';
+
+    public function form(): Form
+    {
+        return match ($this) {
+            self::Shelf, self::Bookcase, self::Hutch, self::Drinks => Form::Tiers,
+            self::DiningTable, self::LowTable, self::SideTable => Form::Table,
+            self::Door, self::Window, self::Wall => Form::Panel,
+            self::StairRail => Form::Run,
+            self::Sofa, self::Bed, self::Chair, self::Bench => Form::Seat,
+            self::Floor, self::Porch => Form::Floor,
+            self::Tree => Form::Cone,
+            self::Mantel, self::Hearth, self::Console, self::Sideboard, self::WindowSill, self::CounterCorner => Form::Ledge,
+        };
+    }
 
     /** What things stand, lie or hang on there, in a sentence. */
     public function surface(): string
     {
         return match ($this) {
-            self::LowTable, self::DiningTable => 'table',
+            self::LowTable, self::DiningTable, self::SideTable => 'table',
             self::Bench => 'bench',
             self::Sofa => 'sofa',
             self::Bed => 'bed',
@@ -42,8 +60,10 @@ enum SpotKind: string
             self::StairRail => 'rail',
             self::Hearth, self::Floor, self::Porch, self::Tree => 'floor',
             self::WindowSill => 'sill',
-            self::Shelf, self::Hutch => 'shelf',
-            default => 'ledge',
+            self::Shelf, self::Hutch, self::Bookcase => 'shelf',
+            self::Chair => 'chair',
+            self::Window => 'window',
+            self::Mantel, self::Console, self::Sideboard => 'ledge',
         };
     }
 }

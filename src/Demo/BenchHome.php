@@ -21,6 +21,7 @@ use BrightCupboard\Core\Stock\Piece as CorePiece;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Stance;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** A large invented home for measuring: 5,000 pieces of Ferry House's kinds and colours in 120 totes, 60 spots, 400 pieces out, 300 placed. */
@@ -57,7 +58,7 @@ final readonly class BenchHome
             $this->entities->persist(new Standing($piece, $i < 400 ? Place::spot($spots[$i % self::SPOTS]->id()) : Place::tote($tote->id()), $piece->count()));
             if ($i >= 300 && $i < 600) {
                 $placement = new Placement($swap, $piece, $spots[$i % self::SPOTS], 1);
-                $placement->stand(1, ($i * 311) % 12_000, Layer::cases()[$i % 3], 0);
+                $placement->stand(1, new Stance(($i * 311) % 12_000, Layer::cases()[$i % 3]));
                 $this->entities->persist($placement);
             }
             $this->entities->persist(new Decision($swap, $piece, Choice::cases()[$i % 4], 'bench'));

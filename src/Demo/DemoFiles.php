@@ -28,10 +28,12 @@ use BrightCupboard\Core\Stock\PieceSet;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Stock\Texture;
 use BrightCupboard\Core\Surface\KeepClear;
+use BrightCupboard\Core\Surface\Layout;
 use BrightCupboard\Core\Surface\SeenFrom;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\SpotHazard;
 use BrightCupboard\Core\Surface\SpotKind;
+use BrightCupboard\Core\Surface\TableShape;
 
 /** Reads the files of one demo home into core values. Sizes in the files are inches, weights ounces, prices whole currency units. */
 final class DemoFiles
@@ -147,6 +149,16 @@ final class DemoFiles
             array_map(static fn(DemoValues $zone): KeepClear => new KeepClear(Length::ofInches($zone->number('0')), Length::ofInches($zone->number('1')), $zone->text('2')), $spot->list('keepClear')),
             Srgb::ofHex($spot->text('wall')),
             array_map(SpotHazard::from(...), $spot->texts('hazards')),
+            [],
+            new Layout(
+                array_map(Length::ofInches(...), $spot->numbers('tiers')),
+                TableShape::from($spot->isNull('shape') ? 'rectangular' : $spot->text('shape')),
+                $spot->isNull('seats') ? 0 : $spot->whole('seats'),
+                $spot->isNull('rise') ? null : Length::ofInches($spot->number('rise')),
+                $spot->isNull('posts') ? 0 : $spot->whole('posts'),
+                $spot->isNull('below') ? null : Length::ofInches($spot->number('below.0')),
+                $spot->isNull('below') ? null : Length::ofInches($spot->number('below.1')),
+            ),
         );
     }
 

@@ -35,7 +35,7 @@ use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
 use BrightCupboard\Core\Stock\Season;
-use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Stance;
 use Doctrine\ORM\EntityManagerInterface;
 
 /**
@@ -164,7 +164,7 @@ final class DemoHome
         static $reach = [];
         $key = $swap->id() . $spot->id();
         $placement = new Placement($swap, $piece, $spot, $units);
-        $placement->stand($units, $reach[$key] ?? 254, Layer::Middle, 0);
+        $placement->stand($units, new Stance($reach[$key] ?? 254));
         $row = $this->files->row($piece->name());
         $reach[$key] = ($reach[$key] ?? 254) + (int) round(((float) $row['width'] * $units + 1) * 254);
         $this->entities->persist($placement);

@@ -31,6 +31,7 @@ use BrightCupboard\Core\Money\OfferKind;
 use BrightCupboard\Core\Money\Tender;
 use BrightCupboard\Core\Plan\Choice;
 use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Stock\Texture;
 use BrightCupboard\Core\Surface\Layer;
@@ -73,7 +74,7 @@ final readonly class DemoSwap
             $this->entities->remove($stay);
         }
         $this->entities->flush();
-        ($this->place)($swap, new PlacementInput($piece->id(), $stored->spots()[$p->text('1')]->id(), $p->whole('2'), $tenths('3'), Layer::from($p->text('4')), $tenths('5')), $by);
+        ($this->place)($swap, new PlacementInput($piece->id(), $stored->spots()[$p->text('1')]->id(), $p->whole('2'), $tenths('3'), Layer::from($p->text('4')), $tenths('5'), null, $p->whole('6'), Posture::tryFrom($p->text('7'))), $by);
     }
 
     /** @return list<string> ids in the order of the file */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Entity;
 
+use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Stance;
 use Doctrine\ORM\Mapping as ORM;
 
 /** So many units of a piece planned for a spot in a swap; left edge and raise in tenths of a millimetre. */
@@ -20,6 +22,10 @@ class Placement implements OfSwap
     private Layer $layer = Layer::Middle;
     #[ORM\Column]
     private int $raise = 0;
+    #[ORM\Column(options: ['default' => 0])]
+    private int $tier = 0;
+    #[ORM\Column(length: 8, nullable: true)]
+    private ?Posture $posture = null;
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -37,9 +43,10 @@ class Placement implements OfSwap
         $this->identify();
     }
 
-    public function stand(int $count, int $left, Layer $layer, int $raise): void
+    public function stand(int $count, Stance $stance): void
     {
-        [$this->count, $this->left, $this->layer, $this->raise] = [$count, $left, $layer, $raise];
+        [$this->count, $this->left, $this->layer, $this->raise] = [$count, $stance->left, $stance->layer, $stance->raise];
+        [$this->tier, $this->posture] = [$stance->tier, $stance->posture];
     }
 
     public function home(): Home

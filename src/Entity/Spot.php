@@ -7,10 +7,12 @@ namespace App\Entity;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Surface\KeepClear;
+use BrightCupboard\Core\Surface\Layout;
 use BrightCupboard\Core\Surface\SeenFrom;
 use BrightCupboard\Core\Surface\Spot as SpotMeasures;
 use BrightCupboard\Core\Surface\SpotHazard;
 use BrightCupboard\Core\Surface\SpotKind;
+use BrightCupboard\Core\Surface\TableShape;
 use Doctrine\ORM\Mapping as ORM;
 
 /** One place in a room that gets dressed, with its measurements in tenths of a millimetre. */
@@ -48,6 +50,22 @@ class Spot implements Removable
     #[ORM\Column(options: ['default' => '[]'])]
     private array $assumed = [];
 
+    /** @var list<int> clear heights over the boards, the lowest first */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $tiers = [];
+    #[ORM\Column(length: 12, options: ['default' => 'rectangular'])]
+    private TableShape $tableShape = TableShape::Rectangular;
+    #[ORM\Column(options: ['default' => 0])]
+    private int $seats = 0;
+    #[ORM\Column(nullable: true)]
+    private ?int $rise = null;
+    #[ORM\Column(options: ['default' => 0])]
+    private int $posts = 0;
+    #[ORM\Column(nullable: true)]
+    private ?int $belowWidth = null;
+    #[ORM\Column(nullable: true)]
+    private ?int $belowTop = null;
+
     public function __construct(
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false)]
@@ -73,10 +91,16 @@ class Spot implements Removable
         $this->wall = $measures->wall->hex();
         $this->hazards = array_map(static fn(SpotHazard $hazard): string => $hazard->value, $measures->hazards);
         $this->assumed = $measures->assumed;
+        $layout = $measures->layout;
+        $this->tiers = array_map(static fn(Length $clear): int => $clear->tenths(), $layout->tiers);
+        [$this->tableShape, $this->seats, $this->posts] = [$layout->shape, $layout->seats, $layout->posts];
+        [$this->rise, $this->belowWidth, $this->belowTop] = [$layout->rise?->tenths(), $layout->belowWidth?->tenths(), $layout->belowTop?->tenths()];
     }
 
     public function measures(): SpotMeasures
     {
+        $length = static fn(?int $tenths): ?Length => null === $tenths ? null : Length::ofTenths($tenths);
+
         return new SpotMeasures(
             $this->id,
             $this->name,
@@ -84,12 +108,13 @@ class Spot implements Removable
             Length::ofTenths($this->width),
             Length::ofTenths($this->depth),
             Length::ofTenths($this->ledgeHeight),
-            null === $this->clearHeight ? null : Length::ofTenths($this->clearHeight),
+            $length($this->clearHeight),
             $this->seenFrom,
             array_map(static fn(array $zone): KeepClear => new KeepClear(Length::ofTenths($zone['from']), Length::ofTenths($zone['to']), $zone['reason']), $this->keepClear),
             Srgb::ofHex($this->wall),
             array_map(SpotHazard::from(...), $this->hazards),
             $this->assumed,
+            new Layout(array_map(Length::ofTenths(...), $this->tiers), $this->tableShape, $this->seats, $length($this->rise), $this->posts, $length($this->belowWidth), $length($this->belowTop)),
         );
     }
 

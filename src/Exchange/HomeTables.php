@@ -14,11 +14,13 @@ use BrightCupboard\Core\Money\Tender;
 use BrightCupboard\Core\Plan\Choice;
 use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Stock\Texture;
 use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\SeenFrom;
 use BrightCupboard\Core\Surface\SpotKind;
+use BrightCupboard\Core\Surface\TableShape;
 
 /**
  * What a home document holds: its lists in the order they are read, and what each column is.
@@ -36,7 +38,7 @@ final readonly class HomeTables
     /** list => [table, which rows, their order, columns] */
     public const LISTS = [
         'rooms' => ['room', self::OF_HOME, 'id', ['id' => 'id', 'name' => 'text:80', 'round' => 'int', 'removed_at' => 'time?', 'version' => 'int']],
-        'spots' => ['spot', self::OF_ROOM, 'id', ['id' => 'id', 'room_id' => 'ref', 'name' => 'text:80', 'kind' => SpotKind::class, 'width' => 'int', 'depth' => 'int', 'ledge_height' => 'int', 'clear_height' => 'int?', 'seen_from' => SeenFrom::class, 'keep_clear' => 'list', 'wall' => 'text:7', 'hazards' => 'list', 'focal_rank' => 'int', 'assumed' => 'list?', 'removed_at' => 'time?', 'version' => 'int']],
+        'spots' => ['spot', self::OF_ROOM, 'id', ['id' => 'id', 'room_id' => 'ref', 'name' => 'text:80', 'kind' => SpotKind::class, 'width' => 'int', 'depth' => 'int', 'ledge_height' => 'int', 'clear_height' => 'int?', 'seen_from' => SeenFrom::class, 'keep_clear' => 'list', 'wall' => 'text:7', 'hazards' => 'list', 'focal_rank' => 'int', 'assumed' => 'list?', 'tiers' => 'list?', 'table_shape' => TableShape::class . '?', 'seats' => 'int?', 'rise' => 'int?', 'posts' => 'int?', 'below_width' => 'int?', 'below_top' => 'int?', 'removed_at' => 'time?', 'version' => 'int']],
         'totes' => ['tote', self::OF_HOME, 'id', ['id' => 'id', 'code' => 'text:20', 'place' => 'text:80', 'width' => 'int', 'depth' => 'int', 'height' => 'int', 'conditions' => 'list', 'most_grams' => 'int?', 'is_measured' => 'int?', 'removed_at' => 'time?', 'version' => 'int']],
         'pieces' => ['piece', self::OF_HOME, 'id', ['id' => 'id', 'name' => 'text:120', 'kind' => PieceKind::class, 'count' => 'int', 'width' => 'int', 'depth' => 'int', 'height' => 'int', 'weight' => 'int', 'colours' => 'list', 'materials' => 'list', 'finish' => Finish::class, 'seasons' => 'list', 'hazards' => 'list', 'shape' => 'text:20', 'pattern' => 'text:20', 'origin' => 'text:20', 'cost_each' => 'int', 'replacement_each' => 'int', 'came_on' => 'day?', 'care' => 'text:500', 'faces' => 'list', 'parts' => 'list', 'set_name' => 'text:80', 'set_of' => 'int', 'laid_out' => 'int?', 'photo_at' => 'time?', 'own_tote' => 'ref?', 'got_for' => 'ref?', 'removed_at' => 'time?', 'version' => 'int']],
         'standings' => ['standing', self::OF_PIECE, 'piece_id, place', ['piece_id' => 'ref', 'place' => 'place', 'count' => 'int']],
@@ -46,7 +48,7 @@ final readonly class HomeTables
         'looks' => ['look', self::OF_HOME, 'id', ['id' => 'id', 'name' => 'text:80', 'ribbons' => 'list', 'textures' => 'list', 'resting_colours' => 'list', 'resting_finishes' => 'list', 'resting_textures' => 'list', 'resting_pieces' => 'list', 'mood' => 'int', 'balance' => BalanceSchool::class, 'colour' => ColourSchool::class, 'removed_at' => 'time?', 'version' => 'int']],
         'swaps' => ['swap', self::OF_HOME, 'id', ['id' => 'id', 'look_id' => 'ref', 'from_id' => 'ref?', 'name' => 'text:80', 'season' => Season::class, 'swap_day' => 'day', 'budget' => 'int', 'has_budget' => 'int?', 'gift_card' => 'int', 'people' => 'int', 'closed_at' => 'time?', 'sheet_built_at' => 'time?', 'sheet_plan' => 'text:40?', 'version' => 'int']],
         'decisions' => ['decision', self::OF_SWAP, 'swap_id, piece_id', ['swap_id' => 'ref', 'piece_id' => 'ref', 'choice' => Choice::class . '?', 'by' => 'text:80', 'version' => 'int']],
-        'placements' => ['placement', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'piece_id' => 'ref', 'spot_id' => 'ref', 'left_edge' => 'int', 'layer' => Layer::class, 'raise' => 'int', 'count' => 'int', 'version' => 'int']],
+        'placements' => ['placement', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'piece_id' => 'ref', 'spot_id' => 'ref', 'left_edge' => 'int', 'layer' => Layer::class, 'raise' => 'int', 'count' => 'int', 'tier' => 'int?', 'posture' => Posture::class . '?', 'version' => 'int']],
         'needs' => ['need', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'spot_id' => 'ref', 'text' => 'text:120', 'kind' => PieceKind::class . '?', 'least_height' => 'int?', 'most_height' => 'int?', 'most_width' => 'int?', 'colour' => 'text:7?', 'texture' => Texture::class . '?', 'count' => 'int', 'filled_by' => 'ref?', 'removed_at' => 'time?']],
         'lines' => ['haul_line', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'need_id' => 'ref?', 'name' => 'text:120', 'way' => HaulWay::class, 'pack_price' => 'int', 'offer_kind' => OfferKind::class, 'offer_value' => 'int', 'offer_pay_for' => 'int', 'pack_size' => 'int', 'needed' => 'int', 'tender' => Tender::class, 'state' => LineState::class, 'kind' => PieceKind::class, 'width' => 'int', 'height' => 'int', 'colour' => 'text:7', 'became_piece' => 'ref?', 'restyles' => 'ref?', 'restyled_colours' => 'list', 'version' => 'int']],
         'notes' => ['note', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'spot_id' => 'ref?', 'text' => 'text:2000', 'at' => 'time', 'by' => 'text:80', 'removed_at' => 'time?']],

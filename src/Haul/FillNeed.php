@@ -47,7 +47,7 @@ final readonly class FillNeed
         $state = $this->plans->of($need->swap());
         $piece = $state->plan->stock[$id] ?? throw InvalidInput::at('piece', 'That piece is not in the cupboard any more.');
         $fields = new Fields();
-        $change = $fields->read('piece', static fn(): PlanChange => $state->plan->place((string) new Ulid(), $id, $need->spot()->measures(), $need->wanted()->count), new PlanChange());
+        $change = $fields->read('piece', static fn(): PlanChange => $state->plan->place((string) new Ulid(), $id, $need->spot()->measures(), $need->wanted()->count, null, $state->look->balance), new PlanChange());
         $fields->complete();
         $this->plans->store($state, $change, $by);
         $need->fill($id);

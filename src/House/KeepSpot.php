@@ -14,7 +14,10 @@ use App\Http\SameVersion;
 use App\Journal\Journal;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\LengthText;
+use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\KeepClear;
+use BrightCupboard\Core\Surface\Layout;
 use BrightCupboard\Core\Surface\Spot as SpotMeasures;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -49,6 +52,26 @@ final readonly class KeepSpot
         return SpotAnswer::of($spot);
     }
 
+    private function layout(Fields $fields, LengthText $lengths, SpotInput $input): Layout
+    {
+        $length = static fn(string $field, string $text): ?Length => '' === trim($text) ? null : $fields->read($field, static fn(): Length => $lengths->read($text), null);
+        $tiers = [];
+        foreach ($input->tiers as $i => $text) {
+            $tiers[] = $fields->read("tiers[{$i}]", static function () use ($lengths, $text, $i): Length {
+                $clear = $lengths->read($text);
+                new Layout(array_fill(0, $i + 1, $clear)); // says which board is meant
+
+                return $clear;
+            }, Length::ofInches(12));
+        }
+        $fields->read('seats', static fn(): Layout => new Layout(seats: $input->seats), new Layout());
+        $fields->read('posts', static fn(): Layout => new Layout(posts: $input->posts), new Layout());
+        [$rise, $belowWidth, $belowTop] = [$length('rise', $input->rise), $length('belowWidth', $input->belowWidth), $length('belowTop', $input->belowTop)];
+        $inRange = static fn(int $count, int $most): int => max(0, min($most, $count));
+
+        return new Layout($tiers, $input->tableShape, $inRange($input->seats, Layout::MOST_SEATS), $rise, $inRange($input->posts, Layout::MOST_POSTS), $belowWidth, $belowTop);
+    }
+
     private function measures(Home $home, SpotInput $input): SpotMeasures
     {
         $fields = new Fields();
@@ -64,7 +87,13 @@ final readonly class KeepSpot
             $zones[] = $fields->read("keepClear[{$i}]", static fn(): KeepClear => new KeepClear($lengths->read($zone->from), $lengths->read($zone->to), trim($zone->reason)), null);
         }
         $zones = array_values(array_filter($zones, static fn(?KeepClear $zone): bool => null !== $zone));
-        $measures = $fields->read('width', static fn(): SpotMeasures => new SpotMeasures('', trim($input->name), $input->kind, $width, $depth, $ledge, $clear, $input->seenFrom, $zones, $wall, $input->hazards), null);
+        $layout = $this->layout($fields, $lengths, $input);
+        $whole = match ($input->kind->form()) {
+            Form::Table => 'seats',
+            Form::Run => 'rise',
+            default => 'width',
+        };
+        $measures = $fields->read($whole, static fn(): SpotMeasures => new SpotMeasures('', trim($input->name), $input->kind, $width, $depth, $ledge, $clear, $input->seenFrom, $zones, $wall, $input->hazards, [], $layout), null);
         $fields->complete();
 
         return $measures ?? throw new \LogicException('A spot that was read is complete.');

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\House;
 
 use App\Entity\Spot;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\KeepClear;
 use BrightCupboard\Core\Surface\SeenFrom;
 use BrightCupboard\Core\Surface\SpotHazard;
 use BrightCupboard\Core\Surface\SpotKind;
+use BrightCupboard\Core\Surface\TableShape;
 
 /** Lengths in tenths of a millimetre. */
 final readonly class SpotAnswer
@@ -17,6 +20,7 @@ final readonly class SpotAnswer
      * @param list<KeepClearAnswer> $keepClear
      * @param list<SpotHazard>    $hazards
      * @param list<string>        $assumed measures that are not taken yet
+     * @param list<int>           $tiers clear heights over the boards, the lowest first
      */
     private function __construct(
         public string $id,
@@ -33,6 +37,14 @@ final readonly class SpotAnswer
         public array $hazards,
         public int $focalRank,
         public array $assumed,
+        public Form $form,
+        public array $tiers,
+        public TableShape $tableShape,
+        public int $seats,
+        public ?int $rise,
+        public int $posts,
+        public ?int $belowWidth,
+        public ?int $belowTop,
         public int $version,
     ) {}
 
@@ -55,6 +67,14 @@ final readonly class SpotAnswer
             $m->hazards,
             $spot->focalRank(),
             $m->assumed,
+            $m->form(),
+            array_map(static fn(Length $clear): int => $clear->tenths(), $m->layout->tiers),
+            $m->layout->shape,
+            $m->layout->seats,
+            $m->layout->rise?->tenths(),
+            $m->layout->posts,
+            $m->layout->belowWidth?->tenths(),
+            $m->layout->belowTop?->tenths(),
             $spot->version(),
         );
     }

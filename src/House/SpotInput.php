@@ -8,6 +8,7 @@ use App\Http\Name;
 use BrightCupboard\Core\Surface\SeenFrom;
 use BrightCupboard\Core\Surface\SpotHazard;
 use BrightCupboard\Core\Surface\SpotKind;
+use BrightCupboard\Core\Surface\TableShape;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A spot; lengths as people write them, the clear height empty when nothing hangs above. */
@@ -16,6 +17,7 @@ final readonly class SpotInput
     /**
      * @param list<KeepClearInput> $keepClear
      * @param list<SpotHazard>     $hazards
+     * @param list<string>         $tiers clear heights over the boards, the lowest first; empty for a single board
      */
     public function __construct(
         public string $room,
@@ -34,6 +36,14 @@ final readonly class SpotInput
         public array $hazards,
         #[Assert\Range(min: 1, max: 99, notInRangeMessage: 'The focal order goes from {{ min }} (dressed first) to {{ max }}.')]
         public int $focalRank,
+        #[Assert\Count(max: 12, maxMessage: 'At most {{ limit }} boards can be entered.')]
+        public array $tiers = [],
+        public TableShape $tableShape = TableShape::Rectangular,
+        public int $seats = 0,
+        public string $rise = '',
+        public int $posts = 0,
+        public string $belowWidth = '',
+        public string $belowTop = '',
         public ?int $version = null,
     ) {}
 }

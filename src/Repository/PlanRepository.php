@@ -7,6 +7,7 @@ namespace App\Repository;
 use App\Entity\Swap;
 use BrightCupboard\Core\Plan\Choice;
 use BrightCupboard\Core\Plan\PlannedPlace;
+use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
 use Doctrine\DBAL\Connection;
 
@@ -31,11 +32,11 @@ final readonly class PlanRepository
     /** @return array<string, PlannedPlace> by id, the oldest first */
     public function places(Swap $swap): array
     {
-        /** @var iterable<array{string, string, string, int, int, string, int, int}> $rows */
-        $rows = $this->db->iterateNumeric('SELECT id, piece_id, spot_id, count, left_edge, layer, "raise", version FROM placement WHERE swap_id = ? ORDER BY id', [$swap->id()]);
+        /** @var iterable<array{string, string, string, int, int, string, int, int, int, string|null}> $rows */
+        $rows = $this->db->iterateNumeric('SELECT id, piece_id, spot_id, count, left_edge, layer, "raise", version, tier, posture FROM placement WHERE swap_id = ? ORDER BY id', [$swap->id()]);
         $places = [];
-        foreach ($rows as [$id, $piece, $spot, $count, $left, $layer, $raise, $version]) {
-            $places[$id] = new PlannedPlace($id, $piece, $spot, $count, $left, Layer::from($layer), $raise, $version);
+        foreach ($rows as [$id, $piece, $spot, $count, $left, $layer, $raise, $version, $tier, $posture]) {
+            $places[$id] = new PlannedPlace($id, $piece, $spot, $count, $left, Layer::from($layer), $raise, $version, $tier, null === $posture ? null : Posture::from($posture));
         }
 
         return $places;

@@ -14,6 +14,11 @@ use BrightCupboard\Core\Stock\PlaceKind;
 /** The pieces that could still be placed in a swap, with where the nearest unit is, in words. */
 final readonly class Availability
 {
+    /** How near a piece is, 1 at hand: what is in a tote must be fetched, what stands elsewhere leaves a hole there. */
+    private const STORED = 0.7;
+    private const STANDS_ELSEWHERE = 0.3;
+    private const AT_HAND = [PlaceKind::Arrived->value => true, PlaceKind::Loose->value => true, PlaceKind::Table->value => true];
+
     public function __construct(private HouseRepository $house) {}
 
     /** @return list<Available> what is to part is left out; what is decided to rest only when asked for */
@@ -33,11 +38,18 @@ final readonly class Availability
             if ($free < 1 || Choice::Part === $choice || (Choice::Rest === $choice && !$withResting)) {
                 continue;
             }
-            $where = 'in store';
+            [$where, $nearness, $from] = ['in store', self::STORED, null];
             foreach ($state->plan->start->of($id) as $key => $units) {
                 $where = $places[$key] ?? $where;
+                $spot = $state->plan->spotNow($id);
+                [$nearness, $from] = match (true) {
+                    null !== $spot => [self::STANDS_ELSEWHERE, $state->plan->spots[$spot]->name ?? null],
+                    isset(self::AT_HAND[$key]) => [1.0, null],
+                    default => [self::STORED, null],
+                };
             }
-            $available[] = new Available($entry->piece, $free, $where, $state->plan->historyOf($id)->seasonsWorn);
+            $past = $state->plan->historyOf($id);
+            $available[] = new Available($entry->piece, $free, $where, $past->seasonsWorn, $nearness, $past->lastSpotInThisSeason, $from);
         }
 
         return $available;

@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace App\Rooms;
 
 use BrightCupboard\Core\Draft\Candidate;
+use BrightCupboard\Core\Look\FitVerdict;
+use BrightCupboard\Core\Measure\LengthText;
+use BrightCupboard\Core\Stock\Posture;
+use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Surface\Layer;
 
+/** An owned piece that could go here, with what it would do in words. */
 final readonly class CandidateAnswer
 {
     /** @param list<string> $reasons */
@@ -17,27 +22,53 @@ final readonly class CandidateAnswer
         public int $ribbon,
         public string $where,
         public int $free,
+        public string $does,
         public array $reasons,
+        public int $gain,
         public int $left,
         public Layer $layer,
-        public int $imbalanceBefore,
-        public int $imbalanceAfter,
+        public int $raise,
+        public int $tier,
+        public ?Posture $posture,
     ) {}
 
-    public static function of(Candidate $c): self
+    public static function of(Candidate $candidate, LengthText $lengths): self
     {
+        $piece = $candidate->available->piece;
+        $isJudged = FitVerdict::NotJudged !== $candidate->fit->verdict;
+        $reasons = array_values(array_filter([
+            $isJudged ? sprintf('Fit %d of 100', $candidate->fit->score) : 'No look is chosen yet',
+            sprintf('%s high, %s wide', $lengths->write($piece->size->height), $lengths->write($piece->size->width)),
+            $piece->isStaple() ? 'all year' : 'for ' . implode(' and ', array_map(static fn(Season $one): string => $one->value, $piece->seasons)),
+            null === $candidate->available->takenFrom ? '' : sprintf('leaves a hole at %s', $candidate->available->takenFrom),
+        ], static fn(string $reason): bool => '' !== $reason));
+
         return new self(
-            $c->available->piece->id,
-            $c->score,
-            $c->fit->score,
-            $c->fit->ribbon,
-            $c->available->where,
-            $c->available->free,
-            $c->reasons,
-            $c->place->left,
-            $c->place->layer,
-            (int) round($c->imbalanceBefore * 100),
-            (int) round($c->imbalanceAfter * 100),
+            $piece->id,
+            $candidate->score,
+            $candidate->fit->score,
+            $candidate->fit->ribbon,
+            $candidate->available->where,
+            $candidate->available->free,
+            self::does($candidate),
+            $reasons,
+            (int) round($candidate->gain),
+            $candidate->stance->left,
+            $candidate->stance->layer,
+            $candidate->stance->raise,
+            $candidate->stance->tier,
+            $candidate->stance->posture,
         );
+    }
+
+    private static function does(Candidate $candidate): string
+    {
+        $where = match ($candidate->side) {
+            'left' => ' on the left',
+            'right' => ' on the right',
+            default => ' in the middle',
+        };
+
+        return ($candidate->isLacking ? 'the ' . $candidate->role->value . ' it lacks' : 'another ' . $candidate->role->value) . $where;
     }
 }

@@ -15,6 +15,7 @@ use App\Journal\Journal;
 use App\Repository\HouseRepository;
 use App\Swaps\Plans;
 use BrightCupboard\Core\Plan\PlanChange;
+use BrightCupboard\Core\Surface\Stance;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -35,7 +36,8 @@ final readonly class ChangePlacement
             SameVersion::check($input->version, $placement->version(), $piece->name, $this->dressings->answer($state, $placement->spot()));
         }
         $fields = new Fields();
-        $change = $fields->read('count', static fn(): PlanChange => $state->plan->move($placement->id(), $spot->measures(), $input->count, $input->left, $input->layer, $input->raise), new PlanChange());
+        $stance = $fields->read('at', static fn(): ?Stance => $input->stance($swap->home()->lengths()), null);
+        $change = $fields->read('count', static fn(): PlanChange => $state->plan->move($placement->id(), $spot->measures(), $input->count, $stance, $state->look->balance), new PlanChange());
         $fields->complete();
         $after = $this->plans->store($state, $change, $by->name());
         $this->journal->say(sprintf('%s is moved on %s', $piece->name, $spot->name()));

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Rooms;
 
 use App\Haul\NeedAnswer;
+use BrightCupboard\Core\Coach\HangingAim;
 
 /** One spot as it is planned: what stands where, what the coach says, who else could stand here. */
 final readonly class DressingAnswer
 {
     /**
+     * @param list<int>             $boards     heights of the boards or bands over the lowest, in tenths of a millimetre
      * @param list<PlacementAnswer> $placements
      * @param list<FindingAnswer>   $findings
      * @param list<PointAnswer>     $skyline
@@ -20,7 +22,10 @@ final readonly class DressingAnswer
      */
     public function __construct(
         public string $spot,
+        public array $boards,
+        public ?HangingAim $hangAt,
         public array $placements,
+        public ?int $score,
         public array $findings,
         public float $momentLeft,
         public float $momentRight,

@@ -10,8 +10,11 @@ use App\Entity\Swap;
 use App\Haul\NeedAnswer;
 use App\Swaps\SwapState;
 use BrightCupboard\Core\Coach\Coach;
+use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Coach\Rule\HangingHeight;
 use BrightCupboard\Core\Coach\Skyline;
+use BrightCupboard\Core\Draft\Candidate;
 use BrightCupboard\Core\Draft\CandidateRanking;
 use BrightCupboard\Core\Look\FitVerdict;
 use Doctrine\ORM\EntityManagerInterface;
@@ -26,23 +29,31 @@ final readonly class Dressings
     public function answer(SwapState $state, Spot $spot): DressingAnswer
     {
         $by = $state->judgement();
-        $dressing = $state->plan->dressing($spot->measures());
-        $placements = array_map(static function (PlacedPiece $placed) use ($state): PlacementAnswer {
+        $measures = $spot->measures();
+        $dressing = $state->plan->dressing($measures);
+        $coach = new Coach();
+        $findings = $coach->lookOver($dressing, $by);
+        $lengths = $state->swap->home()->lengths();
+        $words = new CoachWords($lengths);
+        $placements = array_map(static function (PlacedPiece $placed) use ($state, $measures): PlacementAnswer {
             $fit = $state->meter->fit($placed->piece);
 
-            return PlacementAnswer::of($state->plan->places[$placed->id], $placed, FitVerdict::Outside === $fit->verdict ? null : $fit->ribbon);
+            return PlacementAnswer::of($state->plan->places[$placed->id], $placed, $measures, FitVerdict::Outside === $fit->verdict ? null : $fit->ribbon);
         }, $dressing->placed);
         $ranking = (new CandidateRanking())->rank($dressing, $this->availability->of($state, false), $by, $state->swap->season(), self::CANDIDATES);
         $moments = $dressing->moments();
 
         return new DressingAnswer(
             $spot->id(),
+            array_map($measures->tierHeight(...), range(0, $measures->tierCount() - 1)),
+            HangingHeight::aim($measures),
             $placements,
-            array_map(FindingAnswer::of(...), (new Coach())->lookOver($dressing, $by)),
+            [] === $findings ? null : (int) round($coach->score($dressing, $findings)),
+            array_map(static fn(Finding $finding): FindingAnswer => FindingAnswer::of($finding, $words), $findings),
             round($moments->left, 1),
             round($moments->right, 1),
             array_map(static fn(array $p): PointAnswer => new PointAnswer($p['x'], $p['top']), (new Skyline())->over($dressing)),
-            array_map(CandidateAnswer::of(...), $ranking->candidates),
+            array_map(static fn(Candidate $candidate): CandidateAnswer => CandidateAnswer::of($candidate, $lengths), $ranking->candidates),
             $ranking->suitable,
             array_map(static fn(string $reason, int $pieces): LeftOutAnswer => new LeftOutAnswer($reason, $pieces), array_keys($ranking->leftOut), array_values($ranking->leftOut)),
             array_map(NeedAnswer::of(...), array_values($this->entities->getRepository(Need::class)->findBy(['swap' => $state->swap, 'spot' => $spot, 'removedAt' => null], ['id' => 'ASC']))),

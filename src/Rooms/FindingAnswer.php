@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Rooms;
 
+use BrightCupboard\Core\Coach\Band;
 use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Verdict;
 
+/** A finding in words, in the units of the home. */
 final readonly class FindingAnswer
 {
     /** @param list<string> $placements */
@@ -17,12 +19,12 @@ final readonly class FindingAnswer
         public string $figure,
         public string $aim,
         public string $reason,
-        public ?BandAnswer $band,
+        public ?Band $band,
         public array $placements,
     ) {}
 
-    public static function of(Finding $f): self
+    public static function of(Finding $finding, CoachWords $words): self
     {
-        return new self($f->code, $f->title, $f->verdict, $f->figure, $f->aim, $f->reason, null === $f->band ? null : new BandAnswer($f->band->value, $f->band->low, $f->band->high), $f->placements);
+        return new self($finding->check->value, $words->title($finding->check), $finding->verdict, $words->figure($finding), $words->aim($finding), $words->reason($finding), $finding->band, $finding->placements());
     }
 }

@@ -13,6 +13,7 @@ use App\Journal\Journal;
 use App\Repository\HouseRepository;
 use App\Swaps\Plans;
 use BrightCupboard\Core\Plan\PlanChange;
+use BrightCupboard\Core\Surface\Stance;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -31,7 +32,8 @@ final readonly class PlacePiece
         $spot = $this->house->spot($swap->home(), $input->spot) ?? throw InvalidInput::at('spot', 'That spot is not there any more.');
         $piece = $state->plan->stock[$input->piece] ?? throw InvalidInput::at('piece', 'That piece is not in the cupboard any more.');
         $fields = new Fields();
-        $change = $fields->read('count', static fn(): PlanChange => $state->plan->place((string) new Ulid(), $input->piece, $spot->measures(), $input->count, $input->left, $input->layer, $input->raise), new PlanChange());
+        $stance = $fields->read('at', static fn(): ?Stance => $input->stance($swap->home()->lengths()), null);
+        $change = $fields->read('count', static fn(): PlanChange => $state->plan->place((string) new Ulid(), $input->piece, $spot->measures(), $input->count, $stance, $state->look->balance), new PlanChange());
         $fields->complete();
         $after = $this->plans->store($state, $change, $by->name());
         $this->journal->say(sprintf('%s %s on %s', 1 === $input->count ? $piece->name : $input->count . ' of ' . $piece->name, 1 === $input->count ? 'stands' : 'stand', $spot->name()));

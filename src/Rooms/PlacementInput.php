@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Rooms;
 
+use BrightCupboard\Core\Measure\LengthText;
+use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Stance;
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** Where units of a piece stand on a spot; left edge and raise in whole tenths of a millimetre. A left edge of null lets the core find the place. */
+/** Where units of a piece stand on a spot; left edge and raise in whole tenths of a millimetre. A left edge of null lets the core find the place; $at is the left edge as people write it, and comes before it. */
 final readonly class PlacementInput
 {
     public function __construct(
@@ -21,5 +24,19 @@ final readonly class PlacementInput
         #[Assert\Range(min: 0, max: 20000, notInRangeMessage: 'A riser is at most 2 m high.')]
         public int $raise,
         public ?int $version = null,
+        #[Assert\Range(min: 0, max: 11, notInRangeMessage: 'There is no such board.')]
+        public int $tier = 0,
+        public ?Posture $posture = null,
+        public ?string $at = null,
     ) {}
+
+    /** Null when the core is to find the place. */
+    public function stance(LengthText $lengths): ?Stance
+    {
+        if (null !== $this->at) {
+            return new Stance($lengths->read($this->at)->tenths(), $this->layer ?? Layer::Middle, $this->raise, $this->tier, $this->posture);
+        }
+
+        return null === $this->left ? null : new Stance($this->left, $this->layer ?? Layer::Middle, $this->raise, $this->tier, $this->posture);
+    }
 }

@@ -111,7 +111,7 @@ final readonly class Plans
         }
     }
 
-    /** @return array{id: string, swap_id: string, piece_id: string, spot_id: string, left_edge: int, layer: string, raise: int, count: int} */
+    /** @return array{id: string, swap_id: string, piece_id: string, spot_id: string, left_edge: int, layer: string, raise: int, count: int, tier: int, posture: string|null} */
     private function row(Swap $swap, PlannedPlace $place): array
     {
         return [
@@ -123,6 +123,8 @@ final readonly class Plans
             'layer' => $place->layer->value,
             'raise' => $place->raise,
             'count' => $place->count,
+            'tier' => $place->tier,
+            'posture' => $place->posture?->value,
         ];
     }
 }

@@ -31,7 +31,7 @@ final readonly class SwapState
 
     public function judgement(): Judgement
     {
-        return new Judgement($this->look, $this->meter, $this->swap->home()->lengths());
+        return new Judgement($this->look, $this->meter);
     }
 
     public function after(PlanChange $change, string $by): self

@@ -4,27 +4,59 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Coach\Rule;
 
+use BrightCupboard\Core\Coach\Check;
 use BrightCupboard\Core\Coach\CoachRule;
 use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\Fault;
 use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Measure\Length;
 
-/** Every group has a tall, a middle and a low; two tops are one level unless 15 % apart (docs/rules.md, rule 4). */
+/** From three pieces on, three heights 15 % apart; two pieces, two heights (docs/rules.md, rule 4). Judged board by board. */
 final readonly class HeightLevels implements CoachRule
 {
-    public const CODE = 'heights.levels';
     private const APART = 0.15;
     private const WANTED = 3;
 
+    public function isAbout(): Check
+    {
+        return Check::Levels;
+    }
+
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
-        $standing = $dressing->standing();
-        if (\count($standing) < 2) {
+        $faults = $best = [];
+        $isJudged = false;
+        $most = 0;
+        foreach ($dressing->byTier() as $standing) {
+            if (\count($standing) < 2 || $dressing->isRow($standing) || self::isPair($standing)) {
+                continue;
+            }
+            $isJudged = true;
+            $levels = self::levels($standing);
+            $wanted = min(self::WANTED, \count($standing));
+            $most = max($most, $wanted);
+            if (\count($levels) < $wanted) {
+                $faults[] = Fault::of('too level', ['levels' => \count($levels), 'wanted' => $wanted], ...$standing);
+            }
+            $best = \count($levels) > \count($best) ? $levels : $best;
+        }
+        if (!$isJudged) {
             return null;
         }
+
+        return new Finding(Check::Levels, [] === $faults ? Verdict::Good : Verdict::LookAgain, ['levels' => array_map(Length::ofTenths(...), $best), 'wanted' => $most], $faults);
+    }
+
+    /**
+     * @param list<PlacedPiece> $standing
+     *
+     * @return list<int> tops of the levels, the tallest first
+     */
+    private static function levels(array $standing): array
+    {
         $tops = array_map(static fn(PlacedPiece $piece): int => $piece->top, $standing);
         rsort($tops);
         $levels = [];
@@ -33,17 +65,13 @@ final readonly class HeightLevels implements CoachRule
                 $levels[] = $top;
             }
         }
-        $wanted = min(self::WANTED, \count($standing));
-        $said = implode(', ', array_map(static fn(int $top): string => $by->lengths->write(Length::ofTenths($top)), $levels));
-        $isGood = \count($levels) >= $wanted;
 
-        return new Finding(
-            self::CODE,
-            'Heights',
-            $isGood ? Verdict::Good : Verdict::LookAgain,
-            sprintf('%d %s: %s', \count($levels), 1 === \count($levels) ? 'level' : 'levels', $said),
-            sprintf('%d levels at least, 15 %% apart', $wanted),
-            $isGood ? 'A tall, a middle and a low.' : 'Too level: raise a piece on books or a riser, or bring one that is taller or lower.',
-        );
+        return $levels;
+    }
+
+    /** @param list<PlacedPiece> $standing two of one piece, put as a pair on purpose */
+    private static function isPair(array $standing): bool
+    {
+        return 2 === \count($standing) && $standing[0]->piece === $standing[1]->piece;
     }
 }

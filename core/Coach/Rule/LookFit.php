@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Coach\Rule;
 
 use BrightCupboard\Core\Coach\Band;
+use BrightCupboard\Core\Coach\Check;
 use BrightCupboard\Core\Coach\CoachRule;
 use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\Fault;
 use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\Verdict;
@@ -15,19 +17,21 @@ use BrightCupboard\Core\Look\FitVerdict;
 /** How well all that stands here sits in the look, weighed by the face each piece shows (docs/rules.md, rule 8). */
 final readonly class LookFit implements CoachRule
 {
-    public const CODE = 'look.fit';
+    public function isAbout(): Check
+    {
+        return Check::Look;
+    }
 
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
-        if ([] === $dressing->placed || !$by->look->isChosen()) {
+        if (!$by->look->isChosen()) {
             return null;
         }
-        $area = 0.0;
-        $sum = 0.0;
+        $area = $sum = 0.0;
         $weakest = null;
         $least = 101;
         foreach ($dressing->placed as $placed) {
-            $face = $placed->piece->faceArea() * $placed->count;
+            $face = (float) $placed->width * $placed->height;
             $fit = $by->meter->fit($placed->piece);
             $area += $face;
             $sum += $face * $fit->score;
@@ -42,15 +46,6 @@ final readonly class LookFit implements CoachRule
             FitVerdict::Outside, FitVerdict::NotJudged => Verdict::Fix,
         };
 
-        return new Finding(
-            self::CODE,
-            'In the look',
-            $verdict,
-            sprintf('%d of 100', $score),
-            '80 and over',
-            Verdict::Good === $verdict || null === $weakest ? 'The colours belong together.' : sprintf('%s is furthest off, at %d.', $weakest->piece->name, $least),
-            new Band($score / 100, 0.8, 1.0),
-            Verdict::Good === $verdict || null === $weakest ? [] : [$weakest->id],
-        );
+        return new Finding(Check::Look, $verdict, ['score' => $score], Verdict::Good === $verdict || null === $weakest ? [] : [Fault::of('furthest off', ['score' => $least], $weakest)], new Band($score / 100, 0.8, 1.0));
     }
 }

@@ -4,49 +4,50 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Coach\Rule;
 
+use BrightCupboard\Core\Coach\Check;
 use BrightCupboard\Core\Coach\CoachRule;
 use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\Fault;
 use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Measure\Length;
 
-/** One, three or five together; a gap of more than 3 in splits a group (docs/rules.md, rule 6). */
+/** Odd numbers stand together; a gap of more than 3 in splits a group (common practice; docs/rules.md, rule 6). What stands in a row on purpose is exempt. */
 final readonly class OddGroups implements CoachRule
 {
-    public const CODE = 'groups.odd';
     private const SPLIT = 3 * Length::TENTHS_PER_INCH;
+
+    public function isAbout(): Check
+    {
+        return Check::Groups;
+    }
 
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
-        $standing = $dressing->standing();
-        if ([] === $standing) {
-            return null;
+        $counts = $faults = [];
+        foreach ($dressing->byTier() as $standing) {
+            foreach ($dressing->isRow($standing) ? [] : $this->groups($standing) as $group) {
+                $counts[] = $count = Dressing::units($group);
+                if (0 === $count % 2) {
+                    $faults[] = Fault::of('even', ['count' => $count], ...$group);
+                }
+            }
         }
-        $counts = array_map(static fn(array $group): int => array_sum(array_map(static fn(PlacedPiece $piece): int => $piece->count, $group)), $this->groups($standing));
-        $even = array_filter($counts, static fn(int $count): bool => 0 === $count % 2);
 
-        return new Finding(
-            self::CODE,
-            'Odd groups',
-            [] === $even ? Verdict::Good : Verdict::LookAgain,
-            1 === \count($counts) ? sprintf('one group of %d', $counts[0]) : 'groups of ' . implode(', ', $counts),
-            '1, 3 or 5 together',
-            [] === $even ? 'Odd numbers sit easily.' : 'An even group looks counted: add one, take one away, or part it by more than ' . $by->lengths->write(Length::ofTenths(self::SPLIT)) . '.',
-        );
+        return [] === $counts ? null : new Finding(Check::Groups, [] === $faults ? Verdict::Good : Verdict::LookAgain, ['counts' => $counts, 'split' => Length::ofTenths(self::SPLIT)], $faults);
     }
 
     /**
-     * @param non-empty-list<PlacedPiece> $standing
+     * @param list<PlacedPiece> $standing
      *
-     * @return non-empty-list<list<PlacedPiece>>
+     * @return list<list<PlacedPiece>>
      */
     private function groups(array $standing): array
     {
         usort($standing, static fn(PlacedPiece $a, PlacedPiece $b): int => [$a->left, $a->id] <=> [$b->left, $b->id]);
-        $groups = [];
-        $group = [];
+        $groups = $group = [];
         $reach = \PHP_INT_MIN;
         foreach ($standing as $piece) {
             if ([] !== $group && $piece->left - $reach > self::SPLIT) {
@@ -57,6 +58,6 @@ final readonly class OddGroups implements CoachRule
             $reach = max($reach, $piece->right);
         }
 
-        return [...$groups, $group];
+        return [] === $group ? $groups : [...$groups, $group];
     }
 }

@@ -4,92 +4,124 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Coach\Rule;
 
+use BrightCupboard\Core\Coach\Check;
 use BrightCupboard\Core\Coach\CoachRule;
 use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\Fault;
 use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Coach\Surroundings;
 use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Measure\Length;
-use BrightCupboard\Core\Measure\LengthText;
+use BrightCupboard\Core\Stock\Kept;
+use BrightCupboard\Core\Stock\Posture;
+use BrightCupboard\Core\Stock\Texture;
+use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\Spot;
 
-/** What cannot be: over an edge, too tall, too deep, in a stretch to keep clear, two things in one place (docs/rules.md, rule 1). */
+/** What cannot be: over an edge, too tall, too deep, where it must stay clear, two things in one place (docs/rules.md, rule 1). */
 final readonly class PhysicalFit implements CoachRule
 {
-    public const CODE = 'fit.physical';
+    /** Cushions in one row may press into one another by this part of the narrower. */
+    private const SOFT_OVERLAP = 0.4;
+    /** Greenery and what gives way keeps this part of its depth beside something else. */
+    private const SOFT_DEPTH = 0.6;
 
-    public function check(Dressing $dressing, Judgement $by): ?Finding
+    public function __construct(private Surroundings $surroundings = new Surroundings()) {}
+
+    public function isAbout(): Check
     {
-        if ([] === $dressing->placed) {
-            return null;
-        }
-        $said = [];
-        $about = [];
-        foreach ($dressing->placed as $i => $placed) {
-            $clashes = [
-                ...$this->alone($placed, $dressing->spot, $by->lengths),
-                ...$this->withOthers($placed, \array_slice($dressing->placed, $i + 1)),
-            ];
-            if ([] !== $clashes) {
-                $said = [...$said, ...$clashes];
-                $about[] = $placed->id;
-            }
-        }
-
-        return new Finding(
-            self::CODE,
-            'Room for it',
-            [] === $said ? Verdict::Good : Verdict::Fix,
-            [] === $said ? 'everything fits' : sprintf('%d %s not fit', \count($said), 1 === \count($said) ? 'thing does' : 'things do'),
-            null === $dressing->spot->clearHeight ? 'inside its edges' : 'inside its edges, under the clear height',
-            [] === $said ? 'Nothing hangs over, touches what is above, or stands in the way.' : implode(' ', $said),
-            null,
-            $about,
-        );
+        return Check::Room;
     }
 
-    /** @return list<string> */
-    private function alone(PlacedPiece $placed, Spot $spot, LengthText $lengths): array
+    public function check(Dressing $dressing, Judgement $by): Finding
     {
-        $said = [];
-        $name = $placed->piece->name;
+        $faults = [];
+        foreach ($dressing->placed as $i => $placed) {
+            $faults = [...$faults, ...$this->alone($placed, $dressing->spot), ...$this->withOthers($placed, \array_slice($dressing->placed, $i + 1), $dressing->spot)];
+        }
+
+        return new Finding(Check::Room, [] === $faults ? Verdict::Good : Verdict::Fix, ['faults' => \count($faults), 'surface' => $dressing->spot->kind->surface()], $faults);
+    }
+
+    /** Whether one more piece would go here as it is tried. */
+    public function isFree(PlacedPiece $tried, Dressing $dressing): bool
+    {
+        return [] === $this->alone($tried, $dressing->spot) && [] === $this->withOthers($tried, $dressing->placed, $dressing->spot);
+    }
+
+    /** @return list<Fault> */
+    private function alone(PlacedPiece $placed, Spot $spot): array
+    {
+        if (Form::Cone === $spot->form() && Posture::Stands !== $placed->posture) {
+            return [];
+        }
+        $faults = [];
         $over = max(-$placed->left, $placed->right - $spot->width->tenths());
-        if ($over > 0) {
-            $said[] = sprintf('%s hangs %s over the edge.', $name, $lengths->write(Length::ofTenths($over)));
+        if ($over > 0 && (Posture::Drapes !== $placed->posture || Form::Run === $spot->form())) {
+            $faults[] = Fault::of('over the edge', ['by' => Length::ofTenths($over)], $placed);
         }
-        if (null !== $spot->clearHeight && $placed->top > $spot->clearHeight->tenths()) {
-            $said[] = sprintf('%s is %s too tall for the clear height.', $name, $lengths->write(Length::ofTenths($placed->top - $spot->clearHeight->tenths())));
+        $clear = Form::Cone === $spot->form() ? $spot->clearHeight?->tenths() : $spot->clearOver($placed->tier);
+        if (null !== $clear && $placed->top > $clear && !$this->hangsDown($placed, $spot)) {
+            $faults[] = Fault::of('too tall', ['by' => Length::ofTenths($placed->top - $clear)], $placed);
         }
-        $deeper = $placed->piece->size->depth->tenths() - $spot->depth->tenths();
-        if ($deeper > 0 && !$spot->isHung()) {
-            $said[] = sprintf('%s is %s deeper than the %s.', $name, $lengths->write(Length::ofTenths($deeper)), $spot->kind->surface());
+        $deeper = $placed->depth - $spot->depth->tenths();
+        if ($deeper > 0 && $this->surroundings->needsDepth($placed, $spot)) {
+            $faults[] = Fault::of('too deep', ['by' => Length::ofTenths($deeper)], $placed);
         }
-        foreach ($spot->keepClear as $zone) {
+        if ($placed->tier >= $spot->tierCount()) {
+            $faults[] = Fault::of('no such board', ['boards' => $spot->tierCount()], $placed);
+        }
+        $runsUnder = Form::Table === $spot->form() && !$placed->isSolid();
+        foreach ($runsUnder ? [] : $spot->keepClear as $zone) {
             if ($placed->left < $zone->to->tenths() && $zone->from->tenths() < $placed->right) {
-                $said[] = sprintf('%s stands where it must stay clear (%s).', $name, $zone->reason);
+                $faults[] = Fault::of('in the way', ['reason' => $zone->reason], $placed);
             }
         }
 
-        return $said;
+        return $faults;
     }
 
     /**
      * @param list<PlacedPiece> $others
      *
-     * @return list<string>
+     * @return list<Fault>
      */
-    private function withOthers(PlacedPiece $placed, array $others): array
+    private function withOthers(PlacedPiece $placed, array $others, Spot $spot): array
     {
-        $said = [];
+        if (!$placed->isSolid()) {
+            return [];
+        }
+        $faults = [];
         foreach ($others as $other) {
-            $isGround = $placed->piece->kind->facts()->isUnderOthers() || $other->piece->kind->facts()->isUnderOthers();
-            $upright = $placed->raise < $other->top && $other->raise < $placed->top;
-            if (!$isGround && $upright && $placed->layer === $other->layer && $placed->overlapsAcross($other)) {
-                $said[] = sprintf('%s and %s stand in the same place: move one, or give it another layer.', $placed->piece->name, $other->piece->name);
+            $meets = $other->isSolid() && $placed->tier === $other->tier && $placed->overlapsAcross($other) && $placed->raise < $other->top && $other->raise < $placed->top;
+            if ($meets && $this->clash($placed, $other, $spot)) {
+                $faults[] = Fault::of('same place', [], $placed, $other);
             }
         }
 
-        return $said;
+        return $faults;
+    }
+
+    private function clash(PlacedPiece $one, PlacedPiece $two, Spot $spot): bool
+    {
+        $across = min($one->right, $two->right) - max($one->left, $two->left);
+
+        return match ($spot->form()) {
+            Form::Seat => $one->layer === $two->layer && $across > self::SOFT_OVERLAP * min($one->width / $one->count, $two->width / $two->count),
+            Form::Panel => true,
+            default => $one->layer === $two->layer || self::bodyDepth($one) + self::bodyDepth($two) > $spot->depth->tenths(),
+        };
+    }
+
+    private static function bodyDepth(PlacedPiece $placed): float
+    {
+        return $placed->depth * (Kept::Soft === $placed->piece->kind->facts()->kept || $placed->piece->isOf(Texture::Greenery) ? self::SOFT_DEPTH : 1.0);
+    }
+
+    private function hangsDown(PlacedPiece $placed, Spot $spot): bool
+    {
+        return Posture::Hangs === $placed->posture && Form::Panel !== $spot->form();
     }
 }

@@ -5,46 +5,57 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Coach\Rule;
 
 use BrightCupboard\Core\Coach\Band;
+use BrightCupboard\Core\Coach\Check;
 use BrightCupboard\Core\Coach\CoachRule;
 use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\Fault;
 use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
-use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Look\BalanceSchool;
+use BrightCupboard\Core\Surface\Form;
 
-/** Left against right by visual weight times distance from the middle (docs/rules.md, rule 3). */
+/**
+ * Left against right by visual weight times distance from the middle (docs/rules.md, rule 3). One thing alone is measured by
+ * how far from the middle it stands; a seat may be mirrored or gathered at one side.
+ */
 final readonly class SideBalance implements CoachRule
 {
-    public const CODE = 'balance.sides';
     private const CENTRED_MOST = 0.12;
     private const OFF_CENTRE_LEAST = 0.10;
     private const OFF_CENTRE_MOST = 0.40;
+    private const MIRRORED_MOST = 0.2;
+    private const GATHERED_LEAST = 0.45;
     private const NEARLY = 0.15;
+
+    public function isAbout(): Check
+    {
+        return Check::Balance;
+    }
 
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
-        if ([] === $dressing->placed) {
+        $isCentred = BalanceSchool::Centred === $by->look->balance;
+        $statement = $dressing->statement();
+        if ([] === $dressing->standing() || (null !== $statement && !$isCentred)) {
             return null;
         }
         $moments = $dressing->moments();
-        $imbalance = $moments->imbalance();
-        $isCentred = BalanceSchool::Centred === $by->look->balance;
-        $band = $isCentred ? new Band($imbalance, 0.0, self::CENTRED_MOST) : new Band($imbalance, self::OFF_CENTRE_LEAST, self::OFF_CENTRE_MOST);
-        $verdict = $band->verdict(self::NEARLY);
-        $percent = (int) round($imbalance * 100);
-        $side = $moments->lighterSide();
+        $half = $dressing->spot->width->tenths() / 2;
+        $imbalance = null === $statement ? $moments->imbalance() : abs($statement->centre - $half) / $half;
+        $isGathered = Form::Seat === $dressing->spot->form() && $imbalance >= self::GATHERED_LEAST;
+        [$low, $high] = match (true) {
+            $isGathered => [self::GATHERED_LEAST, 1.0],
+            Form::Seat === $dressing->spot->form() => [0.0, self::MIRRORED_MOST],
+            $isCentred => [0.0, self::CENTRED_MOST],
+            default => [self::OFF_CENTRE_LEAST, self::OFF_CENTRE_MOST],
+        };
+        $band = new Band($imbalance, $low, $high);
 
         return new Finding(
-            self::CODE,
-            'Balance',
-            $verdict,
-            $percent < 1 ? 'both sides pull alike' : sprintf('%s side %d %% lighter', $side, $percent),
-            $isCentred ? 'within 12 %' : '10 to 40 %, with a counterweight',
-            match (true) {
-                Verdict::Good === $verdict => $isCentred ? 'The two sides hold each other.' : 'Off-centre, and held.',
-                $imbalance < $band->low => 'Off-centre is wanted and it stands dead centre: shift the group to one side.',
-                default => sprintf('Add to the %s, move something there, or draw the heavy side in towards the middle.', $side),
-            },
+            Check::Balance,
+            $band->verdict(self::NEARLY),
+            ['percent' => (int) round($imbalance * 100), 'lighter' => $moments->lighterSide(), 'low' => (int) round($low * 100), 'high' => (int) round($high * 100), 'alone' => null === $statement ? 0 : 1],
+            $band->miss() < 1e-9 ? [] : [Fault::of($imbalance < $low ? 'dead centre' : 'lopsided', ['side' => $moments->lighterSide()])],
             $band,
         );
     }

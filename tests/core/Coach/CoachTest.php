@@ -6,6 +6,7 @@ namespace BrightCupboard\Tests\Core\Coach;
 
 use BrightCupboard\Core\Coach\Coach;
 use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\Fault;
 use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\PlacedPiece;
@@ -70,12 +71,12 @@ final class CoachTest extends TestCase
     /** Odd groups, 1, 3 or 5 together (common practice); a gap over 3 in splits. */
     public function testOddGroupsAreGoodAndEvenOnesAreNot(): void
     {
-        $at = static fn(float ...$lefts): Dressing => new Dressing(Make::spot(), array_map(static fn(float $left, int $i): PlacedPiece => Make::placed(Make::piece('p' . $i), $left), $lefts, array_keys($lefts)));
+        $at = static fn(float ...$lefts): Dressing => new Dressing(Make::spot(), array_map(static fn(float $left, int $i): PlacedPiece => Make::placed(Make::piece('p' . $i, height: 10 + 3 * $i), $left), $lefts, array_keys($lefts)));
 
         self::assertSame(Verdict::Good, $this->finding('groups.odd', $at(0, 7, 14))->verdict);
-        self::assertSame('one group of 2', $this->finding('groups.odd', $at(0, 9))->figure);
+        self::assertSame([2], $this->finding('groups.odd', $at(0, 9))->figures['counts']);
         self::assertSame(Verdict::LookAgain, $this->finding('groups.odd', $at(0, 9))->verdict);
-        self::assertSame('groups of 1, 1', $this->finding('groups.odd', $at(0, 9.1))->figure);
+        self::assertSame([1, 1], $this->finding('groups.odd', $at(0, 9.1))->figures['counts']);
     }
 
     /** Large with medium, not large with small (common practice). */
@@ -96,7 +97,7 @@ final class CoachTest extends TestCase
         self::assertSame(Verdict::LookAgain, $this->finding('heights.levels', new Dressing(Make::spot(), $level))->verdict);
 
         $level[1] = Make::placed(Make::piece('b', height: 12), 10, raise: 3);
-        self::assertSame('3 levels: 15 in, 12 in, 6 in', $this->finding('heights.levels', new Dressing(Make::spot(), $level))->figure);
+        self::assertEquals(array_map(Length::ofInches(...), [15, 12, 6]), $this->finding('heights.levels', new Dressing(Make::spot(), $level))->figures['levels']);
     }
 
     public function testBalanceFollowsTheSchool(): void
@@ -105,7 +106,7 @@ final class CoachTest extends TestCase
         $heavy = new Dressing(Make::spot(), [Make::placed(Make::piece('a'), 0)]);
 
         self::assertSame(Verdict::Good, $this->finding('balance.sides', $level)->verdict);
-        self::assertSame('right side 100 % lighter', $this->finding('balance.sides', $heavy)->figure);
+        self::assertSame(['right', Verdict::Fix], [$this->finding('balance.sides', $heavy)->figures['lighter'], $this->finding('balance.sides', $heavy)->verdict]);
         $offCentre = Make::judgement(Make::look(BalanceSchool::OffCentre));
         self::assertSame(Verdict::LookAgain, $this->finding('balance.sides', $level, $offCentre)->verdict);
     }
@@ -118,23 +119,24 @@ final class CoachTest extends TestCase
         self::assertGreaterThan($weight('#2B2A28', Material::Glass), $weight('#F0E7D4', Material::Clay));
     }
 
-    /** @return iterable<string, array{float, float, float, string}> left, height, depth in inches, what is said */
+    /** @return iterable<string, array{float, float, float, string, float|string}> left, height, depth in inches, the fault, by how many inches or why */
     public static function misfits(): iterable
     {
-        yield 'over the edge' => [55, 10, 5, 'Jug hangs 1 in over the edge.'];
-        yield 'too tall' => [20, 31, 5, 'Jug is 1 in too tall for the clear height.'];
-        yield 'too deep' => [20, 10, 10.5, 'Jug is 1/2 in deeper than the ledge.'];
-        yield 'in the way' => [48, 10, 5, 'Jug stands where it must stay clear (the flue).'];
+        yield 'over the edge' => [55, 10, 5, 'over the edge', 1.0];
+        yield 'too tall' => [20, 31, 5, 'too tall', 1.0];
+        yield 'too deep' => [20, 10, 10.5, 'too deep', 0.5];
+        yield 'in the way' => [48, 10, 5, 'in the way', 'the flue'];
     }
 
     #[DataProvider('misfits')]
-    public function testSaysWhatDoesNotFitAndByHowMuch(float $left, float $height, float $depth, string $sentence): void
+    public function testKnowsWhatDoesNotFitAndByHowMuch(float $left, float $height, float $depth, string $fault, float|string $by): void
     {
         $spot = Make::spot(keepClear: [new KeepClear(Length::ofInches(50), Length::ofInches(54), 'the flue')]);
         $finding = $this->finding('fit.physical', new Dressing($spot, [Make::placed(Make::piece('jug', height: $height, depth: $depth), $left)]));
 
         self::assertSame(Verdict::Fix, $finding->verdict);
-        self::assertStringContainsString($sentence, $finding->reason);
+        self::assertSame([$fault], array_map(static fn(Fault $one): string => $one->code, $finding->faults));
+        self::assertEquals(\is_string($by) ? $by : Length::ofInches($by), $finding->faults[0]->values['by'] ?? $finding->faults[0]->values['reason']);
     }
 
     public function testExactlyFittingFits(): void
@@ -166,7 +168,7 @@ final class CoachTest extends TestCase
     {
         $candle = Make::placed(Make::piece('candle', PieceKind::Candlestick, materials: [Material::Brass], hazards: [Hazard::OpenFlame]), 10);
         $jug = Make::placed(Make::piece('jug'), 17);
-        self::assertSame('nothing near that burns', $this->finding('safety.flame', new Dressing(Make::spot(), [$candle, $jug]))->figure);
+        self::assertArrayNotHasKey('nearest', $this->finding('safety.flame', new Dressing(Make::spot(clear: null), [$candle, $jug]))->figures);
 
         $throw = Make::placed(Make::piece('throw', materials: [Material::Wool]), 10, Layer::Back);
         self::assertSame(Verdict::Fix, $this->finding('safety.flame', new Dressing(Make::spot(depth: 40), [$candle, $throw]))->verdict, 'a third of 40 in, less half of the throw: 10.8 in');
@@ -198,14 +200,14 @@ final class CoachTest extends TestCase
     {
         $centre = Make::placed(Make::piece('centre', PieceKind::Arrangement, materials: [Material::Dried], hazards: [Hazard::OpenFlame]), 10);
 
-        self::assertStringContainsString('takes fire itself', $this->finding('safety.flame', new Dressing(Make::spot(), [$centre]))->reason);
+        self::assertSame('carries a flame', $this->finding('safety.flame', new Dressing(Make::spot(), [$centre]))->faults[0]->code);
     }
 
     public function testUsedWidthCountsEachStretchOnceAndFollowsTheMood(): void
     {
         $dressing = new Dressing(Make::spot(width: 40), [Make::placed(Make::piece('a', width: 12), 0), Make::placed(Make::piece('b', width: 12), 6, Layer::Back)]);
 
-        self::assertSame('45 % of the ledge', $this->finding('width.used', $dressing)->figure);
+        self::assertSame(45, $this->finding('width.used', $dressing)->figures['percent']);
         self::assertSame(Verdict::Good, $this->finding('width.used', $dressing, Make::judgement(Make::look(mood: 0)))->verdict);
         self::assertSame(Verdict::LookAgain, $this->finding('width.used', $dressing, Make::judgement(Make::look(mood: 100)))->verdict);
     }
@@ -220,7 +222,7 @@ final class CoachTest extends TestCase
     private function finding(string $code, Dressing $dressing, ?Judgement $by = null): Finding
     {
         foreach ((new Coach())->lookOver($dressing, $by ?? Make::judgement()) as $finding) {
-            if ($finding->code === $code) {
+            if ($finding->check->value === $code) {
                 return $finding;
             }
         }
@@ -232,7 +234,7 @@ final class CoachTest extends TestCase
     {
         $verdicts = [];
         foreach ((new Coach())->lookOver($dressing, Make::judgement()) as $finding) {
-            $verdicts[$finding->code] = $finding->verdict;
+            $verdicts[$finding->check->value] = $finding->verdict;
         }
         ksort($verdicts);
 

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Tests\Core\Draft;
 
+use BrightCupboard\Core\Coach\Check;
 use BrightCupboard\Core\Coach\Coach;
 use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\PlaceFinder;
+use BrightCupboard\Core\Coach\Surroundings;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Draft\Available;
 use BrightCupboard\Core\Draft\Candidate;
@@ -15,7 +17,7 @@ use BrightCupboard\Core\Draft\CandidateRanking;
 use BrightCupboard\Core\Draft\NeedAnswer;
 use BrightCupboard\Core\Draft\NeedAnswers;
 use BrightCupboard\Core\Draft\Ranking;
-use BrightCupboard\Core\Draft\Suitability;
+use BrightCupboard\Core\Draft\Role;
 use BrightCupboard\Core\Draft\Wanted;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
@@ -34,7 +36,7 @@ use Random\Randomizer;
 
 final class CandidatesTest extends TestCase
 {
-    public function testRanksByFitSizeAndSeasonAndSaysWhy(): void
+    public function testRanksByFitSizeAndSeason(): void
     {
         $ranking = $this->rank(Make::spot(), [
             $this->offer(Make::piece('summer', height: 15, seasons: [Season::Summer])),
@@ -43,7 +45,7 @@ final class CandidatesTest extends TestCase
         ]);
 
         self::assertSame(['ember', 'summer', 'blue'], array_map(static fn(Candidate $c): string => $c->available->piece->id, $ranking->candidates));
-        self::assertContains('for winter', $ranking->candidates[0]->reasons);
+        self::assertSame(Role::Middle, $ranking->candidates[0]->role);
     }
 
     public function testLeavesOutWhatCannotStandAndCountsItByReason(): void
@@ -56,15 +58,15 @@ final class CandidatesTest extends TestCase
         ]);
 
         self::assertSame(['basket'], array_map(static fn(Candidate $c): string => $c->available->piece->id, $ranking->candidates));
-        self::assertSame(['breaks, within a child’s reach' => 1, 'small parts within a child’s reach' => 1, 'too tall for the clear height' => 1], $ranking->leftOut);
+        self::assertSame(['breaks, within a child’s reach' => 1, 'small parts within a child’s reach' => 1, 'too tall' => 1], $ranking->leftOut);
     }
 
     public function testChildrenReachThirtySixInchesAndNoFurther(): void
     {
         $glass = Make::piece('glass', hazards: [Hazard::Breakable]);
 
-        self::assertNotNull((new Suitability())->objection($glass, Make::spot(hazards: [SpotHazard::Children], ledge: 35.9)));
-        self::assertNull((new Suitability())->objection($glass, Make::spot(hazards: [SpotHazard::Children], ledge: 36)));
+        self::assertNotNull((new Surroundings())->objection($glass, Make::spot(hazards: [SpotHazard::Children], ledge: 35.9)));
+        self::assertNull((new Surroundings())->objection($glass, Make::spot(hazards: [SpotHazard::Children], ledge: 36)));
     }
 
     public function testAFoundPlaceIsFreeInsideTheLedgeAndLevels(): void
@@ -78,20 +80,20 @@ final class CandidatesTest extends TestCase
             if (null === $place) {
                 continue;
             }
-            $after = $dressing->with(new PlacedPiece('new', $piece, 1, $place->left, $place->layer));
-            $fit = array_values(array_filter((new Coach())->lookOver($after, Make::judgement()), static fn($finding): bool => 'fit.physical' === $finding->code && \in_array('new', $finding->placements, true)));
+            $after = $dressing->with(PlacedPiece::at('new', $piece, 1, $place));
+            $fit = array_values(array_filter((new Coach())->lookOver($after, Make::judgement()), static fn($finding): bool => Check::Room === $finding->check && \in_array('new', $finding->placements(), true)));
             self::assertSame([], $fit, "run {$run}");
         }
     }
 
-    public function testTellsWhatPlacingDoesToTheBalance(): void
+    public function testTellsWhatPlacingDoesToTheWhole(): void
     {
-        $dressing = new Dressing(Make::spot(), [Make::placed(Make::piece('heavy', width: 14, height: 20), 0)]);
+        $dressing = new Dressing(Make::spot(), [Make::placed(Make::piece('heavy', width: 14, height: 20), 0), Make::placed(Make::piece('low', height: 10), 15)]);
         $ranking = (new CandidateRanking())->rank($dressing, [$this->offer(Make::piece('answer', height: 14))], Make::judgement(), Season::Winter, 5);
 
-        self::assertSame(1.0, $ranking->candidates[0]->imbalanceBefore);
-        self::assertLessThan(1.0, $ranking->candidates[0]->imbalanceAfter);
-        self::assertGreaterThan(30 * 254, $ranking->candidates[0]->place->left);
+        self::assertGreaterThan(0.0, $ranking->candidates[0]->gain);
+        self::assertSame('right', $ranking->candidates[0]->side);
+        self::assertGreaterThan(30 * 254, $ranking->candidates[0]->stance->left);
     }
 
     public function testANeedIsAnsweredByWhatMeetsItThenByWhatComesNearest(): void

@@ -15,8 +15,6 @@ use BrightCupboard\Core\Look\Resting;
 use BrightCupboard\Core\Look\Ribbon;
 use BrightCupboard\Core\Look\RibbonRole;
 use BrightCupboard\Core\Measure\Length;
-use BrightCupboard\Core\Measure\LengthText;
-use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Stock\Finish;
@@ -24,10 +22,12 @@ use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Stock\Texture;
 use BrightCupboard\Core\Surface\KeepClear;
 use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Layout;
 use BrightCupboard\Core\Surface\SeenFrom;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\SpotHazard;
@@ -82,20 +82,20 @@ final class Make
      * @param list<KeepClear>  $keepClear
      * @param list<SpotHazard> $hazards
      */
-    public static function spot(float $width = 60, float $depth = 10, ?float $clear = 30, array $keepClear = [], array $hazards = [], float $ledge = 52, SpotKind $kind = SpotKind::Mantel): Spot
+    public static function spot(float $width = 60, float $depth = 10, ?float $clear = 30, array $keepClear = [], array $hazards = [], float $ledge = 52, SpotKind $kind = SpotKind::Mantel, Layout $layout = new Layout()): Spot
     {
-        return new Spot('spot', 'Stove shelf', $kind, Length::ofInches($width), Length::ofInches($depth), Length::ofInches($ledge), null === $clear ? null : Length::ofInches($clear), SeenFrom::Front, $keepClear, Srgb::ofHex('#F6F4EE'), $hazards);
+        return new Spot('spot', 'Stove shelf', $kind, Length::ofInches($width), Length::ofInches($depth), Length::ofInches($ledge), null === $clear ? null : Length::ofInches($clear), SeenFrom::Front, $keepClear, Srgb::ofHex('#F6F4EE'), $hazards, [], $layout);
     }
 
-    public static function placed(Piece $piece, float $left, Layer $layer = Layer::Middle, float $raise = 0, int $count = 1): PlacedPiece
+    public static function placed(Piece $piece, float $left, Layer $layer = Layer::Middle, float $raise = 0, int $count = 1, int $tier = 0, ?Posture $posture = null): PlacedPiece
     {
-        return new PlacedPiece('at-' . $piece->id, $piece, $count, (int) round($left * 254), $layer, (int) round($raise * 254));
+        return new PlacedPiece('at-' . $piece->id, $piece, $count, (int) round($left * 254), $layer, (int) round($raise * 254), $tier, $posture);
     }
 
     public static function judgement(?Look $look = null): Judgement
     {
         $look ??= self::look();
 
-        return new Judgement($look, new FitMeter($look), new LengthText(LengthUnit::Inch));
+        return new Judgement($look, new FitMeter($look));
     }
 }

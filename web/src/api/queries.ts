@@ -100,6 +100,23 @@ export const dressingQuery = (home: string, swap: string, spot: string) =>
     queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/spots/{spot}', { params: { path: { home, swap, spot } }, signal })),
   });
 
+/** What would better a spot as it is now; asked again whenever what stands there has changed. */
+export const remediesQuery = (home: string, swap: string, spot: string, asItIs: string) =>
+  queryOptions({
+    queryKey: [...swapKey(home, swap, 'dressing'), spot, 'remedies', asItIs],
+    queryFn: ({ signal }) =>
+      take(api.GET('/api/homes/{home}/swaps/{swap}/spots/{spot}/remedies', { params: { path: { home, swap, spot } }, signal })),
+  });
+
+/** Any owned piece by name, for one spot. */
+export const offersQuery = (home: string, swap: string, spot: string, find: string) =>
+  queryOptions({
+    queryKey: [...swapKey(home, swap, 'dressing'), spot, 'offers', find],
+    queryFn: ({ signal }) =>
+      take(api.GET('/api/homes/{home}/swaps/{swap}/spots/{spot}/offers', { params: { path: { home, swap, spot }, query: { find } }, signal })),
+    enabled: find.trim() !== '',
+  });
+
 export const haulQuery = (home: string, swap: string) =>
   queryOptions({
     queryKey: swapKey(home, swap, 'haul'),

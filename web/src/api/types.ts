@@ -46,6 +46,7 @@ export type Dressing = S['Dressing'];
 export type Placement = S['Placement'];
 export type Candidate = S['Candidate'];
 export type Finding = S['Finding'];
+export type Remedy = S['Remedy'];
 export type Need = S['Need'];
 export type NeedInput = S['NeedInput'];
 export type NeedAnswers = S['Reuse'];

@@ -71,7 +71,12 @@ export const SPOT_KINDS = all<S['SpotKind']>({
   'floor corner': true,
   porch: true,
   tree: true,
+  bookcase: true,
+  'side table': true,
+  chair: true,
+  window: true,
 });
+export const TABLE_SHAPES = all<S['TableShape']>({ rectangular: true, round: true, oval: true });
 export const MATERIALS = all<S['Material']>({
   reed: true,
   jute: true,

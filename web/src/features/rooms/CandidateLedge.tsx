@@ -1,13 +1,20 @@
-import type { Dressing, Piece } from '../../api/types';
+import type { ReactNode } from 'react';
+import type { Candidate, Dressing, Piece } from '../../api/types';
 import { counted } from '../../lib/text';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 
-type Props = { dressing: Dressing; pieces: ReadonlyMap<string, Piece>; onStand: (piece: string) => void; isClosed: boolean };
+type Props = {
+  dressing: Dressing;
+  pieces: ReadonlyMap<string, Piece>;
+  onStand: (candidate: Candidate) => void;
+  isClosed: boolean;
+  children?: ReactNode;
+};
 
 const SLOT = 112;
 
-/** Owned pieces that could stand here, best first, each with its reasons and what it does to the balance. */
-export function CandidateLedge({ dressing, pieces, onStand, isClosed }: Props) {
+/** Owned pieces that belong here, best first, each with what it would do and where it is; then any other piece. */
+export function CandidateLedge({ dressing, pieces, onStand, isClosed, children }: Props) {
   const found = dressing.candidates.flatMap((candidate) => {
     const piece = pieces.get(candidate.piece);
     return piece ? [{ candidate, piece }] : [];
@@ -19,7 +26,7 @@ export function CandidateLedge({ dressing, pieces, onStand, isClosed }: Props) {
   return (
     <section aria-label="Who could stand here" className="no-print bg-wall pt-2" data-testid="candidates">
       <p className="px-2">
-        <b className="panel-title">Could stand here</b> {counted(dressing.suitable, 'owned piece')} would fit, best first.
+        <b className="panel-title">Belongs here</b> {counted(dressing.suitable, 'owned piece')} would go, best first.
         {left && <span className="note"> Left out: {left}.</span>}
       </p>
       {found.length === 0 && (
@@ -31,7 +38,7 @@ export function CandidateLedge({ dressing, pieces, onStand, isClosed }: Props) {
             key={candidate.piece}
             type="button"
             disabled={isClosed}
-            onClick={() => onStand(candidate.piece)}
+            onClick={() => onStand(candidate)}
             className="group flex flex-none flex-col justify-start text-center"
             style={{ width: SLOT }}
             title={candidate.reasons.join('. ')}
@@ -47,19 +54,13 @@ export function CandidateLedge({ dressing, pieces, onStand, isClosed }: Props) {
             <span className="tagcard mx-1 mt-1 block px-1 py-1 text-[12px]/[15px] group-hover:bg-yolk-soft">
               <b>{candidate.score}</b> · {candidate.where}
               <br />
-              {sidesIn(candidate.imbalanceBefore, candidate.imbalanceAfter)}
-              <span className="note mt-0.5 block">{candidate.reasons[1]}</span>
+              {candidate.does}
+              <span className="note mt-0.5 block">{candidate.reasons[3] ?? candidate.reasons[1]}</span>
             </span>
           </button>
         ))}
       </div>
+      {children}
     </section>
   );
-}
-
-/** What standing it here does to left and right, in a few words. */
-function sidesIn(before: number, after: number): string {
-  if (after < before - 4) return 'evens out the sides';
-  if (after > before + 4) return 'makes one side heavier';
-  return 'leaves the sides as they are';
 }

@@ -1,11 +1,17 @@
-import type { Finding, Need } from '../../api/types';
+import type { Dressing, Remedy } from '../../api/types';
 import { Triangle } from '../../lib/notices';
 import { counted } from '../../lib/text';
 
-type Props = { findings: readonly Finding[]; school: string; needs: readonly Need[]; onPoint: (placement: string) => void };
+type Props = {
+  dressing: Dressing;
+  school: string;
+  remedies: readonly Remedy[];
+  onPoint: (placement: string) => void;
+  onRemedy: (remedy: Remedy) => void;
+};
 
-/** What the coach says: what cannot be and what to look at again with figure and aim, then what is good. */
-export function CoachPanel({ findings, school, needs, onPoint }: Props) {
+/** What the coach says: what cannot be and what to look at again, with figure, aim and what would better it; then what is good. */
+export function CoachPanel({ dressing: { findings, needs, score }, school, remedies, onPoint, onRemedy }: Props) {
   const open = findings.filter((one) => one.verdict !== 'good');
   const good = findings.filter((one) => one.verdict === 'good');
   const wanted = needs.filter((need) => need.filledBy === null);
@@ -14,7 +20,7 @@ export function CoachPanel({ findings, school, needs, onPoint }: Props) {
       <div className="flex items-baseline justify-between">
         <h2 className="text-[19px]/[24px]">Coach</h2>
         <span className="note">
-          {good.length} of {findings.length} met, {school}
+          {score !== null && <b className="font-display text-[15px] text-ink">{score}</b>} {good.length} of {findings.length} met, {school}
         </span>
       </div>
       {findings.length === 0 && <p className="mt-2">Nothing stands here yet. Start with one large piece, a little off the middle or right on it.</p>}
@@ -31,7 +37,8 @@ export function CoachPanel({ findings, school, needs, onPoint }: Props) {
                 <span className="text-ink-2">, want {finding.aim}</span>
               </p>
               {finding.band && <BandDrawing {...finding.band} />}
-              <p className="mt-1 bg-wall px-2 py-1.5">{finding.reason}</p>
+              {finding.reason && <p className="mt-1 bg-wall px-2 py-1.5">{finding.reason}</p>}
+              <Remedies remedies={remedies.filter((one) => one.answers === finding.code)} onRemedy={onRemedy} />
               {finding.placements[0] !== undefined && (
                 <button type="button" className="link mt-1" onClick={() => onPoint(finding.placements[0] ?? '')}>
                   Show which
@@ -73,5 +80,27 @@ function BandDrawing({ value, low, high }: { value: number; low: number; high: n
       <rect x={at(low)} y="8" width={Math.max(2, at(high) - at(low))} height="6" fill="#1E4D45" />
       <path d={`M${at(value) - 5} 0h10l-5 8ZM${at(value)} 8v8`} fill="#1F2421" stroke="#1F2421" />
     </svg>
+  );
+}
+
+/** Acts that were tried: each one click away, with the score of the whole before and after. */
+function Remedies({ remedies, onRemedy }: { remedies: readonly Remedy[]; onRemedy: (remedy: Remedy) => void }) {
+  return (
+    <ul data-testid="remedies">
+      {remedies.map((remedy) => (
+        <li key={remedy.says} className="mt-1">
+          <button
+            type="button"
+            className="tagcard flex w-full items-baseline justify-between gap-2 px-2 py-1 text-left hover:bg-yolk-soft"
+            onClick={() => onRemedy(remedy)}
+          >
+            <span>{remedy.says}</span>
+            <span className="whitespace-nowrap text-[12px] text-ink-2">
+              {remedy.before} → <b className="text-ink">{remedy.after}</b>
+            </span>
+          </button>
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -1,18 +1,23 @@
+import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useHouse, useSwap, useWriting } from '../../api/home';
-import type { Dressing, Piece, Placement, Spot } from '../../api/types';
+import { remediesQuery } from '../../api/queries';
+import type { Candidate, Dressing, Piece, Placement, Remedy, Spot } from '../../api/types';
 import { useKeys } from '../../lib/useKeys';
 import { BalanceBeam } from './BalanceBeam';
 import { CandidateLedge } from './CandidateLedge';
 import { CoachPanel } from './CoachPanel';
 import { Elevation } from './Elevation';
 import { NeedDialog } from './NeedDialog';
+import { OtherPieces } from './OtherPieces';
 import { PlacementBar } from './PlacementBar';
 import { SpotList, type SpotState } from './SpotList';
+import { TableFromAbove } from './TableFromAbove';
 import { useDresser } from './useDresser';
 
 type Props = { spot: Spot; dressing: Dressing; rooms: readonly SpotState[]; pieces: readonly Piece[]; isClosed: boolean };
 
+const BALANCED: readonly Spot['form'][] = ['ledge', 'tiers', 'table', 'floor', 'seat'];
 const LAYERS = ['back', 'middle', 'front'] as const;
 
 /** One spot drawn to scale, with who could still stand there below and the coach beside it. */
@@ -23,7 +28,19 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
   const byId = useMemo(() => new Map(pieces.map((piece) => [piece.id, piece])), [pieces]);
   const [chosen, setChosen] = useState<string | null>(null);
   const [isWriting, setWriting] = useState(false);
+  const [isMirrored, setMirrored] = useState(false);
   const dresser = useDresser(house.home.id, current?.swap.id ?? '', spot.id);
+  const asItIs = dressing.placements.map((one) => `${one.id} ${one.version}`).join();
+  const remedies = useQuery({
+    ...remediesQuery(house.home.id, current?.swap.id ?? '', spot.id, asItIs),
+    enabled: !isClosed && dressing.findings.some((one) => one.verdict !== 'good'),
+  });
+  const takeRemedy = ({ act: kind, piece, placement: id, count: units, left, layer: lane, raise: lift, tier, posture }: Remedy) => {
+    const one = dressing.placements.find((other) => other.id === id);
+    if (kind === 'add') dresser.add(piece, { left, layer: lane, raise: lift, tier, posture });
+    else if (one && kind === 'take off') dresser.takeOff(one);
+    else if (one) dresser.move(one, { count: units, left, layer: lane, raise: lift, tier, posture });
+  };
   const placement = dressing.placements.find((one) => one.id === chosen);
   const act = (change: (placement: Placement) => void) => () => placement && !isClosed && change(placement);
   // One step is an inch, or two centimetres.
@@ -31,6 +48,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
   const along = (steps: number) => act((one) => dresser.move(one, { left: one.left + Math.round(steps * step) }));
   const layer = (step: number) =>
     act((one) => dresser.move(one, { layer: LAYERS[Math.max(0, Math.min(2, LAYERS.indexOf(one.layer) + step))] ?? 'middle' }));
+  const board = (step: number) => act((one) => dressing.boards[one.tier + step] !== undefined && dresser.move(one, { tier: one.tier + step }));
   const raise = (steps: number) => act((one) => dresser.move(one, { raise: Math.max(0, one.raise + steps * step) }));
   const count = (step: number) => act((one) => one.count + step > 0 && dresser.move(one, { count: one.count + step }));
   const acts = {
@@ -43,18 +61,26 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
     more: count(1),
     fewer: count(-1),
     off: act((one) => dresser.takeOff(one)),
+    higher: board(1),
+    lower: board(-1),
   };
+  // Up and down mean what the spot is made of: layers on a ledge, boards on tiers, height on a wall.
+  const [up, down] = spot.form === 'panel' ? [acts.up, acts.down] : dressing.boards.length > 1 ? [acts.higher, acts.lower] : [acts.back, acts.front];
+  const standCandidate = ({ piece, left, layer, raise: lift, tier, posture }: Candidate) =>
+    dresser.add(piece, { left, layer, raise: lift, tier, posture });
   const stand = (index: number) => () => {
     const candidate = dressing.candidates[index];
-    if (candidate && !isClosed) dresser.add(candidate.piece);
+    if (candidate && !isClosed) standCandidate(candidate);
   };
   useKeys({
     ArrowLeft: acts.left,
     ArrowRight: acts.right,
     'Shift+ArrowLeft': along(-0.25),
     'Shift+ArrowRight': along(0.25),
-    ArrowUp: acts.back,
-    ArrowDown: acts.front,
+    ArrowUp: up,
+    ArrowDown: down,
+    b: acts.back,
+    f: acts.front,
     r: acts.up,
     R: acts.down,
     '+': acts.more,
@@ -73,8 +99,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
         <div className="flex flex-wrap items-baseline gap-x-4 px-2">
           <h2 className="text-[19px]/[24px]">{spot.name}</h2>
           <p className="note flex-1 max-md:order-last max-md:basis-full">
-            {write.length(spot.width)} wide, {write.length(spot.depth)} deep{spot.clearHeight !== null && `, ${write.length(spot.clearHeight)} clear`}
-            ; seen from {spot.seenFrom}
+            {sizeWords(spot, write.length)}; seen from {spot.seenFrom}
             {spot.hazards.length > 0 && `; ${spot.hazards.join(', ')} near`}
           </p>
           {!isClosed && (
@@ -98,15 +123,63 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
           pieces={byId}
           chosen={chosen}
           onChoose={setChosen}
-          onMove={(one, left) => !isClosed && dresser.move(one, { left })}
+          onMove={(one, stand) => !isClosed && dresser.move(one, stand)}
+          isClosed={isClosed}
+          isMirrored={isMirrored}
+        />
+        {spot.form === 'table' && <TableFromAbove spot={spot} dressing={dressing} pieces={byId} chosen={chosen} onChoose={setChosen} />}
+        {(spot.form === 'table' || spot.seenFrom === 'both sides') && (
+          <p className="px-2 text-right">
+            <button type="button" className="link" aria-pressed={isMirrored} onClick={() => setMirrored(!isMirrored)}>
+              {isMirrored ? 'From this side again' : 'From the other side'}
+            </button>
+          </p>
+        )}
+        {BALANCED.includes(spot.form) && <BalanceBeam left={dressing.momentLeft} right={dressing.momentRight} />}
+        <PlacementBar
+          spot={spot}
+          placement={placement}
+          piece={placement ? byId.get(placement.piece) : undefined}
+          acts={acts}
+          onPlaceAt={(at) => placement && dresser.move(placement, { at })}
           isClosed={isClosed}
         />
-        <BalanceBeam left={dressing.momentLeft} right={dressing.momentRight} />
-        <PlacementBar placement={placement} piece={placement ? byId.get(placement.piece) : undefined} acts={acts} isClosed={isClosed} />
-        <CandidateLedge dressing={dressing} pieces={byId} onStand={(piece) => dresser.add(piece)} isClosed={isClosed || dresser.isBusy} />
+        <CandidateLedge dressing={dressing} pieces={byId} onStand={standCandidate} isClosed={isClosed || dresser.isBusy}>
+          {!isClosed && (
+            <OtherPieces home={house.home.id} swap={current?.swap.id ?? ''} spot={spot.id} pieces={byId} onStand={(piece) => dresser.add(piece)} />
+          )}
+        </CandidateLedge>
       </div>
-      <CoachPanel findings={dressing.findings} school={current?.look.balance ?? 'centred'} needs={dressing.needs} onPoint={setChosen} />
+      <CoachPanel
+        dressing={dressing}
+        school={current?.look.balance ?? 'centred'}
+        remedies={isClosed ? [] : (remedies.data?.remedies ?? [])}
+        onPoint={setChosen}
+        onRemedy={takeRemedy}
+      />
       {isWriting && <NeedDialog spot={spot} onClose={() => setWriting(false)} />}
     </div>
   );
+}
+
+/** The measures that count on such a spot, in one line. */
+function sizeWords(spot: Spot, length: (tenths: number) => string): string {
+  const wide = `${length(spot.width)} ${spot.form === 'run' ? 'long' : 'wide'}`;
+  const clear = spot.clearHeight === null ? '' : `, ${length(spot.clearHeight)} clear`;
+  switch (spot.form) {
+    case 'tiers':
+      return spot.tiers.length > 1
+        ? `${wide}, ${length(spot.depth)} deep, ${spot.tiers.length} boards`
+        : `${wide}, ${length(spot.depth)} deep${clear}`;
+    case 'table':
+      return `${spot.tableShape}, ${wide}, ${length(spot.depth)} deep${spot.seats > 0 ? `, ${spot.seats} places` : ''}`;
+    case 'panel':
+      return `${wide}${spot.clearHeight === null ? '' : `, ${length(spot.clearHeight)} high`}`;
+    case 'run':
+      return `${wide}${spot.rise ? `, rises ${length(spot.rise)}` : ', level'}${spot.posts > 0 ? `, ${spot.posts} posts` : ''}`;
+    case 'cone':
+      return `${wide} at the foot${spot.clearHeight === null ? '' : `, ${length(spot.clearHeight)} to the ceiling`}`;
+    default:
+      return `${wide}, ${length(spot.depth)} deep${clear}`;
+  }
 }

@@ -1,10 +1,13 @@
-import { type PointerEvent, useRef, useState } from 'react';
+import { useRef } from 'react';
 import { useSwap, useWriting } from '../../api/home';
 import type { Dressing, Piece, Placement, Spot } from '../../api/types';
 import { useNarrow } from '../../lib/useNarrow';
-import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
-import { BackWall, Lanes, Rulers } from './ElevationParts';
-import { type Frame, frameFor, inch } from './frame';
+import { Backdrop } from './backdrops/Backdrop';
+import { Lanes, Rulers } from './ElevationParts';
+import { type Frame, frameFor, hasLanes, inch } from './frame';
+import { Placed } from './Placed';
+import type { Stand } from './useDresser';
+import { usePlacedDrag } from './usePlacedDrag';
 
 type Props = {
   spot: Spot;
@@ -12,42 +15,28 @@ type Props = {
   pieces: ReadonlyMap<string, Piece>;
   chosen: string | null;
   onChoose: (id: string) => void;
-  onMove: (placement: Placement, left: number) => void;
+  onMove: (placement: Placement, stand: Partial<Stand>) => void;
   isClosed: boolean;
+  /** Seen from the other side: left is right, what stands at the back is in front. */
+  isMirrored?: boolean;
 };
 
 const ORDER = { back: 0, middle: 1, front: 2 } as const;
-const SNAP = 0.25;
 
-/** The spot from the front, to scale: wall, clear height, keep-clear, what stands there, the line along the tops, the layers from above. */
-export function Elevation({ spot, dressing, pieces, chosen, onChoose, onMove, isClosed }: Props) {
-  const [drag, setDrag] = useState<{ id: string; left: number } | null>(null);
-  const grip = useRef<{ x: number; left: number } | null>(null);
+/** The spot from the front, to scale: what it is, what is put there, the line along the tops, the layers from above. */
+export function Elevation({ spot, dressing, pieces, chosen, onChoose, onMove, isClosed, isMirrored = false }: Props) {
   const svg = useRef<SVGSVGElement>(null);
-  const tallest = Math.max(
-    0,
-    ...dressing.placements.map((one) => one.raise / 254 + (pieces.has(one.piece) ? shownHeight(pieces.get(one.piece) as Piece) : 0)),
-  );
+  const tallest = Math.max(0, ...dressing.placements.map((one) => inch(one.foot + one.height)));
   const frame = frameFor(spot, tallest, useNarrow());
-  const leftOf = (one: Placement) => (drag?.id === one.id ? drag.left : one.left) / 254;
-  const sorted = [...dressing.placements].sort((a, b) => ORDER[a.layer] - ORDER[b.layer]);
-  const perPixel = () => frame.viewWidth / (svg.current?.getBoundingClientRect().width ?? frame.viewWidth);
-  const handleDown = (event: PointerEvent<SVGGElement>, one: Placement) => {
-    onChoose(one.id);
-    if (isClosed) return;
-    event.currentTarget.setPointerCapture(event.pointerId);
-    grip.current = { x: event.clientX, left: one.left };
+  const { drag, down, move, end } = usePlacedDrag(spot, dressing, frame, svg, onMove, isMirrored);
+  const leftOf = (one: Placement) => {
+    const left = drag?.id === one.id ? drag.left : one.left;
+    return isMirrored ? spot.width - left - one.width : left;
   };
-  const handleMove = (event: PointerEvent, one: Placement) => {
-    if (!grip.current) return;
-    const inches = grip.current.left / 254 + ((event.clientX - grip.current.x) * perPixel()) / frame.scale;
-    setDrag({ id: one.id, left: Math.round(inches / SNAP) * SNAP * 254 });
-  };
-  const handleUp = (one: Placement) => {
-    if (drag && drag.left !== one.left) onMove(one, Math.round(drag.left));
-    grip.current = null;
-    setDrag(null);
-  };
+  // What is in a vessel is drawn behind it, what trims in front of everything in its layer.
+  const depth = (one: Placement) => (isMirrored ? -1 : 1) * ORDER[one.layer] + (one.posture === 'fills' ? -0.5 : one.posture === 'trims' ? 0.3 : 0);
+  const sorted = [...dressing.placements].sort((a, b) => depth(a) - depth(b));
+  const isStanding = ['ledge', 'tiers', 'table', 'floor'].includes(spot.form);
 
   return (
     <div className="overflow-x-auto">
@@ -56,10 +45,10 @@ export function Elevation({ spot, dressing, pieces, chosen, onChoose, onMove, is
         viewBox={`0 0 ${frame.viewWidth} ${frame.viewHeight}`}
         className="block max-h-[43vh] w-full max-md:max-h-none"
         role="group"
-        aria-label={`${spot.name} from the front, ${dressing.placements.length} placed`}
+        aria-label={`${spot.name} from the ${isMirrored ? 'other side' : 'front'}, ${dressing.placements.length} placed`}
         data-testid="elevation"
       >
-        <BackWall spot={spot} frame={frame} />
+        <Backdrop spot={spot} frame={frame} dressing={dressing} />
         {sorted.map((one) => {
           const piece = pieces.get(one.piece);
           return (
@@ -70,80 +59,41 @@ export function Elevation({ spot, dressing, pieces, chosen, onChoose, onMove, is
                 piece={piece}
                 frame={frame}
                 left={leftOf(one)}
+                foot={drag?.id === one.id ? drag.foot : one.foot}
                 isChosen={one.id === chosen}
-                onDown={(event) => handleDown(event, one)}
-                onMove={(event) => handleMove(event, one)}
-                onUp={() => handleUp(one)}
+                isInTiers={dressing.boards.length > 1}
+                onDown={(event) => {
+                  onChoose(one.id);
+                  if (!isClosed) down(event);
+                }}
+                onMove={(event) => move(event, one)}
+                onUp={() => end(one)}
                 onFocus={() => onChoose(one.id)}
               />
             )
           );
         })}
-        {!drag && <SkylineAndThreads dressing={dressing} pieces={pieces} frame={frame} />}
+        {drag?.caught != null && (
+          <path d={`M${frame.x(drag.caught)} ${frame.ledgeY - frame.wallHeight}V${frame.ledgeY}`} stroke="var(--color-door)" strokeDasharray="3 3" />
+        )}
+        {!drag && !isMirrored && isStanding && (
+          <SkylineAndThreads dressing={dressing} pieces={pieces} frame={frame} isOneBoard={dressing.boards.length === 1} />
+        )}
         <Rulers spot={spot} frame={frame} />
-        <Lanes placements={sorted} pieces={pieces} frame={frame} spot={spot} leftOf={leftOf} chosen={chosen} />
+        {hasLanes(spot) && (
+          <Lanes placements={sorted} pieces={pieces} frame={frame} spot={spot} leftOf={(one) => inch(leftOf(one))} chosen={chosen} />
+        )}
       </svg>
     </div>
   );
 }
 
-type PlacedProps = {
-  placement: Placement;
-  piece: Piece;
-  frame: Frame;
-  left: number;
-  isChosen: boolean;
-  onDown: (event: PointerEvent<SVGGElement>) => void;
-  onMove: (event: PointerEvent) => void;
-  onUp: () => void;
-  onFocus: () => void;
-};
+type LineProps = { dressing: Dressing; pieces: ReadonlyMap<string, Piece>; frame: Frame; isOneBoard: boolean };
 
-function Placed({ placement, piece, frame, left, isChosen, onDown, onMove, onUp, onFocus }: PlacedProps) {
-  const write = useWriting();
-  const unit = inch(piece.width);
-  const raise = inch(placement.raise);
-  const foot = frame.y(raise);
-  const height = shownHeight(piece) * frame.scale;
-  const width = unit * placement.count * frame.scale;
-  return (
-    <g
-      role="button"
-      tabIndex={0}
-      aria-pressed={isChosen}
-      aria-label={`${piece.name}${placement.count > 1 ? `, ${placement.count}` : ''}, ${write.length(Math.round(left * 254))} from the left, ${placement.layer} layer${raise > 0 ? `, raised ${write.length(placement.raise)}` : ''}`}
-      data-testid={`placed-${piece.name}`}
-      className="cursor-grab touch-none"
-      onPointerDown={onDown}
-      onPointerMove={onMove}
-      onPointerUp={onUp}
-      onPointerCancel={onUp}
-      onFocus={onFocus}
-      onKeyDown={(event) => event.key === 'Enter' && onFocus()}
-    >
-      {raise > 0 && <rect x={frame.x(left)} y={foot} width={width} height={raise * frame.scale} fill="#8F7B5E" stroke="#5F4F38" strokeWidth=".8" />}
-      {Array.from({ length: placement.count }, (_, i) => i).map((i) => (
-        <Silhouette key={i} piece={piece} scale={frame.scale} x={frame.x(left + unit * (i + 0.5))} y={foot} />
-      ))}
-      <rect
-        x={frame.x(left)}
-        y={foot - height}
-        width={width}
-        height={height}
-        fill="transparent"
-        stroke={isChosen ? '#1F2421' : 'none'}
-        strokeWidth="1.4"
-        strokeDasharray="5 3"
-      />
-      {isChosen && <rect x={frame.x(left)} y={foot} width={width} height="5" fill="#F4B740" />}
-    </g>
-  );
-}
-
-function SkylineAndThreads({ dressing, pieces, frame }: { dressing: Dressing; pieces: ReadonlyMap<string, Piece>; frame: Frame }) {
+function SkylineAndThreads({ dressing, pieces, frame, isOneBoard }: LineProps) {
   const ribbons = useSwap()?.look.ribbons ?? [];
   const write = useWriting();
-  const points = dressing.skyline.map((point) => [frame.x(inch(point.x)), frame.y(inch(point.top)), inch(point.top)] as const);
+  const points = (isOneBoard ? dressing.skyline : []).map((point) => [frame.x(inch(point.x)), frame.y(inch(point.top)), inch(point.top)] as const);
   const line = points
     .map(([x, y], i) => (i === 0 ? `M${x} ${y}` : `Q${((points[i - 1]?.[0] ?? x) + x) / 2} ${Math.max(points[i - 1]?.[1] ?? y, y) + 8} ${x} ${y}`))
     .join('');
@@ -200,5 +150,5 @@ function SkylineAndThreads({ dressing, pieces, frame }: { dressing: Dressing; pi
 
 function knot(placement: Placement, piece: Piece | undefined, frame: Frame): [number, number][] {
   if (!piece) return [];
-  return [[frame.x(inch(placement.left) + (inch(piece.width) * placement.count) / 2), frame.y(inch(placement.raise) + shownHeight(piece) * 0.45)]];
+  return [[frame.x(inch(placement.left) + (inch(piece.width) * placement.count) / 2), frame.y(inch(placement.foot) + inch(placement.height) * 0.45)]];
 }

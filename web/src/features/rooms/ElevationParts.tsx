@@ -1,9 +1,9 @@
 import { useHouse, useWriting } from '../../api/home';
-import type { Piece, Placement, Spot } from '../../api/types';
+import type { Dressing, Piece, Placement, Spot } from '../../api/types';
 import { type Frame, inch, rulerMarks } from './frame';
 
 /** Wall, clear height and the stretches that must stay usable. */
-export function BackWall({ spot, frame }: { spot: Spot; frame: Frame }) {
+export function BackWall({ spot, frame }: { spot: Spot; frame: Frame; dressing?: Dressing }) {
   const write = useWriting();
   const [left, right] = [frame.x(0), frame.x(inch(spot.width))];
   const clear = spot.clearHeight === null ? null : frame.y(inch(spot.clearHeight));
@@ -62,28 +62,30 @@ export function BackWall({ spot, frame }: { spot: Spot; frame: Frame }) {
   );
 }
 
-/** Ledge front with its ruler, and the ruler of heights on the left. */
+/** Ledge front with its ruler, and the ruler of heights on the left: over the board, of a panel over the floor. */
 export function Rulers({ spot, frame }: { spot: Spot; frame: Frame }) {
   const { home } = useHouse();
   const width = inch(spot.width);
-  const { along, up } = rulerMarks(width, frame.wallHeight / frame.scale, home.unit);
+  const isPanel = spot.form === 'panel';
+  const { along, up } = rulerMarks(width, frame.wallHeight / frame.scale, home.unit, isPanel ? inch(spot.ledgeHeight) : 0);
+  const foot = ['panel', 'run', 'seat'].includes(spot.form) ? frame.ledgeY + frame.below * frame.scale : frame.ledgeY;
   return (
-    <g fontSize="12" fill="#47504B">
-      <rect x={frame.x(0) - 6} y={frame.ledgeY} width={width * frame.scale + 12} height="22" fill="#E8E3D8" />
-      <path d={`M${frame.x(0) - 6} ${frame.ledgeY}H${frame.x(width) + 6}`} stroke="#fff" strokeWidth="2" />
-      <path d={`M${frame.x(0) - 6} ${frame.ledgeY + 22}H${frame.x(width) + 6}`} stroke="#C4BEAF" strokeWidth="1.5" />
+    <g fontSize="12" fill="var(--color-ink-2)">
+      <rect x={frame.x(0) - 6} y={foot} width={width * frame.scale + 12} height="22" fill="var(--color-ledge)" />
+      <path d={`M${frame.x(0) - 6} ${foot}H${frame.x(width) + 6}`} stroke="var(--color-card)" strokeWidth="2" />
+      <path d={`M${frame.x(0) - 6} ${foot + 22}H${frame.x(width) + 6}`} stroke="var(--color-line-2)" strokeWidth="1.5" />
       {along.map(({ at, text }) => (
         <g key={at}>
-          <path d={`M${frame.x(at)} ${frame.ledgeY + 1}v5`} stroke="#47504B" />
-          <text x={frame.x(at)} y={frame.ledgeY + 17} textAnchor="middle">
+          <path d={`M${frame.x(at)} ${foot + 1}v5`} stroke="var(--color-ink-2)" />
+          <text x={frame.x(at)} y={foot + 17} textAnchor="middle">
             {text}
           </text>
         </g>
       ))}
-      <path d={`M${frame.x(width / 2)} ${frame.ledgeY + 22}l5 7h-10Z`} fill="#1F2421" />
+      <path d={`M${frame.x(width / 2)} ${foot + 22}l5 7h-10Z`} fill="var(--color-ink)" />
       {up.map(({ at, text }) => (
         <g key={at}>
-          <path d={`M${frame.x(0) - 10} ${frame.y(at)}h6`} stroke="#47504B" />
+          <path d={`M${frame.x(0) - 10} ${frame.y(at)}h6`} stroke="var(--color-ink-2)" />
           <text x={frame.x(0) - 14} y={frame.y(at) + 4} textAnchor="end">
             {text}
           </text>
@@ -104,7 +106,7 @@ type LanesProps = {
 
 /** The ledge from above, as three lanes from the wall to the front. */
 export function Lanes({ placements, pieces, frame, spot, leftOf, chosen }: LanesProps) {
-  const top = frame.ledgeY + 32;
+  const top = frame.ledgeY + frame.below * frame.scale + 32;
   return (
     <g fontSize="12">
       {(['back', 'middle', 'front'] as const).map((layer, lane) => (

@@ -1,45 +1,100 @@
-import type { Piece, Placement } from '../../api/types';
+import { useState } from 'react';
+import { useWriting } from '../../api/home';
+import type { Piece, Placement, Spot } from '../../api/types';
 
-type Act = 'left' | 'right' | 'back' | 'front' | 'up' | 'down' | 'more' | 'fewer' | 'off';
-const BUTTONS: readonly [Act, string, string][] = [
+export type Act = 'left' | 'right' | 'back' | 'front' | 'up' | 'down' | 'more' | 'fewer' | 'off' | 'higher' | 'lower';
+type Button = readonly [Act, string, string];
+const ALONG: readonly Button[] = [
   ['left', '←', 'Move left by a step'],
   ['right', '→', 'Move right by a step'],
+];
+const LAYERS: readonly Button[] = [
   ['back', 'Back', 'One layer back'],
   ['front', 'Front', 'One layer forward'],
+];
+const RAISE: readonly Button[] = [
   ['up', 'Raise', 'Raise by a step'],
   ['down', 'Lower', 'Lower by a step'],
+];
+const BOARDS: readonly Button[] = [
+  ['higher', 'Board up', 'To the board or band above'],
+  ['lower', 'Board down', 'To the board or band below'],
+];
+const COUNT: readonly Button[] = [
   ['more', '+1', 'One more'],
   ['fewer', '−1', 'One fewer'],
   ['off', 'Take off', 'Take it off this spot'],
 ];
 
-/** What can be done with the piece in hand, for pointers and thumbs; the keys do the same. */
-export function PlacementBar({
-  placement,
-  piece,
-  acts,
-  isClosed,
-}: {
+/** What can be done with a piece on each form of spot. */
+function buttonsFor(spot: Spot): readonly Button[] {
+  switch (spot.form) {
+    case 'panel':
+      return [...ALONG, ...RAISE, ...COUNT];
+    case 'tiers':
+      return spot.tiers.length > 1 ? [...ALONG, ...BOARDS, ...LAYERS, ...RAISE, ...COUNT] : [...ALONG, ...LAYERS, ...RAISE, ...COUNT];
+    case 'cone':
+      return [...ALONG, ...BOARDS, ...COUNT];
+    case 'run':
+      return [...ALONG, ...COUNT];
+    default:
+      return [...ALONG, ...LAYERS, ...RAISE, ...COUNT];
+  }
+}
+
+type Props = {
+  spot: Spot;
   placement: Placement | undefined;
   piece: Piece | undefined;
   acts: Record<Act, () => unknown>;
+  onPlaceAt: (at: string) => void;
   isClosed: boolean;
-}) {
+};
+
+/** What can be done with the piece in hand, for pointers and thumbs; the keys do the same. A place can be typed. */
+export function PlacementBar({ spot, placement, piece, acts, onPlaceAt, isClosed }: Props) {
   if (isClosed) return null;
   return (
     <div className="no-print flex min-h-[34px] flex-wrap items-center gap-1 px-2" data-testid="placement-bar">
       {placement && piece ? (
         <>
           <b className="mr-2">{piece.name}</b>
-          {BUTTONS.map(([act, label, title]) => (
+          <PlaceField key={`${placement.id} ${placement.left}`} left={placement.left} onPlaceAt={onPlaceAt} />
+          {buttonsFor(spot).map(([act, label, title]) => (
             <button key={act} type="button" className="btn px-2" title={title} aria-label={`${title}: ${piece.name}`} onClick={() => acts[act]()}>
               {label}
             </button>
           ))}
         </>
       ) : (
-        <span className="note">Pick a piece: drag it, or use the arrows. ↑ ↓ change the layer, R raises, Del takes it off.</span>
+        <span className="note">Pick a piece: drag it, or use the arrows. {HINTS[spot.form] ?? HINTS.ledge} Del takes it off.</span>
       )}
     </div>
+  );
+}
+
+const HINTS: Partial<Record<Spot['form'], string>> = {
+  ledge: '↑ ↓ change the layer, R raises.',
+  panel: '↑ ↓ hang it higher or lower.',
+  tiers: '↑ ↓ change the board, B and F the layer.',
+  cone: '↑ ↓ change the band.',
+  run: '',
+};
+
+function PlaceField({ left, onPlaceAt }: { left: number; onPlaceAt: (at: string) => void }) {
+  const write = useWriting();
+  const [text, setText] = useState(write.length(left));
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        onPlaceAt(text);
+      }}
+    >
+      <label className="mr-1 flex items-center gap-1">
+        <span className="note">from left</span>
+        <input className="w-20" value={text} onChange={(event) => setText(event.target.value)} aria-label="From the left" />
+      </label>
+    </form>
   );
 }

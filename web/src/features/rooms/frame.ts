@@ -1,12 +1,15 @@
 import type { Spot } from '../../api/types';
 
-/** The drawing of a spot in its own units: how inches on the ledge become units of the picture. */
+/** The drawing of a spot in its own units: how inches on the spot become units of the picture. */
 export type Frame = {
   scale: number;
   viewWidth: number;
   viewHeight: number;
+  /** Where the lowest board, the seat or the lower edge of a panel is. */
   ledgeY: number;
   wallHeight: number;
+  /** Inches that are drawn under it: legs, the furniture under a wall, posts. */
+  below: number;
   x: (inches: number) => number;
   y: (inches: number) => number;
 };
@@ -16,17 +19,49 @@ export const inch = (tenths: number): number => tenths / 254;
 const LEFT = 50;
 const RIGHT = 20;
 const TOP = 26;
-const BELOW = 86;
+const RULER = 30;
+const LANES = 56;
 const WIDE = 700;
 const NARROW = 366;
 const LEAST_WALL = 16;
+const BOARD = 1;
+/** Of a sofa or chair over its seat, of a bed over its mattress. */
+const BACK = 18;
 
-/** Fits the ledge to the width of the picture and the wall to what stands there, or to the clear height. */
+/** Whether the picture is completed by three lanes from above: where things stand one before the other on one board. */
+export const hasLanes = (spot: Spot): boolean => ['ledge', 'floor', 'seat'].includes(spot.form);
+
+/** How high the picture must reach over the lowest board, and how far below it, in inches. */
+function extent(spot: Spot, tallest: number): { wall: number; below: number } {
+  const clear = spot.clearHeight === null ? 0 : inch(spot.clearHeight);
+  switch (spot.form) {
+    case 'tiers': {
+      const boards = spot.tiers.reduce((sum, one) => sum + inch(one) + BOARD, 0);
+      return { wall: boards > 0 ? boards + 2 : Math.max(LEAST_WALL, tallest + 4, Math.min(clear + 2, tallest + 14)), below: 2 };
+    }
+    case 'panel':
+      return {
+        wall: Math.max(clear || 60, tallest + 2),
+        below: spot.belowTop === null ? 0 : Math.max(0, inch(spot.ledgeHeight - spot.belowTop)) + 8,
+      };
+    case 'run':
+      return { wall: inch(spot.rise ?? 0) + Math.max(10, tallest - inch(spot.rise ?? 0) + 4), below: 26 };
+    case 'seat':
+      return { wall: Math.max(BACK + 3, tallest + 3), below: Math.min(20, Math.max(6, inch(spot.ledgeHeight))) };
+    case 'cone':
+      return { wall: Math.max(clear, tallest) + 3, below: 3 };
+    case 'table':
+      return { wall: Math.max(LEAST_WALL, tallest + 4, spot.seats > 0 ? 26 : 0), below: 6 };
+    default:
+      return { wall: Math.max(LEAST_WALL, tallest + 4, Math.min(clear + 2, tallest + 14)), below: 0 };
+  }
+}
+
+/** Fits the spot to the width of the picture and the wall to what stands there, or to the clear height. */
 export function frameFor(spot: Spot, tallest: number, isNarrow: boolean): Frame {
   const full = isNarrow ? NARROW : WIDE;
-  const clear = spot.clearHeight === null ? 0 : inch(spot.clearHeight);
-  const wall = Math.max(LEAST_WALL, tallest + 4, Math.min(clear + 2, tallest + 14));
-  const scale = Math.min((full - LEFT - RIGHT) / inch(spot.width), 360 / wall, 14);
+  const { wall, below } = extent(spot, tallest);
+  const scale = Math.min((full - LEFT - RIGHT) / inch(spot.width), 360 / (wall + below), 14);
   const wallHeight = wall * scale;
   const ledgeY = TOP + wallHeight;
   const used = inch(spot.width) * scale;
@@ -34,9 +69,10 @@ export function frameFor(spot: Spot, tallest: number, isNarrow: boolean): Frame 
   return {
     scale,
     viewWidth: full,
-    viewHeight: ledgeY + BELOW,
+    viewHeight: ledgeY + below * scale + RULER + (hasLanes(spot) ? LANES : 0),
     ledgeY,
     wallHeight,
+    below,
     x: (inches) => start + inches * scale,
     y: (inches) => ledgeY - inches * scale,
   };
@@ -45,12 +81,19 @@ export function frameFor(spot: Spot, tallest: number, isNarrow: boolean): Frame 
 type Mark = { at: number; text: string };
 
 /** Where a ruler is marked and what stands there, in the home's unit; places are inches, as in the rest of the drawing. */
-export function rulerMarks(width: number, height: number, unit: 'in' | 'cm'): { along: readonly Mark[]; up: readonly Mark[] } {
+export function rulerMarks(width: number, height: number, unit: 'in' | 'cm', from = 0): { along: readonly Mark[]; up: readonly Mark[] } {
   const perInch = unit === 'cm' ? 2.54 : 1;
-  const marks = (length: number, step: number): Mark[] =>
-    Array.from({ length: Math.floor((length * perInch) / step) + 1 }, (_, i) => ({ at: (i * step) / perInch, text: String(i * step) }));
+  const marks = (length: number, step: number, start = 0): Mark[] => {
+    const first = Math.ceil((start * perInch) / step);
+    const last = Math.floor(((start + length) * perInch) / step);
+    return Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => ({
+      at: ((first + i) * step) / perInch - start,
+      text: String((first + i) * step),
+    }));
+  };
   const step = width > 90 ? 12 : width > 40 ? 8 : 4;
+  const up = height > 48 ? 12 : 6;
   return unit === 'cm'
-    ? { along: marks(width, step === 12 ? 30 : step === 8 ? 20 : 10), up: marks(height, 15) }
-    : { along: marks(width, step), up: marks(height, 6) };
+    ? { along: marks(width, step === 12 ? 30 : step === 8 ? 20 : 10), up: marks(height, up === 12 ? 30 : 15, from) }
+    : { along: marks(width, step), up: marks(height, up, from) };
 }

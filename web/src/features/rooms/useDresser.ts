@@ -4,7 +4,13 @@ import { dressingQuery } from '../../api/queries';
 import type { Dressing, Placement } from '../../api/types';
 import { useNotices } from '../../lib/notices';
 
-type Stand = Pick<Placement, 'count' | 'left' | 'layer' | 'raise'>;
+export type Stand = Pick<Placement, 'count' | 'left' | 'layer' | 'raise' | 'tier'> & { posture: Placement['posture'] | null; at?: string };
+
+/** A changed place as it is drawn until the answer comes: its foot follows board and raise. */
+function shown(dressing: Dressing, one: Placement, { at: _, posture, ...stand }: Stand): Placement {
+  const board = (tier: number) => dressing.boards[tier] ?? 0;
+  return { ...one, ...stand, posture: posture ?? one.posture, foot: one.foot + board(stand.tier) - board(one.tier) + stand.raise - one.raise };
+}
 
 /** Stands pieces on one spot, moves them and takes them off: drawn at once, judged by the coach a moment later. */
 export function useDresser(home: string, swap: string, spot: string) {
@@ -32,18 +38,18 @@ export function useDresser(home: string, swap: string, spot: string) {
     onMutate: ({ id, stand }) => {
       queries.setQueryData<Dressing>(
         key,
-        (dressing) => dressing && { ...dressing, placements: dressing.placements.map((one) => (one.id === id ? { ...one, ...stand } : one)) },
+        (dressing) => dressing && { ...dressing, placements: dressing.placements.map((one) => (one.id === id ? shown(dressing, one, stand) : one)) },
       );
     },
     onSuccess: keep,
     onError: fail,
   });
   const add = useMutation({
-    mutationFn: ({ piece }: { piece: string }) =>
+    mutationFn: ({ piece, stand }: { piece: string; stand?: Partial<Stand> | undefined }) =>
       take(
         api.POST('/api/homes/{home}/swaps/{swap}/placements', {
           params: { path },
-          body: { piece, spot, count: 1, left: null, layer: null, raise: 0 },
+          body: { piece, spot, count: 1, left: null, layer: null, raise: 0, ...stand },
         }),
       ),
     onSuccess: keep,
@@ -60,10 +66,10 @@ export function useDresser(home: string, swap: string, spot: string) {
   });
   return {
     move: (placement: Placement, stand: Partial<Stand>) => {
-      const { count, left, layer, raise } = placement;
-      change.mutate({ id: placement.id, stand: { count, left, layer, raise, ...stand } });
+      const { count, left, layer, raise, tier, posture } = placement;
+      change.mutate({ id: placement.id, stand: { count, left, layer, raise, tier, posture, ...stand } });
     },
-    add: (piece: string) => add.mutate({ piece }),
+    add: (piece: string, stand?: Partial<Stand>) => add.mutate({ piece, stand }),
     takeOff: (placement: Placement) => remove.mutate(placement.id),
     isBusy: add.isPending || remove.isPending,
   };

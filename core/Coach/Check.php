@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Coach;
+
+use BrightCupboard\Core\Surface\Form;
+
+/** What the coach looks at, in the order in which it is said: what cannot be, what is unsafe, then taste (docs/rules.md). */
+enum Check: string
+{
+    case Room = 'fit.physical';
+    case Flame = 'safety.flame';
+    case Surroundings = 'safety.place';
+    case Posture = 'posture';
+    case Sight = 'sight.table';
+    case Settings = 'use.settings';
+    case HangingHeight = 'hang.height';
+    case Balance = 'balance.sides';
+    case Levels = 'heights.levels';
+    case Neighbours = 'heights.neighbours';
+    case Groups = 'groups.odd';
+    case Air = 'width.used';
+    case Hidden = 'layers.hidden';
+    case Contrast = 'contrast.wall';
+    case Focal = 'focal.lead';
+    case Echo = 'echo.sides';
+    case Bands = 'bands.even';
+    case Look = 'look.fit';
+    case Textures = 'textures.mix';
+
+    /**
+     * Which checks are made on which form, and what each counts in the score of a whole dressing; one table, so that
+     * versions, remedies and drafts compare by the same figure. The weights are this application's own.
+     */
+    public function weight(Form $form): int
+    {
+        $isShelf = \in_array($form, [Form::Ledge, Form::Tiers, Form::Floor], true);
+
+        return match ($this) {
+            self::Room => 30,
+            self::Flame => 25,
+            self::Surroundings => 20,
+            self::Posture => 15,
+            self::Sight, self::Settings => Form::Table === $form ? 10 : 0,
+            self::HangingHeight => Form::Panel === $form ? 12 : 0,
+            self::Balance => $isShelf || Form::Table === $form || Form::Seat === $form ? 12 : 0,
+            self::Levels => $isShelf ? 8 : 0,
+            self::Neighbours, self::Hidden => $isShelf ? 6 : 0,
+            self::Groups => $isShelf || Form::Table === $form || Form::Panel === $form ? 5 : 0,
+            self::Air => Form::Cone === $form ? 0 : 8,
+            self::Contrast => $isShelf || Form::Panel === $form ? 5 : 0,
+            self::Focal => $isShelf ? 5 : 0,
+            self::Echo => Form::Ledge === $form || Form::Tiers === $form ? 4 : 0,
+            self::Bands => Form::Cone === $form ? 8 : 0,
+            self::Look => 12,
+            self::Textures => Form::Panel === $form || Form::Run === $form || Form::Cone === $form ? 0 : 4,
+        };
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Coach\Place;
+
+use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Posture;
+use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Spot;
+use BrightCupboard\Core\Surface\Stance;
+
+/** On a tree: itself in the middle, the star on top, all else in the band that has least for its breadth. */
+final readonly class OnCone implements Places
+{
+    /** Successive trimmings of a band are this part of its breadth apart, so that they never line up (the golden section). */
+    private const APART = 0.618;
+
+    public function of(Dressing $dressing, PlacedPiece $piece): array
+    {
+        $middle = intdiv($dressing->spot->width->tenths() - $piece->width, 2);
+        if (Posture::Stands === $piece->posture) {
+            return [new Stance($middle, Layer::Middle, 0, 0, $piece->posture)];
+        }
+        if (PieceKind::Star === $piece->piece->kind && Posture::Hangs === $piece->posture) {
+            return [new Stance($middle, Layer::Front, 0, Spot::BANDS - 1, $piece->posture)];
+        }
+        $stances = [];
+        foreach ($this->barestFirst($dressing) as [$band, $there]) {
+            $breadth = $dressing->spot->width->tenths() * (Spot::BANDS - $band - 0.5) / Spot::BANDS;
+            $share = Posture::Drapes === $piece->posture ? 0.5 : fmod(0.5 + $there * self::APART, 1.0);
+            $stances[] = new Stance((int) round(($dressing->spot->width->tenths() - $breadth) / 2 + $share * $breadth - $piece->width / 2), Layer::Front, 0, $band, $piece->posture);
+        }
+
+        return $stances;
+    }
+
+    /** @return list<array{int, int}> band and how much it has, the barest for its breadth first, lower before higher */
+    private function barestFirst(Dressing $dressing): array
+    {
+        $bands = array_fill(0, Spot::BANDS, 0);
+        foreach ($dressing->placed as $one) {
+            if (Posture::Stands !== $one->posture) {
+                $bands[min($one->tier, Spot::BANDS - 1)] += $one->count;
+            }
+        }
+        $sorted = array_map(static fn(int $band, int $there): array => [$band, $there], array_keys($bands), $bands);
+        usort($sorted, static fn(array $a, array $b): int => [$a[1] / (Spot::BANDS - $a[0]), $a[0]] <=> [$b[1] / (Spot::BANDS - $b[0]), $b[0]]);
+
+        return $sorted;
+    }
+}

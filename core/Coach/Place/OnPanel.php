@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Coach\Place;
+
+use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\SpotKind;
+use BrightCupboard\Core\Surface\Stance;
+
+/** On a wall, door or window: at the height of the eye or over the furniture, then beside what hangs there, on one middle line. */
+final readonly class OnPanel implements Places
+{
+    private const EYE = 58.5 * Length::TENTHS_PER_INCH;
+    private const DOOR = 61 * Length::TENTHS_PER_INCH;
+    private const OVER = 7 * Length::TENTHS_PER_INCH;
+    private const GAP = 2.5 * Length::TENTHS_PER_INCH;
+
+    public function of(Dressing $dressing, PlacedPiece $piece): array
+    {
+        $spot = $dressing->spot;
+        $hung = $dressing->standing();
+        if ([] === $hung) {
+            $below = $spot->layout->belowTop?->tenths();
+            $raise = null === $below
+                ? (SpotKind::Wall === $spot->kind ? self::EYE : self::DOOR) - $piece->height / 2
+                : $below + self::OVER;
+            $most = ($spot->clearHeight?->tenths() ?? \PHP_INT_MAX) - $piece->height;
+
+            return [new Stance(intdiv($spot->width->tenths() - $piece->width, 2), Layer::Back, (int) max(0, min($most, round($raise - $spot->ledgeHeight->tenths()))), 0, $piece->posture)];
+        }
+        [$left, $right] = [min(array_map(static fn(PlacedPiece $one): int => $one->left, $hung)), max(array_map(static fn(PlacedPiece $one): int => $one->right, $hung))];
+        [$bottom, $top] = [min(array_map(static fn(PlacedPiece $one): int => $one->raise, $hung)), max(array_map(static fn(PlacedPiece $one): int => $one->top, $hung))];
+        $level = (int) round(($bottom + $top - $piece->height) / 2);
+        $middle = (int) round(($left + $right - $piece->width) / 2);
+        $gap = (int) self::GAP;
+        $at = static fn(int $x, int $y): Stance => new Stance($x, Layer::Back, $y, 0, $piece->posture);
+
+        return [$at($right + $gap, $level), $at($left - $gap - $piece->width, $level), $at($middle, $top + $gap), $at($middle, $bottom - $gap - $piece->height)];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Coach\Place;
+
+use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Stock\Posture;
+use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Stance;
+
+/** Along a rail: garlands end to end from its foot, what hangs in the widest gap. */
+final readonly class OnRun implements Places
+{
+    public function of(Dressing $dressing, PlacedPiece $piece): array
+    {
+        $alike = array_values(array_filter($dressing->placed, static fn(PlacedPiece $one): bool => $one->posture === $piece->posture));
+        $end = $dressing->spot->width->tenths();
+        if (Posture::Hangs !== $piece->posture) {
+            $from = max([0, ...array_map(static fn(PlacedPiece $one): int => $one->right, $alike)]);
+
+            return [new Stance($from, Layer::Middle, 0, 0, $piece->posture), new Stance(0, Layer::Front, 0, 0, $piece->posture)];
+        }
+        usort($alike, static fn(PlacedPiece $a, PlacedPiece $b): int => $a->left <=> $b->left);
+        [$from, $widest, $middle] = [0, -1, intdiv($end, 2)];
+        foreach ([...array_map(static fn(PlacedPiece $one): array => [$one->left, $one->right], $alike), [$end, $end]] as [$left, $right]) {
+            if ($left - $from > $widest) {
+                [$widest, $middle] = [$left - $from, intdiv($from + $left, 2)];
+            }
+            $from = $right;
+        }
+
+        return [new Stance($middle - intdiv($piece->width, 2), Layer::Front, 0, 0, $piece->posture)];
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Coach\Rule;
+
+use BrightCupboard\Core\Coach\Band;
+use BrightCupboard\Core\Coach\Check;
+use BrightCupboard\Core\Coach\CoachRule;
+use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\Fault;
+use BrightCupboard\Core\Coach\Finding;
+use BrightCupboard\Core\Coach\Judgement;
+use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Coach\Verdict;
+use BrightCupboard\Core\Surface\Form;
+use BrightCupboard\Core\Surface\Spot;
+use BrightCupboard\Core\Surface\SpotKind;
+
+/**
+ * How much of the spot is taken, by its form (docs/rules.md, rule 7): a ledge or tiers by the mood; a table up to two thirds;
+ * a group on a wall ⅔ to ¾ of the furniture below (common practice); a garland most of its rail; of a sofa half stays free to sit.
+ */
+final readonly class Air implements CoachRule
+{
+    private const AIRY = [0.35, 0.60];
+    private const LAYERED = [0.55, 0.85];
+    private const TABLE = [0.12, 0.67];
+    private const OVER_FURNITURE = [0.66, 0.76];
+    private const RAIL = [0.5, 1.0];
+    private const SEAT_MOST = 0.5;
+    private const FLOOR_MOST = 0.97;
+    private const NEARLY = 0.12;
+
+    public function isAbout(): Check
+    {
+        return Check::Air;
+    }
+
+    public function check(Dressing $dressing, Judgement $by): ?Finding
+    {
+        $spot = $dressing->spot;
+        $bounds = $this->bounds($spot, $by->look->mood / 100);
+        $isRun = Form::Run === $spot->form();
+        $pieces = $isRun ? $dressing->placed : array_values(array_filter($dressing->standing(), static fn(PlacedPiece $piece): bool => $piece->isSolid()));
+        if (null === $bounds || [] === $pieces || (null !== $dressing->statement() && Form::Panel !== $spot->form())) {
+            return null;
+        }
+        $whole = $spot->layout->belowWidth?->tenths() ?? $spot->width->tenths() * (Form::Tiers === $spot->form() ? $spot->tierCount() : 1);
+        $band = new Band($this->used($pieces, $spot->width->tenths(), Form::Panel === $spot->form()) / $whole, ...$bounds);
+        $verdict = $band->verdict(self::NEARLY);
+
+        return new Finding(
+            Check::Air,
+            $band->value < $band->low && Verdict::Fix === $verdict ? Verdict::LookAgain : $verdict, // sparse is never wrong, only bare
+            ['form' => $spot->form()->value, 'surface' => $spot->kind->surface(), 'percent' => (int) round($band->value * 100), 'low' => (int) round($band->low * 100), 'high' => (int) round($band->high * 100)],
+            Verdict::Good === $verdict ? [] : [Fault::of($band->value < $band->low ? 'sparse' : 'full', [])],
+            $band,
+        );
+    }
+
+    /** @return array{float, float}|null null where it is not judged */
+    private function bounds(Spot $spot, float $mood): ?array
+    {
+        return match ($spot->form()) {
+            Form::Ledge, Form::Tiers => [self::AIRY[0] + $mood * (self::LAYERED[0] - self::AIRY[0]), self::AIRY[1] + $mood * (self::LAYERED[1] - self::AIRY[1])],
+            Form::Table => self::TABLE,
+            Form::Panel => null === $spot->layout->belowWidth ? null : self::OVER_FURNITURE,
+            Form::Run => self::RAIL,
+            Form::Seat => SpotKind::Sofa === $spot->kind || SpotKind::Chair === $spot->kind ? [0.0, self::SEAT_MOST] : null,
+            Form::Floor => [0.0, self::FLOOR_MOST],
+            Form::Cone => null,
+        };
+    }
+
+    /**
+     * Tenths of a millimetre that are under something, each stretch of each board once; of a group its whole width.
+     *
+     * @param non-empty-list<PlacedPiece> $pieces
+     */
+    private function used(array $pieces, int $end, bool $asGroup): int
+    {
+        if ($asGroup) {
+            return max(array_map(static fn(PlacedPiece $piece): int => $piece->right, $pieces)) - min(array_map(static fn(PlacedPiece $piece): int => $piece->left, $pieces));
+        }
+        usort($pieces, static fn(PlacedPiece $a, PlacedPiece $b): int => [$a->tier, $a->left] <=> [$b->tier, $b->left]);
+        $used = $reach = 0;
+        $tier = null;
+        foreach ($pieces as $piece) {
+            $reach = $piece->tier === $tier ? $reach : 0;
+            $tier = $piece->tier;
+            $from = max($piece->left, $reach);
+            $to = min($piece->right, $end);
+            if ($to > $from) {
+                $used += $to - $from;
+                $reach = $to;
+            }
+        }
+
+        return $used;
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Coach;
+
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Stock\Hazard;
+use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\Posture;
+use BrightCupboard\Core\Stock\Texture;
+use BrightCupboard\Core\Surface\Form;
+use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Spot;
+use BrightCupboard\Core\Surface\SpotHazard;
+
+/** What must not be at a spot for what is near it, and what cannot be there for its size, whatever it looks like. */
+final readonly class Surroundings
+{
+    /** Within reach of small children, 36 in above the floor (common practice). */
+    private const REACH = 36 * Length::TENTHS_PER_INCH;
+    /** A garland may be half as long again as what it lies on (common practice). */
+    private const MOST_DRAPED = 1.5;
+
+    /** @param int $tier the board it is on */
+    public function objection(Piece $piece, Spot $spot, int $tier = 0): ?Objection
+    {
+        if ([] === $spot->hazards) {
+            return null;
+        }
+        $inReach = $spot->has(SpotHazard::Children) && $spot->ledgeHeight->tenths() + $spot->tierHeight($tier) < self::REACH;
+        $has = static fn(Hazard $hazard): bool => \in_array($hazard, $piece->hazards, true);
+
+        return match (true) {
+            $inReach && ($has(Hazard::SmallParts) || $has(Hazard::ButtonCells)) => Objection::SmallParts,
+            $inReach && $has(Hazard::Breakable) => Objection::BreaksInReach,
+            $inReach && $piece->hasFlame() => Objection::FlameInReach,
+            $spot->has(SpotHazard::Pets) && $has(Hazard::ToxicToPets) => Objection::ToxicToPets,
+            $spot->has(SpotHazard::Heat) && $piece->burns() && $piece->hasFlame() => Objection::FlameByHeat,
+            $spot->has(SpotHazard::Weather) && ($piece->isOf(Texture::Textile) || $piece->isOf(Texture::Paper)) => Objection::SpoilsInWeather,
+            $spot->has(SpotHazard::Steam) && $piece->isOf(Texture::Paper) => Objection::SpoilsInSteam,
+            default => null,
+        };
+    }
+
+    /** Whether it goes here by posture and size alone; on tiers the roomiest board is asked. */
+    public function sizeObjection(Piece $piece, Spot $spot): ?Objection
+    {
+        $posture = $spot->postureOf($piece->kind);
+        if (null === $posture) {
+            return Objection::Posture;
+        }
+        $put = new PlacedPiece('try', $piece, 1, 0, Layer::Middle, 0, 0, $posture);
+        if (Form::Cone === $spot->form() && Posture::Stands !== $posture) {
+            return null;
+        }
+        // What drapes falls over the ends.
+        $mostWidth = $spot->width->tenths() * (Posture::Drapes === $posture ? self::MOST_DRAPED : 1);
+
+        return match (true) {
+            $put->width > $mostWidth => Objection::TooWide,
+            $this->needsDepth($put, $spot) && $put->depth > $spot->depth->tenths() => Objection::TooDeep,
+            $this->isTooTall($put, $spot) => Objection::TooTall,
+            default => null,
+        };
+    }
+
+    /** Cloth and what hangs falls over the edge; on panel, run, seat and tree there is no edge. */
+    public function needsDepth(PlacedPiece $put, Spot $spot): bool
+    {
+        $hasEdge = \in_array($spot->form(), [Form::Ledge, Form::Tiers, Form::Table, Form::Floor], true);
+
+        return $hasEdge && !$put->piece->kind->facts()->isLaidOut() && ($put->isSolid() || Posture::Lies === $put->posture) && Posture::Hangs !== $put->posture;
+    }
+
+    private function isTooTall(PlacedPiece $put, Spot $spot): bool
+    {
+        if (Posture::Hangs === $put->posture && Form::Panel !== $spot->form()) {
+            return false; // from the edge, downwards
+        }
+        for ($tier = 0; $tier < $spot->tierCount(); ++$tier) {
+            $clear = Form::Cone === $spot->form() ? $spot->clearHeight?->tenths() : $spot->clearOver($tier);
+            if (null === $clear || $put->height <= $clear) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Draft;
+
+use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Surface\Form;
+
+/** Whether a piece has the size for what it would do at a spot, 0 to 1 (common practice). */
+final readonly class RoleSize
+{
+    private const USUAL_CLEAR = 36 * Length::TENTHS_PER_INCH;
+    /** Shares of the clear height, the width of a door or of the furniture below that a role is best at: from, to. */
+    private const BACKDROP = [0.5, 0.9];
+    private const GREENERY = [0.35, 0.8];
+    private const ON_DOOR = [0.5, 0.75];
+    private const ON_WALL = [0.15, 0.75];
+    private const STATEMENT = [0.4, 0.8];
+    private const OVER_TABLE = 12 * Length::TENTHS_PER_INCH;
+
+    public static function score(PlacedPiece $put, Role $role, Dressing $dressing): float
+    {
+        $spot = $dressing->spot;
+        $clear = $spot->clearOver(0) ?? self::USUAL_CLEAR;
+        $share = $put->height / max(1, $clear);
+        if (Form::Table === $spot->form() && $spot->layout->seats > 0) {
+            return $put->height <= self::OVER_TABLE ? 1.0 : 0.2;
+        }
+
+        return match ($role) {
+            Role::Backdrop => self::within($share, self::BACKDROP),
+            Role::Greenery => self::within($share, self::GREENERY),
+            Role::Tree => self::within($put->height / max(1, $spot->clearHeight?->tenths() ?? $put->height), [0.75, 1.0]),
+            Role::Garland => min(1.0, $put->width / $spot->width->tenths() * 2),
+            Role::Hung => self::within($put->width / ($spot->layout->belowWidth?->tenths() ?? $spot->width->tenths()), Form::Panel === $spot->form() && null === $spot->layout->belowWidth && 'wall' !== $spot->kind->value ? self::ON_DOOR : self::ON_WALL),
+            Role::Tall, Role::Middle, Role::Low, Role::Light => self::level($put, $share, $dressing),
+            Role::Ground, Role::Cushion, Role::Throw, Role::Trim => 1.0,
+        };
+    }
+
+    /** On a bare spot 40 to 80 % of the clear height, elsewhere a level of its own, a sixth off every other. */
+    private static function level(PlacedPiece $put, float $share, Dressing $dressing): float
+    {
+        $tops = array_map(static fn(PlacedPiece $one): int => $one->top, $dressing->standing());
+        if ([] === $tops) {
+            return self::within($share, self::STATEMENT);
+        }
+        $apart = 1.0;
+        foreach ($tops as $top) {
+            $apart = min($apart, abs($top - $put->height) / max(1, $top, $put->height));
+        }
+
+        return min(1.0, 0.4 + $apart / 0.15 * 0.6) * min(1.0, $put->height / (0.25 * max(1, ...$tops)));
+    }
+
+    /** @param array{float, float} $bounds */
+    private static function within(float $share, array $bounds): float
+    {
+        return max(0.0, 1 - max(0.0, $bounds[0] - $share, $share - $bounds[1]) / 0.4);
+    }
+}

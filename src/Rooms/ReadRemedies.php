@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms;
+
+use App\Entity\Spot;
+use App\Entity\Swap;
+use App\Swaps\Plans;
+use BrightCupboard\Core\Draft\CandidateRanking;
+use BrightCupboard\Core\Draft\Remedies;
+use BrightCupboard\Core\Draft\Remedy;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** What would better a spot: acts that were tried, for each finding that is not good. */
+#[AsController]
+final readonly class ReadRemedies
+{
+    private const ADDED = 12;
+
+    public function __construct(private Plans $plans, private Availability $availability) {}
+
+    #[Route('/api/homes/{home}/swaps/{swap}/spots/{spot}/remedies', methods: ['GET'])]
+    public function __invoke(Swap $swap, Spot $spot): RemediesAnswer
+    {
+        $state = $this->plans->of($swap);
+        $dressing = $state->plan->dressing($spot->measures());
+        $by = $state->judgement();
+        $candidates = (new CandidateRanking())->rank($dressing, $this->availability->of($state, false), $by, $swap->season(), self::ADDED)->candidates;
+        $words = new RemedyWords($dressing, $swap->home()->lengths());
+
+        return new RemediesAnswer(array_map(static fn(Remedy $remedy): RemedyAnswer => RemedyAnswer::of($remedy, $words), (new Remedies())->find($dressing, $candidates, $by)));
+    }
+}

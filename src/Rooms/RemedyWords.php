@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms;
+
+use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Draft\Remedy;
+use BrightCupboard\Core\Draft\RemedyAct;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\LengthText;
+
+/** What a remedy asks to be done, from how the spot is now: "Shift Heron 4 in to the left". */
+final readonly class RemedyWords
+{
+    public function __construct(private Dressing $now, private LengthText $lengths) {}
+
+    public function say(Remedy $remedy): string
+    {
+        $piece = $remedy->piece;
+
+        return match ($remedy->act) {
+            RemedyAct::Add => sprintf('Add %s, %s', $piece->piece->name, $this->side($piece)),
+            RemedyAct::TakeOff => sprintf('Take off %s', $piece->piece->name),
+            RemedyAct::Shift => $this->shift($piece),
+        };
+    }
+
+    private function shift(PlacedPiece $to): string
+    {
+        $from = array_values(array_filter($this->now->placed, static fn(PlacedPiece $one): bool => $one->id === $to->id))[0] ?? $to;
+        $by = $to->left - $from->left;
+        $moves = array_filter([
+            0 === $by ? '' : $this->lengths->write(Length::ofTenths(abs($by))) . ($by < 0 ? ' to the left' : ' to the right'),
+            $to->tier === $from->tier ? '' : sprintf('to board %d', $to->tier + 1),
+            $to->layer === $from->layer ? '' : 'to the ' . $to->layer->value,
+            $to->posture === $from->posture ? '' : 'so that it ' . $to->posture->value,
+            $to->raise === $from->raise ? '' : ($to->raise > $from->raise ? $this->lengths->write(Length::ofTenths($to->raise - $from->raise)) . ' higher' : $this->lengths->write(Length::ofTenths($from->raise - $to->raise)) . ' lower'),
+        ], static fn(string $move): bool => '' !== $move);
+
+        return sprintf('Shift %s %s', $to->piece->name, implode(', ', $moves));
+    }
+
+    private function side(PlacedPiece $piece): string
+    {
+        $at = $piece->centre / $this->now->spot->width->tenths();
+        $side = $at < 0.4 ? 'on the left' : ($at > 0.6 ? 'on the right' : 'in the middle');
+
+        return $this->now->spot->tierCount() > 1 ? sprintf('board %d, %s', $piece->tier + 1, $side) : $side;
+    }
+}

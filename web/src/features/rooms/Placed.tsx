@@ -1,0 +1,84 @@
+import type { PointerEvent } from 'react';
+import { useWriting } from '../../api/home';
+import type { Piece, Placement } from '../../api/types';
+import { Silhouette } from '../../silhouettes/Silhouette';
+import { type Frame, inch } from './frame';
+
+export type PlacedProps = {
+  placement: Placement;
+  piece: Piece;
+  frame: Frame;
+  /** In tenths of a millimetre, as drawn now. */
+  left: number;
+  foot: number;
+  isChosen: boolean;
+  isInTiers: boolean;
+  onDown: (event: PointerEvent<SVGGElement>) => void;
+  onMove: (event: PointerEvent) => void;
+  onUp: () => void;
+  onFocus: () => void;
+};
+
+/** Where the foot of the drawing is, in inches over the foot of the place: what drapes lies about its line, what hangs from an edge is below it. */
+const SHIFT: Partial<Record<Placement['posture'], number>> = { drapes: -0.5, hangs: -1 };
+
+/** Units of one piece where they are, as they are put: stood, leant, hung, draped. */
+export function Placed({ placement, piece, frame, left, foot, isChosen, isInTiers, onDown, onMove, onUp, onFocus }: PlacedProps) {
+  const write = useWriting();
+  const unit = inch(piece.width);
+  const height = inch(placement.height);
+  const isFromEdge = placement.posture === 'hangs' && placement.raise === 0 && !isInTiers && placement.foot === foot && placement.layer === 'front';
+  const shift = placement.posture === 'drapes' && piece.kind !== 'throw' ? (SHIFT.drapes ?? 0) : isFromEdge ? (SHIFT.hangs ?? 0) : 0;
+  const y = frame.y(inch(foot) + shift * height);
+  const width = inch(placement.width) * frame.scale;
+  const rows = Math.ceil(placement.count / placement.columns);
+  // What hangs in rows keeps a gap that the core has worked out.
+  const stepX = placement.columns > 1 ? (inch(placement.width) - unit) / (placement.columns - 1) : 0;
+  const stepY = rows > 1 ? (inch(placement.height) - inch(placement.unitHeight)) / (rows - 1) : 0;
+  const x = frame.x(inch(left));
+  const riser = ['stands', 'carries', 'leans'].includes(placement.posture) ? inch(placement.raise) : 0;
+  const said = [
+    `${write.length(left)} from the left`,
+    placement.posture,
+    isInTiers ? `board ${placement.tier + 1}` : `${placement.layer} layer`,
+    placement.raise > 0 ? `raised ${write.length(placement.raise)}` : '',
+  ];
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-pressed={isChosen}
+      aria-label={`${piece.name}${placement.count > 1 ? `, ${placement.count}` : ''}, ${said.filter((one) => one !== '').join(', ')}`}
+      data-testid={`placed-${piece.name}`}
+      className="cursor-grab touch-none"
+      onPointerDown={onDown}
+      onPointerMove={onMove}
+      onPointerUp={onUp}
+      onPointerCancel={onUp}
+      onFocus={onFocus}
+      onKeyDown={(event) => event.key === 'Enter' && onFocus()}
+    >
+      {riser > 0 && <rect x={x} y={y} width={width} height={riser * frame.scale} fill="#8F7B5E" stroke="#5F4F38" strokeWidth=".8" />}
+      {Array.from({ length: placement.count }, (_, i) => i).map((i) => (
+        <Silhouette
+          key={i}
+          piece={{ ...piece, height: placement.unitHeight }}
+          scale={frame.scale}
+          x={x + ((i % placement.columns) * stepX + unit / 2) * frame.scale}
+          y={y - (rows - 1 - Math.floor(i / placement.columns)) * stepY * frame.scale}
+        />
+      ))}
+      <rect
+        x={x}
+        y={y - height * frame.scale}
+        width={width}
+        height={Math.max(4, height * frame.scale)}
+        fill="transparent"
+        stroke={isChosen ? 'var(--color-ink)' : 'none'}
+        strokeWidth="1.4"
+        strokeDasharray="5 3"
+      />
+      {isChosen && <rect x={x} y={y} width={width} height="5" fill="var(--color-yolk)" />}
+    </g>
+  );
+}

@@ -1,0 +1,31 @@
+import type { Dressing, Spot } from '../../../api/types';
+import { BackWall } from '../ElevationParts';
+import type { Frame } from '../frame';
+import { Panel } from './Panel';
+import { Rail } from './Rail';
+import { Seat } from './Seat';
+import { TableSide } from './TableSide';
+import { Tiers } from './Tiers';
+import { TreeBands } from './TreeBands';
+
+export type BackdropProps = { spot: Spot; frame: Frame; dressing: Dressing };
+
+/** What is behind and under the pieces, by the form of the spot; all of it drawn from its measures. */
+export function Backdrop(props: BackdropProps) {
+  switch (props.spot.form) {
+    case 'tiers':
+      return props.spot.tiers.length > 1 ? <Tiers {...props} /> : <BackWall {...props} />;
+    case 'panel':
+      return <Panel {...props} />;
+    case 'run':
+      return <Rail {...props} />;
+    case 'seat':
+      return <Seat {...props} />;
+    case 'table':
+      return <TableSide {...props} />;
+    case 'cone':
+      return <TreeBands {...props} />;
+    default:
+      return <BackWall {...props} />;
+  }
+}

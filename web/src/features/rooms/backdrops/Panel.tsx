@@ -1,0 +1,76 @@
+import { useWriting } from '../../../api/home';
+import { inch } from '../frame';
+import type { BackdropProps } from './Backdrop';
+
+/** A wall, door or window upright: its furniture below as a plain outline, the stretch for the middle of what hangs as a tape. */
+export function Panel({ spot, frame, dressing }: BackdropProps) {
+  const write = useWriting();
+  const [left, right] = [frame.x(0), frame.x(inch(spot.width))];
+  const top = frame.ledgeY - frame.wallHeight;
+  const aim = dressing.hangAt;
+  const [low, high] = aim ? [frame.y(inch(aim.least - spot.ledgeHeight)), frame.y(inch(aim.most - spot.ledgeHeight))] : [0, 0];
+  return (
+    <g>
+      <rect x={left} y={top} width={right - left} height={frame.wallHeight} fill={spot.wall} stroke="var(--color-line-2)" />
+      {spot.kind === 'door' && (
+        <g fill="none" stroke="var(--color-ink)" opacity=".28">
+          {[0.08, 0.54].map((share) => (
+            <rect
+              key={share}
+              x={left + (right - left) * 0.14}
+              y={top + frame.wallHeight * share}
+              width={(right - left) * 0.72}
+              height={frame.wallHeight * 0.38}
+            />
+          ))}
+          <circle cx={right - (right - left) * 0.07} cy={frame.y(36)} r="3" fill="var(--color-ink)" />
+        </g>
+      )}
+      {spot.kind === 'window' && (
+        <path
+          d={`M${(left + right) / 2} ${top}V${frame.ledgeY}M${left} ${(top + frame.ledgeY) / 2}H${right}`}
+          stroke="var(--color-card)"
+          strokeWidth="4"
+        />
+      )}
+      {aim && (
+        <g>
+          <rect x={left} y={high} width={right - left} height={Math.max(1, low - high)} fill="var(--color-yolk)" opacity=".22" />
+          <text
+            x={right - 4}
+            y={high - 3}
+            fontSize="12"
+            textAnchor="end"
+            fill="var(--color-ink-2)"
+            stroke={spot.wall}
+            strokeWidth="3"
+            paintOrder="stroke"
+          >
+            {aim.isOver ? 'lower edge here' : 'middle here'}
+          </text>
+        </g>
+      )}
+      {spot.belowTop !== null && spot.belowWidth !== null && (
+        <g>
+          <rect
+            x={(left + right) / 2 - (inch(spot.belowWidth) * frame.scale) / 2}
+            y={frame.y(inch(spot.belowTop - spot.ledgeHeight))}
+            width={inch(spot.belowWidth) * frame.scale}
+            height={8 * frame.scale}
+            fill="var(--color-ledge)"
+            stroke="var(--color-line-2)"
+          />
+          <text
+            x={(left + right) / 2}
+            y={frame.y(inch(spot.belowTop - spot.ledgeHeight)) + 16}
+            fontSize="12"
+            textAnchor="middle"
+            fill="var(--color-ink-2)"
+          >
+            stands below, {write.length(spot.belowWidth)} wide
+          </text>
+        </g>
+      )}
+    </g>
+  );
+}

@@ -1,0 +1,65 @@
+import { type PointerEvent, type RefObject, useRef, useState } from 'react';
+import type { Dressing, Placement, Spot } from '../../api/types';
+import { type Frame, inch } from './frame';
+import type { Stand } from './useDresser';
+
+const SNAP = 0.25;
+/** Within so many inches of the middle or a third, the middle of a piece settles on it. */
+const CATCH = 0.75;
+
+export type Drag = { id: string; left: number; foot: number; caught: number | null };
+
+/**
+ * Pulls a piece along its spot, on tiers and trees to another board or band, on a panel up and down; it settles on quarters of
+ * an inch and on the middle and the thirds.
+ */
+export function usePlacedDrag(
+  spot: Spot,
+  dressing: Dressing,
+  frame: Frame,
+  svg: RefObject<SVGSVGElement | null>,
+  onMove: (placement: Placement, stand: Partial<Stand>) => void,
+  isMirrored: boolean,
+) {
+  const [drag, setDrag] = useState<Drag | null>(null);
+  const grip = useRef<{ x: number; y: number } | null>(null);
+  const perInch = () => frame.viewWidth / (svg.current?.getBoundingClientRect().width ?? frame.viewWidth) / frame.scale;
+  const boardOf = (foot: number) =>
+    dressing.boards.reduce((best, board, i) => (Math.abs(foot - board) < Math.abs(foot - (dressing.boards[best] ?? 0)) ? i : best), 0);
+
+  const down = (event: PointerEvent<SVGGElement>) => {
+    event.currentTarget.setPointerCapture(event.pointerId);
+    grip.current = { x: event.clientX, y: event.clientY };
+  };
+  const move = (event: PointerEvent, one: Placement) => {
+    if (!grip.current) return;
+    const across = (event.clientX - grip.current.x) * perInch() * (isMirrored ? -1 : 1);
+    const up = (grip.current.y - event.clientY) * perInch();
+    const width = inch(one.width);
+    const whole = inch(spot.width);
+    let left = Math.round((inch(one.left) + across) / SNAP) * SNAP;
+    const caught = [whole / 2, whole / 3, (2 * whole) / 3].find((line) => Math.abs(left + width / 2 - line) < CATCH) ?? null;
+    if (caught !== null) left = caught - width / 2;
+    const foot = inch(one.foot) + up;
+    const free = spot.form === 'panel' ? Math.max(0, Math.round(foot / SNAP) * SNAP) : null;
+    const board = dressing.boards[boardOf(foot * 254)] ?? 0;
+    setDrag({
+      id: one.id,
+      left: Math.round(left * 254),
+      foot: free !== null ? Math.round(free * 254) : dressing.boards.length > 1 ? board + one.raise : one.foot,
+      caught,
+    });
+  };
+  const end = (one: Placement) => {
+    if (drag && (drag.left !== one.left || drag.foot !== one.foot)) {
+      onMove(one, {
+        left: drag.left,
+        ...(spot.form === 'panel' ? { raise: drag.foot } : {}),
+        ...(dressing.boards.length > 1 ? { tier: boardOf(drag.foot - one.raise) } : {}),
+      });
+    }
+    grip.current = null;
+    setDrag(null);
+  };
+  return { drag, down, move, end };
+}
