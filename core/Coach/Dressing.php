@@ -50,6 +50,31 @@ final readonly class Dressing
         return $standing;
     }
 
+    /** Whether it leans behind something that stands before it: seen as the ground of that, not as one of the group. */
+    public function isBackdrop(PlacedPiece $piece): bool
+    {
+        if (Posture::Leans !== $piece->posture) {
+            return false;
+        }
+        foreach ($this->placed as $other) {
+            if ($other !== $piece && $other->isSolid() && $other->tier === $piece->tier && $other->overlapsAcross($piece) && $other->layer->depthShare() > $piece->layer->depthShare()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<PlacedPiece> $standing
+     *
+     * @return list<PlacedPiece> without what leans behind others
+     */
+    public function inFront(array $standing): array
+    {
+        return array_values(array_filter($standing, fn(PlacedPiece $piece): bool => !$this->isBackdrop($piece)));
+    }
+
     /** @return list<list<PlacedPiece>> what stands, board by board from the lowest, bare boards left out */
     public function byTier(): array
     {

@@ -50,7 +50,7 @@ final readonly class Recipe
         if (Role::Tree !== $role && isset($this->wanted[Role::Tree->value]) && 0 === $this->there(Role::Tree, $dressing)) {
             return self::ENOUGH; // first the tree, then what is on it
         }
-        if (Role::Trim === $role && Form::Run === $dressing->spot->form() && 0 === $this->there(Role::Garland, $dressing)) {
+        if (Role::Garland !== $role && Form::Run === $dressing->spot->form() && 0 === $this->there(Role::Garland, $dressing)) {
             return self::ENOUGH; // first the garland
         }
 

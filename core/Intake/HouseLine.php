@@ -14,11 +14,14 @@ use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Measure\WeightText;
 use BrightCupboard\Core\Stock\Condition;
+use BrightCupboard\Core\Surface\Form;
+use BrightCupboard\Core\Surface\Layout;
 use BrightCupboard\Core\Surface\SeenFrom;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\SpotFacts;
 use BrightCupboard\Core\Surface\SpotHazard;
 use BrightCupboard\Core\Surface\SpotKind;
+use BrightCupboard\Core\Surface\TableShape;
 
 /**
  * Reads a walk through a house, a line at a time: "parlour: stove shelf, mantel 64 x 8 in, 54 high, 30 clear, heat", then
@@ -48,6 +51,10 @@ final readonly class HouseLine
             [$room, $line] = [trim($match[1]), trim($match[2])];
         }
 
+        if (SpotWords::isRoom($line)) {
+            [$room, $line] = [$line, ''];
+        }
+
         return $this->spot($this->capital($room), $line);
     }
 
@@ -71,12 +78,15 @@ final readonly class HouseLine
         if (isset($measures->sides['width']) && 1 === preg_match('/\b(?:round|square|across)\b/iu', $line)) {
             $measures->sides['depth'] ??= $measures->sides['width'];
         }
+        if (null !== $kind && \in_array($kind->form(), [Form::Panel, Form::Cone], true)) {
+            $measures->standUpright(Form::Panel === $kind->form());
+        }
         $questions = $this->spotQuestions($room, $line, $name, $kind, $measures, $unread);
         if ('' === $line || [] !== $questions || null === $kind) {
             return new SpotReading($room, null, 0, $questions);
         }
         try {
-            return new SpotReading($room, $this->made($this->capital($name), $kind, $measures, $seenFrom, array_values(array_unique($hazards, \SORT_REGULAR))), SpotFacts::of($kind)->focalRank, []);
+            return new SpotReading($room, $this->made($this->capital($this->plain($name)), $kind, $measures, $seenFrom, array_values(array_unique($hazards, \SORT_REGULAR)), $line), SpotFacts::of($kind)->focalRank, []);
         } catch (CoreException $refusal) {
             return new SpotReading($room, null, 0, [new Question('width', $refusal->getMessage())]);
         }
@@ -111,7 +121,7 @@ final readonly class HouseLine
     }
 
     /** @param list<SpotHazard> $hazards */
-    private function made(string $name, SpotKind $kind, SpotMeasures $measures, ?SeenFrom $seenFrom, array $hazards): Spot
+    private function made(string $name, SpotKind $kind, SpotMeasures $measures, ?SeenFrom $seenFrom, array $hazards, string $line): Spot
     {
         $usual = SpotFacts::of($kind);
         $assumed = array_values(array_filter(['width', 'depth', 'ledgeHeight', 'clearHeight'], static fn(string $side): bool => !isset($measures->sides[$side]) && ('clearHeight' !== $side || (!$measures->isOpenAbove && null !== $usual->clearHeight))));
@@ -129,6 +139,37 @@ final readonly class HouseLine
             Srgb::ofHex(self::WALL),
             SpotKind::Porch === $kind ? array_values(array_unique([SpotHazard::Weather, ...$hazards], \SORT_REGULAR)) : $hazards,
             $assumed,
+            $this->layout($kind, $measures, $usual, $line),
+        );
+    }
+
+    /** What the line says of boards, seats, posts, rise and shape; the rest is usual, as far as the measures take it. */
+    private function layout(SpotKind $kind, SpotMeasures $measures, SpotFacts $usual, string $line): Layout
+    {
+        $shape = match (1) {
+            preg_match('/\bround\b/iu', $line) => TableShape::Round,
+            preg_match('/\boval\b/iu', $line) => TableShape::Oval,
+            default => TableShape::Rectangular,
+        };
+        $each = $measures->sides['tier'] ?? (null === $measures->boards ? null : $usual->layout->tiers[0] ?? $usual->clearHeight ?? Length::ofInches(12));
+        $boards = $measures->boards ?? \count($usual->layout->tiers);
+        $tiers = Form::Tiers !== $kind->form() ? [] : match (true) {
+            null !== $each && $boards > 1 => array_fill(0, $boards, $each),
+            default => $usual->layout->tiers,
+        };
+        $bare = new Layout(shape: $shape);
+        $most = $bare->mostSeats($measures->sides['width'] ?? $usual->width, $measures->sides['depth'] ?? $usual->depth);
+
+        $below = Form::Panel === $kind->form() ? SpotWords::below($line) : null;
+
+        return new Layout(
+            $tiers,
+            $shape,
+            $measures->seats ?? min($usual->layout->seats, $most),
+            $measures->sides['rise'] ?? null,
+            $measures->posts ?? $usual->layout->posts,
+            null === $below ? null : SpotFacts::of($below)->width,
+            null === $below ? null : SpotFacts::of($below)->top(),
         );
     }
 
@@ -192,6 +233,14 @@ final readonly class HouseLine
     private static function phrases(string $line): array
     {
         return array_values(array_filter(array_map(trim(...), explode(';', (string) preg_replace('/,(?!\d)/u', ';', $line))), static fn(string $phrase): bool => '' !== $phrase));
+    }
+
+    /** A name without what was taken out of its middle, and without a shape at its end: "kitchen table round". */
+    private function plain(string $name): string
+    {
+        $name = (string) preg_replace('/\s+/u', ' ', $name);
+
+        return (string) preg_replace('/(?<=\w)\s+(?:round|oval|square|with)$/iu', '', $name);
     }
 
     private function capital(string $name): string

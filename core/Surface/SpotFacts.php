@@ -43,6 +43,8 @@ final readonly class SpotFacts
 
     /** Boards of tiered things, by their clear heights in inches, the lowest first. */
     private const TIERS = ['hutch' => [14, 12, 12], 'bookcase' => [12, 12, 12, 12]];
+    /** Tops of the backs of seats in inches. */
+    private const BACKS = ['sofa' => 33, 'chair' => 36, 'bed' => 46];
     private const SEATS = ['dining table' => 6];
     private const POSTS = ['stair rail' => 3];
 
@@ -54,7 +56,14 @@ final readonly class SpotFacts
         public SeenFrom $seenFrom,
         public int $focalRank,
         public Layout $layout,
+        private ?int $back,
     ) {}
+
+    /** Its highest edge from the floor, for what hangs over it: of a seat the back, from memory. */
+    public function top(): Length
+    {
+        return null === $this->back ? $this->ledgeHeight : Length::ofTenths($this->back * Length::TENTHS_PER_INCH);
+    }
 
     public static function of(SpotKind $kind): self
     {
@@ -65,6 +74,6 @@ final readonly class SpotFacts
             array_map($inches, self::TIERS[$kind->value] ?? []),
             seats: self::SEATS[$kind->value] ?? 0,
             posts: self::POSTS[$kind->value] ?? 0,
-        ));
+        ), self::BACKS[$kind->value] ?? null);
     }
 }

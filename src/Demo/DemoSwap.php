@@ -56,8 +56,10 @@ final readonly class DemoSwap
                 ($this->decide)($swap, new DecisionsInput($decisions), $by);
             }
         }
+        $placed = [];
         foreach ($r->list('running.placed') as $p) {
-            $this->place($swap, $stored, $p, $by);
+            $this->place($swap, $stored, $p, $by, isset($placed[$p->text('0')]));
+            $placed[$p->text('0')] = true;
         }
         $needs = $this->storeNeeds($swap, $stored, $files, $r);
         $this->storeLines($swap, $needs, $files, $r, $by);
@@ -66,11 +68,11 @@ final readonly class DemoSwap
         }
     }
 
-    private function place(Swap $swap, DemoHome $stored, DemoValues $p, Person $by): void
+    private function place(Swap $swap, DemoHome $stored, DemoValues $p, Person $by, bool $isMore): void
     {
         $tenths = static fn(string $at): int => (int) round($p->number($at) * Length::TENTHS_PER_INCH);
         $piece = $stored->pieces()[$p->text('0')];
-        foreach ($this->entities->getRepository(Placement::class)->findBy(['swap' => $swap, 'piece' => $piece]) as $stay) {
+        foreach ($isMore ? [] : $this->entities->getRepository(Placement::class)->findBy(['swap' => $swap, 'piece' => $piece]) as $stay) {
             $this->entities->remove($stay);
         }
         $this->entities->flush();

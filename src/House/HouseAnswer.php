@@ -19,6 +19,7 @@ final readonly class HouseAnswer
      * @param list<LookAnswer> $looks
      * @param list<SwapAnswer> $swaps newest first
      * @param list<KindAnswer> $kinds of pieces
+     * @param list<KindOfSpotAnswer> $spotKinds
      */
-    public function __construct(public HomeAnswer $home, public array $rooms, public array $spots, public array $totes, public array $looks, public array $swaps, public array $kinds) {}
+    public function __construct(public HomeAnswer $home, public array $rooms, public array $spots, public array $totes, public array $looks, public array $swaps, public array $kinds, public array $spotKinds) {}
 }

@@ -11,6 +11,7 @@ use App\Repository\HouseRepository;
 use App\Swaps\SwapAnswer;
 use App\Totes\ToteAnswer;
 use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Surface\SpotKind;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -30,6 +31,7 @@ final readonly class ReadHouse
             array_map(LookAnswer::of(...), $this->house->looks($home)),
             array_map(SwapAnswer::of(...), $this->house->swaps($home)),
             array_map(KindAnswer::of(...), PieceKind::cases()),
+            array_map(KindOfSpotAnswer::of(...), SpotKind::cases()),
         );
     }
 }

@@ -10,6 +10,7 @@ use BrightCupboard\Core\Draft\Remedy;
 use BrightCupboard\Core\Draft\RemedyAct;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
+use BrightCupboard\Core\Surface\Form;
 
 /** What a remedy asks to be done, from how the spot is now: "Shift Heron 4 in to the left". */
 final readonly class RemedyWords
@@ -31,10 +32,11 @@ final readonly class RemedyWords
     {
         $from = array_values(array_filter($this->now->placed, static fn(PlacedPiece $one): bool => $one->id === $to->id))[0] ?? $to;
         $by = $to->left - $from->left;
+        $hasLayers = \in_array($this->now->spot->form(), [Form::Ledge, Form::Tiers, Form::Floor, Form::Seat, Form::Table], true);
         $moves = array_filter([
             0 === $by ? '' : $this->lengths->write(Length::ofTenths(abs($by))) . ($by < 0 ? ' to the left' : ' to the right'),
             $to->tier === $from->tier ? '' : sprintf('to board %d', $to->tier + 1),
-            $to->layer === $from->layer ? '' : 'to the ' . $to->layer->value,
+            $to->layer === $from->layer || !$hasLayers ? '' : 'to the ' . $to->layer->value,
             $to->posture === $from->posture ? '' : 'so that it ' . $to->posture->value,
             $to->raise === $from->raise ? '' : ($to->raise > $from->raise ? $this->lengths->write(Length::ofTenths($to->raise - $from->raise)) . ' higher' : $this->lengths->write(Length::ofTenths($from->raise - $to->raise)) . ' lower'),
         ], static fn(string $move): bool => '' !== $move);

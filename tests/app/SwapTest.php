@@ -105,7 +105,7 @@ final class SwapTest extends AppTestCase
         $moved = $this->call('PUT', $this->swap() . '/placements/' . $heron['id'], ['piece' => $heron['piece'], 'spot' => $dressing['spot'], 'count' => 1, 'left' => 14_000, 'layer' => 'back', 'raise' => 0, 'version' => $heron['version']]);
 
         self::assertGreaterThan($dressing['momentRight'], $moved['momentRight']);
-        self::assertStringContainsString('Heron stands where it must stay clear (the flue).', json_encode($moved['findings'], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_SLASHES));
+        self::assertStringContainsString('Heron is where it must stay clear (the flue).', json_encode($moved['findings'], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_SLASHES));
         $this->call('PUT', $this->swap() . '/placements/' . $heron['id'], ['piece' => $heron['piece'], 'spot' => $dressing['spot'], 'count' => 1, 'left' => 0, 'layer' => 'back', 'raise' => 0, 'version' => $heron['version']]);
         self::assertSame(409, $this->code());
     }

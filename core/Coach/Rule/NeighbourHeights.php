@@ -27,7 +27,8 @@ final readonly class NeighbourHeights implements CoachRule
     {
         $faults = [];
         $pairs = 0;
-        foreach ($dressing->byTier() as $standing) {
+        foreach ($dressing->byTier() as $all) {
+            $standing = $dressing->inFront($all);
             if ($dressing->isRow($standing)) {
                 continue;
             }

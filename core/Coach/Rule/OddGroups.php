@@ -26,9 +26,12 @@ final readonly class OddGroups implements CoachRule
 
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
+        if (null !== $dressing->statement()) {
+            return null;
+        }
         $counts = $faults = [];
         foreach ($dressing->byTier() as $standing) {
-            foreach ($dressing->isRow($standing) ? [] : $this->groups($standing) as $group) {
+            foreach ($dressing->isRow($standing) ? [] : $this->groups($dressing->inFront($standing)) as $group) {
                 $counts[] = $count = Dressing::units($group);
                 if (0 === $count % 2) {
                     $faults[] = Fault::of('even', ['count' => $count], ...$group);

@@ -26,7 +26,7 @@ final readonly class OneLeads implements CoachRule
 
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
-        $standing = $dressing->standing();
+        $standing = $dressing->inFront($dressing->standing());
         if (\count($standing) < self::FROM || $dressing->isRow($standing)) {
             return null;
         }

@@ -18,11 +18,14 @@ final class SpotMeasures
 {
     private const NUMBER = '\d+(?:[.,]\d+)?(?:[\s-]+\d+\/\d+)?|\d+\/\d+';
     private const UNIT = '(?:inches|inch|in\b|″|"|”|feet|foot|ft\b|′|\'|mm\b|cm\b|m\b)?';
-    private const SIDES = ['clear height' => 'clearHeight', 'clear above' => 'clearHeight', 'clear' => 'clearHeight', 'above' => 'clearHeight', 'off the floor' => 'ledgeHeight', 'from the floor' => 'ledgeHeight', 'from floor' => 'ledgeHeight', 'high' => 'ledgeHeight', 'tall' => 'ledgeHeight', 'up' => 'ledgeHeight', 'h' => 'ledgeHeight', 'wide' => 'width', 'long' => 'width', 'across' => 'width', 'w' => 'width', 'l' => 'width', 'deep' => 'depth', 'd' => 'depth'];
+    private const SIDES = ['clear height' => 'clearHeight', 'clear above' => 'clearHeight', 'clear' => 'clearHeight', 'above' => 'clearHeight', 'off the floor' => 'ledgeHeight', 'from the floor' => 'ledgeHeight', 'from floor' => 'ledgeHeight', 'high' => 'ledgeHeight', 'tall' => 'ledgeHeight', 'up' => 'ledgeHeight', 'h' => 'ledgeHeight', 'wide' => 'width', 'long' => 'width', 'across' => 'width', 'w' => 'width', 'l' => 'width', 'deep' => 'depth', 'd' => 'depth', 'rise' => 'rise', 'rising' => 'rise', 'apart' => 'tier', 'between' => 'tier'];
 
-    /** @var array<string, Length> by side: width, depth, ledgeHeight, clearHeight */
+    /** @var array<string, Length> by side: width, depth, ledgeHeight, clearHeight, rise, tier */
     public array $sides = [];
     public bool $isOpenAbove = false;
+    public ?int $boards = null;
+    public ?int $seats = null;
+    public ?int $posts = null;
     /** What was written as a measure and is none, in the words that say so. */
     public string $refusal = '';
     private LengthText $lengths;
@@ -35,6 +38,7 @@ final class SpotMeasures
     /** What is left of the phrase. */
     public function take(string $phrase): string
     {
+        $phrase = $this->counts($phrase);
         $number = '(?:' . self::NUMBER . ')\s*' . self::UNIT . '(?:\s*(?:' . self::NUMBER . ')\s*(?:inches|inch|in\b|″|"|”|cm\b))?';
         $sides = implode('|', array_map(static fn(string $word): string => str_replace(' ', '\s+', $word), array_keys(self::SIDES)));
         $phrase = $this->replaced("/(?<![\\w.])({$number})\\s*(?:x|×|by)\\s*({$number})(?:\\s*(?:x|×|by)\\s*({$number}))?/iu", $phrase, $this->box(...));
@@ -47,6 +51,42 @@ final class SpotMeasures
         });
 
         return trim($this->replaced("/(?<![\\w.-])({$number})(?![\\w-])/iu", $phrase, fn(array $m): bool => !isset($this->sides['width']) && $this->side('width', $m[1])));
+    }
+
+    /** "4 shelves", "seats 6", "5 posts", "round": what is counted and not measured. */
+    private function counts(string $phrase): string
+    {
+        $phrase = $this->replaced('/\b(?:seats|for)\s+(\d{1,2})(?![\w.]|\s*(?:in|ft|cm|x|×|"))/iu', $phrase, fn(array $m): bool => $this->count('seats', (int) $m[1]));
+        $words = ['boards' => 'shelves|shelfs|boards|tiers', 'seats' => 'seats?|places|people|chairs', 'posts' => 'posts?|newels?'];
+        foreach ($words as $what => $forms) {
+            $phrase = $this->replaced("/(?<![\\w.])(\\d{1,2})\\s*(?:{$forms})\\b/iu", $phrase, fn(array $m): bool => $this->count($what, (int) $m[1]));
+        }
+
+        return $this->replaced('/(?<!\w)(?:rises?|rising)\s+(' . self::NUMBER . ')\s*(' . self::UNIT . ')/iu', $phrase, fn(array $m): bool => $this->side('rise', $m[1] . ' ' . $m[2]));
+    }
+
+    private function count(string $what, int $count): bool
+    {
+        match ($what) {
+            'boards' => $this->boards = $count,
+            'seats' => $this->seats = $count,
+            default => $this->posts = $count,
+        };
+
+        return true;
+    }
+
+    /** Of what is upright, a wall, a door, a tree, the second measure and "high" mean how high it is, not how far from the floor. */
+    public function standUpright(bool $isFlat): void
+    {
+        if ($isFlat && isset($this->sides['depth'])) {
+            $this->sides['clearHeight'] ??= $this->sides['depth'];
+            unset($this->sides['depth']);
+        }
+        if (isset($this->sides['ledgeHeight'])) {
+            $this->sides['clearHeight'] ??= $this->sides['ledgeHeight'];
+            unset($this->sides['ledgeHeight']);
+        }
     }
 
     /** @param array<string> $match */

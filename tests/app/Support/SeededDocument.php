@@ -29,7 +29,7 @@ final class SeededDocument
         $rooms = $spots = $totes = $pieces = $standings = [];
         for ($i = 0; $i < $this->random->getInt(1, 3); ++$i) {
             $rooms[] = $room = ['id' => (string) new Ulid(), 'name' => $this->name() . $i, 'round' => $i, 'removedAt' => null, 'version' => 1];
-            $spots[] = ['id' => (string) new Ulid(), 'room' => $room['id'], 'name' => $this->name(), 'kind' => 'mantel', 'width' => $this->random->getInt(100, 20_000), 'depth' => 2000, 'ledgeHeight' => 0, 'clearHeight' => 0 === $i ? null : 7001, 'seenFrom' => 'front', 'keepClear' => [], 'wall' => '#F6F4EE', 'hazards' => ['heat'], 'focalRank' => $i, 'assumed' => 0 === $i ? ['depth'] : [], 'removedAt' => null, 'version' => $i + 1];
+            $spots[] = ['id' => (string) new Ulid(), 'room' => $room['id'], 'name' => $this->name(), 'kind' => 'mantel', 'width' => $this->random->getInt(100, 20_000), 'depth' => 2000, 'ledgeHeight' => 0, 'clearHeight' => 0 === $i ? null : 7001, 'seenFrom' => 'front', 'keepClear' => [], 'wall' => '#F6F4EE', 'hazards' => ['heat'], 'focalRank' => $i, 'assumed' => 0 === $i ? ['depth'] : [], 'tiers' => 0 === $i ? [] : [3000, 3500], 'tableShape' => 'rectangular', 'seats' => 0, 'rise' => 0 === $i ? null : 900, 'posts' => $i, 'belowWidth' => null, 'belowTop' => null, 'removedAt' => null, 'version' => $i + 1];
             $totes[] = ['id' => (string) new Ulid(), 'code' => 'T' . $i, 'place' => $this->name(), 'width' => 5001, 'depth' => 4000, 'height' => 3000, 'conditions' => ['damp'], 'mostGrams' => null, 'isMeasured' => $i % 2, 'removedAt' => null, 'version' => 1];
         }
         for ($i = 0; $i < $this->random->getInt(1, 12); ++$i) {

@@ -8,9 +8,12 @@ use BrightCupboard\Core\Intake\HouseLine;
 use BrightCupboard\Core\Intake\Question;
 use BrightCupboard\Core\Intake\SpotReading;
 use BrightCupboard\Core\Intake\ToteReading;
+use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;
+use BrightCupboard\Core\Surface\Form;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** A walk through a house, line by line: rooms, spots and totes as somebody with a tape and no time writes them. All lines are invented. */
@@ -27,7 +30,7 @@ final class HouseLineTest extends TestCase
         yield 'round' => ['dining room: round table 4 ft across, seen from both sides', 'Dining room', 'Round table, dining table', '48 in × 48 in', '30 in', '', ['ledgeHeight']];
         yield 'two hazards' => ['front porch: step 60x30, outside, kids', 'Front porch', 'Step, porch', '60 in × 30 in', '0 in', 'weather, small children', ['ledgeHeight']];
         yield 'a number in the name of the room' => ['bedroom 2: bed', 'Bedroom 2', 'Bed, bed', '60 in × 80 in', '24 in', '', ['width', 'depth', 'ledgeHeight']];
-        yield 'feet and an eighth' => ['bookcase 3 ft x 11 1/2, dogs', 'Snug', 'Bookcase, shelf', '36 in × 11 1/2 in', '48 in', 'pets', ['ledgeHeight', 'clearHeight']];
+        yield 'feet and an eighth' => ['bookcase 3 ft x 11 1/2, dogs', 'Snug', 'Bookcase, bookcase', '36 in × 11 1/2 in', '3 in', 'pets', ['ledgeHeight', 'clearHeight']];
         yield 'nothing measured' => ['mantel', 'Snug', 'Mantel, mantel', '60 in × 8 in', '54 in', '', ['width', 'depth', 'ledgeHeight', 'clearHeight']];
     }
 
@@ -44,6 +47,74 @@ final class HouseLineTest extends TestCase
         self::assertSame($name, $read->spot->name . ', ' . $read->spot->kind->value);
         self::assertSame([$size, $height], [$text->write($read->spot->width) . ' × ' . $text->write($read->spot->depth), $text->write($read->spot->ledgeHeight)]);
         self::assertSame([$hazards, $assumed], [implode(', ', array_map(static fn($hazard): string => $hazard->value, $read->spot->hazards)), $read->spot->assumed]);
+    }
+
+    /** @return iterable<string, array{string, string, Form, string}> line, name, form, what is said of its layout */
+    public static function forms(): iterable
+    {
+        yield 'boards and how far apart' => ['hutch 42 x 14, 3 shelves 12 apart', 'Hutch', Form::Tiers, '12 12 12'];
+        yield 'boards by number' => ['bookcase 5 shelves', 'Bookcase', Form::Tiers, '12 12 12 12 12'];
+        yield 'a single board' => ['shelf 36 x 10', 'Shelf', Form::Tiers, ''];
+        yield 'a round table and its places' => ['round table 48 across, seats 4', 'Round table', Form::Table, 'round 4'];
+        yield 'an oval one' => ['oval table 6 ft x 42 for 6', 'Oval table', Form::Table, 'oval 6'];
+        yield 'places first' => ['dining table 7 ft x 40, 8 seats', 'Dining table', Form::Table, 'rectangular 8'];
+        yield 'as many as it takes where none are said' => ['dining table 36 x 36', 'Dining table', Form::Table, 'rectangular 4'];
+        yield 'the shape behind the name' => ['kitchen table 60 round', 'Kitchen table', Form::Table, 'round 6'];
+        yield 'rise and posts' => ['stair rail 12 ft long, rises 7 ft, 4 posts', 'Stair rail', Form::Run, '84 4'];
+        yield 'height of a wall, and what it hangs over' => ['wall 96 x 80 over the sofa', 'Wall over the sofa', Form::Panel, '80 84 33'];
+        yield 'height of a door' => ['front door 36 x 80', 'Front door', Form::Panel, '80'];
+        yield 'a sill over a sink is a sill' => ['sill over the sink 36 x 5', 'Sill over the sink', Form::Ledge, ''];
+        yield 'height of a tree' => ['tree 54 wide, 90 high', 'Tree', Form::Cone, '90'];
+        yield 'hooks' => ['hooks 30 x 5', 'Hooks', Form::Panel, '5'];
+        yield 'a chair' => ['armchair', 'Armchair', Form::Seat, ''];
+    }
+
+    #[DataProvider('forms')]
+    public function testALineSaysWhatItsFormNeeds(string $line, string $name, Form $form, string $layout): void
+    {
+        $read = (new HouseLine(LengthUnit::Inch))->read($line, 'Snug');
+        self::assertInstanceOf(SpotReading::class, $read);
+        $spot = $read->spot;
+        self::assertNotNull($spot, $read->questions[0]->sentence ?? '');
+        $inches = static fn(?Length $length): string => null === $length ? '' : (string) round($length->inInches());
+        $said = match ($form) {
+            Form::Tiers => implode(' ', array_map($inches, $spot->layout->tiers)),
+            Form::Table => $spot->layout->shape->value . ' ' . $spot->layout->seats,
+            Form::Run => $inches($spot->layout->rise) . ' ' . $spot->layout->posts,
+            Form::Panel => trim($inches($spot->clearHeight) . ' ' . $inches($spot->layout->belowWidth) . ' ' . $inches($spot->layout->belowTop)),
+            Form::Cone => $inches($spot->clearHeight),
+            default => '',
+        };
+
+        self::assertSame([$name, $form, $layout], [$spot->name, $spot->form(), $said]);
+    }
+
+    /** @return iterable<string, array{string, string}> line and the field that is asked for */
+    public static function impossible(): iterable
+    {
+        yield 'more people than the edge takes' => ['dining table 36 x 36, seats 12', '12 cannot sit at a top of this size; at 24 in (61 cm) each it takes 4.'];
+        yield 'a ladder' => ['stair rail 5 ft long, rises 9 ft', 'A rail that rises more than it runs is a ladder: check the rise, or measure the length along the floor.'];
+        yield 'a bookcase of 30 boards' => ['bookcase 30 shelves', 'Between 0 and 12 boards can be entered, got 30.'];
+        yield 'fifty metres' => ['mantel 50 m x 8 in', '“Mantel” is more than 20 m wide or deep: check its measures.'];
+    }
+
+    #[DataProvider('impossible')]
+    public function testWhatCannotBeIsSaidInASentence(string $line, string $sentence): void
+    {
+        $read = (new HouseLine(LengthUnit::Inch))->read($line, 'Snug');
+
+        self::assertSame([$sentence], array_map(static fn(Question $one): string => $one->sentence, $read->questions));
+    }
+
+    #[TestWith(['hall', 'Hall'])]
+    #[TestWith(['bedroom 2', 'Bedroom 2'])]
+    #[TestWith(['the upstairs landing', 'The upstairs landing'])]
+    public function testTheBareNameOfARoomIsWalkedInto(string $line, string $room): void
+    {
+        $read = (new HouseLine(LengthUnit::Inch))->read($line, 'Snug');
+        self::assertInstanceOf(SpotReading::class, $read);
+
+        self::assertSame([$room, null, []], [$read->room, $read->spot, $read->questions]);
     }
 
     /** @return iterable<string, array{string, string, string, string, bool}> */

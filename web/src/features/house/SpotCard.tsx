@@ -47,9 +47,43 @@ export function SpotDrawing({ spot }: { spot: Spot }) {
         stroke={isAssumed('width') ? 'none' : 'var(--color-ink)'}
         strokeWidth="0.8"
       />
+      <FormMark spot={spot} y={y} width={width} />
       <path d="M0 83H400" stroke="var(--color-line-2)" strokeWidth="2" />
     </svg>
   );
+}
+
+/** What tells one form from another at a glance: boards, seats, slope, back, cone. */
+function FormMark({ spot, y, width }: { spot: Spot; y: number; width: number }) {
+  const line = { fill: 'none', stroke: 'var(--color-ink)', strokeWidth: 0.8 };
+  const middle = 4 + width / 2;
+  switch (spot.form) {
+    case 'tiers':
+      return (
+        <path
+          {...line}
+          d={spot.tiers
+            .slice(1)
+            .map((_, i) => `M4 ${y - (i + 1) * 11}h${width}`)
+            .join('')}
+        />
+      );
+    case 'table':
+      return (
+        <path
+          {...line}
+          d={`M10 ${y + 5}V83M${width - 2} ${y + 5}V83${spot.tableShape === 'rectangular' ? '' : `M4 ${y - 3}a${width / 2} 3 0 0 0 ${width} 0`}`}
+        />
+      );
+    case 'run':
+      return <path {...line} strokeWidth={2} d={`M4 ${y}L${4 + width} ${spot.rise ? y - 26 : y}`} />;
+    case 'seat':
+      return <rect {...line} x="4" y={y - 16} width={width} height="16" rx="2" />;
+    case 'cone':
+      return <path {...line} d={`M${middle} 6L${4 + width} ${y}H4Z`} />;
+    default:
+      return null;
+  }
 }
 
 /** What is known of a spot in a few words; what is only usual of its kind is grey and says so. */
@@ -59,7 +93,13 @@ export function SpotMeasures({ spot }: { spot: Spot }) {
     { side: 'width', text: `${write.length(spot.width)} wide` },
     { side: 'depth', text: `${write.length(spot.depth)} deep` },
     ...(spot.ledgeHeight > 0 ? [{ side: 'ledgeHeight', text: `${write.length(spot.ledgeHeight)} high` }] : []),
-    ...(spot.clearHeight === null ? [] : [{ side: 'clearHeight', text: `${write.length(spot.clearHeight)} clear` }]),
+    ...(spot.clearHeight === null
+      ? []
+      : [{ side: 'clearHeight', text: `${write.length(spot.clearHeight)} ${spot.form === 'panel' ? 'tall' : 'clear'}` }]),
+    ...(spot.tiers.length > 1 ? [{ side: 'tiers', text: `${spot.tiers.length} boards` }] : []),
+    ...(spot.seats > 0 ? [{ side: 'seats', text: `${spot.tableShape === 'rectangular' ? '' : `${spot.tableShape}, `}${spot.seats} places` }] : []),
+    ...(spot.rise ? [{ side: 'rise', text: `rises ${write.length(spot.rise)}` }] : []),
+    ...(spot.belowWidth === null ? [] : [{ side: 'below', text: `over ${write.length(spot.belowWidth)} of furniture` }]),
   ];
   return (
     <span className="note block">

@@ -6,6 +6,7 @@ import { SEEN_FROM, SPOT_HAZARDS, SPOT_KINDS } from '../../api/words';
 import { fieldLength } from '../../lib/measure';
 import { Choices, Field } from '../../ui/Field';
 import { FormDialog } from '../../ui/FormDialog';
+import { FormFields } from './FormFields';
 
 type Props = { spot?: Spot; room: string; onClose: () => void };
 
@@ -27,8 +28,16 @@ export function SpotDialog({ spot, room, onClose }: Props) {
     wall: spot?.wall ?? '#F6F4EE',
     hazards: spot?.hazards ?? [],
     focalRank: spot?.focalRank ?? 10,
+    tiers: spot?.tiers.map((clear) => write(clear)) ?? [],
+    tableShape: spot?.tableShape ?? 'rectangular',
+    seats: spot?.seats ?? 0,
+    rise: write(spot?.rise),
+    posts: spot?.posts ?? 0,
+    belowWidth: write(spot?.belowWidth),
+    belowTop: write(spot?.belowTop),
   }));
   const set = (part: Partial<SpotInput>) => setDraft({ ...draft, ...part });
+  const form = house.spotKinds.find((one) => one.kind === draft.kind)?.form ?? 'ledge';
   return (
     <FormDialog<Spot, Spot>
       title={spot ? `Change ${spot.name}` : 'New spot'}
@@ -44,23 +53,44 @@ export function SpotDialog({ spot, room, onClose }: Props) {
       remove={spot && (() => take(api.DELETE('/api/homes/{home}/spots/{spot}', { params: { path: { home, spot: spot.id } } })))}
       isWide
     >
-      <Measures draft={draft} set={set} />
+      <Measures draft={draft} set={set} form={form} />
+      <FormFields form={form} draft={draft} set={set} />
       <Choices label="What is near" words={SPOT_HAZARDS} chosen={draft.hazards} onChange={(hazards) => set({ hazards })} />
       <KeepClearFields zones={draft.keepClear} onChange={(keepClear) => set({ keepClear })} />
     </FormDialog>
   );
 }
 
-type PartProps = { draft: SpotInput; set: (part: Partial<SpotInput>) => void };
+type PartProps = { draft: SpotInput; set: (part: Partial<SpotInput>) => void; form: Spot['form'] };
 
-const LENGTHS = [
-  ['width', 'Width', ''],
-  ['depth', 'Depth', ''],
-  ['ledgeHeight', 'Its height', 'from the floor'],
-  ['clearHeight', 'Clear height above', 'empty when nothing hangs above'],
-] as const;
+type Side = readonly ['width' | 'depth' | 'ledgeHeight' | 'clearHeight', string, string];
 
-function Measures({ draft, set }: PartProps) {
+/** The measures that are asked, by the form, in the words that fit it. */
+function lengthsOf(form: Spot['form']): readonly Side[] {
+  const [width, depth] = [
+    ['width', form === 'run' ? 'Length' : form === 'cone' ? 'Width at the foot' : 'Width', ''],
+    ['depth', form === 'panel' || form === 'run' ? 'Room before it' : 'Depth', ''],
+  ] as const;
+  switch (form) {
+    case 'panel':
+      return [width, ['clearHeight', 'Height', ''], ['ledgeHeight', 'Its lower edge', 'from the floor'], depth];
+    case 'cone':
+      return [width, depth, ['clearHeight', 'Up to the ceiling', ''], ['ledgeHeight', 'Its foot', 'from the floor']];
+    case 'tiers':
+      return [
+        width,
+        depth,
+        ['ledgeHeight', 'Lowest board', 'from the floor'],
+        ['clearHeight', 'Clear over the top board', 'empty when nothing hangs above'],
+      ];
+    case 'seat':
+      return [width, depth, ['ledgeHeight', 'Its seat', 'from the floor'], ['clearHeight', 'Clear height above', 'empty when nothing hangs above']];
+    default:
+      return [width, depth, ['ledgeHeight', 'Its height', 'from the floor'], ['clearHeight', 'Clear height above', 'empty when nothing hangs above']];
+  }
+}
+
+function Measures({ draft, set, form }: PartProps) {
   const house = useHouse();
   return (
     <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
@@ -91,7 +121,7 @@ function Measures({ draft, set }: PartProps) {
           </select>
         )}
       </Field>
-      {LENGTHS.map(([name, label, hint]) => (
+      {lengthsOf(form).map(([name, label, hint]) => (
         <Field key={name} label={label} name={name} {...(hint ? { hint } : {})}>
           {(control) => (
             <input

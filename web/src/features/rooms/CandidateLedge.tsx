@@ -52,10 +52,8 @@ export function CandidateLedge({ dressing, pieces, onStand, isClosed, children }
             </span>
             <span className="ledge block truncate px-1 text-[12px]/[17px] font-semibold">{piece.name}</span>
             <span className="tagcard mx-1 mt-1 block px-1 py-1 text-[12px]/[15px] group-hover:bg-yolk-soft">
-              <b>{candidate.score}</b> · {candidate.where}
-              <br />
-              {candidate.does}
-              <span className="note mt-0.5 block">{candidate.reasons[3] ?? candidate.reasons[1]}</span>
+              <b>{candidate.score}</b> {candidate.does}
+              <span className="note mt-0.5 block">{candidate.reasons[3] ?? candidate.where}</span>
             </span>
           </button>
         ))}

@@ -1,17 +1,30 @@
-import type { Dressing, Remedy } from '../../api/types';
+import type { Dressing, Remedy, Spot } from '../../api/types';
 import { Triangle } from '../../lib/notices';
 import { counted } from '../../lib/text';
 
 type Props = {
   dressing: Dressing;
+  form: Spot['form'];
   school: string;
   remedies: readonly Remedy[];
   onPoint: (placement: string) => void;
   onRemedy: (remedy: Remedy) => void;
 };
 
+/** What to begin with, by the form of the spot. */
+const BARE: Partial<Record<Spot['form'], string>> = {
+  ledge: 'Nothing stands here yet. Start with one large piece, a little off the middle or right on it.',
+  tiers: 'The boards are bare. Start with the largest piece on the board that the eye meets first, then cross over to the next.',
+  table: 'The table is bare. Start with what lies in the middle, low enough to be talked over.',
+  panel: 'Nothing hangs here yet. One large piece at the height of the eye says more than many.',
+  run: 'The rail is bare. Start with the garland, from the end that everybody sees.',
+  seat: 'No cushions yet. Plain ones at the back first, colour and pattern before them, a throw at one end.',
+  floor: 'Nothing stands here yet. Start with one tall piece, out of the way.',
+  cone: 'Start with the tree itself; then lights, garlands and baubles go on it, band by band.',
+};
+
 /** What the coach says: what cannot be and what to look at again, with figure, aim and what would better it; then what is good. */
-export function CoachPanel({ dressing: { findings, needs, score }, school, remedies, onPoint, onRemedy }: Props) {
+export function CoachPanel({ dressing: { findings, needs, score }, school, form, remedies, onPoint, onRemedy }: Props) {
   const open = findings.filter((one) => one.verdict !== 'good');
   const good = findings.filter((one) => one.verdict === 'good');
   const wanted = needs.filter((need) => need.filledBy === null);
@@ -23,7 +36,7 @@ export function CoachPanel({ dressing: { findings, needs, score }, school, remed
           {score !== null && <b className="font-display text-[15px] text-ink">{score}</b>} {good.length} of {findings.length} met, {school}
         </span>
       </div>
-      {findings.length === 0 && <p className="mt-2">Nothing stands here yet. Start with one large piece, a little off the middle or right on it.</p>}
+      {findings.length === 0 && <p className="mt-2">{BARE[form] ?? BARE.ledge}</p>}
       <ul className="rows mt-2">
         {open.map((finding) => (
           <li key={finding.code} className="flex gap-2 py-2.5">

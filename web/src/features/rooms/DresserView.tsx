@@ -151,6 +151,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
         </CandidateLedge>
       </div>
       <CoachPanel
+        form={spot.form}
         dressing={dressing}
         school={current?.look.balance ?? 'centred'}
         remedies={isClosed ? [] : (remedies.data?.remedies ?? [])}

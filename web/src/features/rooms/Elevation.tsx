@@ -21,6 +21,8 @@ type Props = {
   isMirrored?: boolean;
 };
 
+const ARM_HEIGHT = 8;
+const ARM_REACH = 1270;
 const ORDER = { back: 0, middle: 1, front: 2 } as const;
 
 /** The spot from the front, to scale: what it is, what is put there, the line along the tops, the layers from above. */
@@ -36,6 +38,7 @@ export function Elevation({ spot, dressing, pieces, chosen, onChoose, onMove, is
   // What is in a vessel is drawn behind it, what trims in front of everything in its layer.
   const depth = (one: Placement) => (isMirrored ? -1 : 1) * ORDER[one.layer] + (one.posture === 'fills' ? -0.5 : one.posture === 'trims' ? 0.3 : 0);
   const sorted = [...dressing.placements].sort((a, b) => depth(a) - depth(b));
+  const hasArms = spot.kind === 'sofa' || spot.kind === 'chair';
   const isStanding = ['ledge', 'tiers', 'table', 'floor'].includes(spot.form);
 
   return (
@@ -62,6 +65,7 @@ export function Elevation({ spot, dressing, pieces, chosen, onChoose, onMove, is
                 foot={drag?.id === one.id ? drag.foot : one.foot}
                 isChosen={one.id === chosen}
                 isInTiers={dressing.boards.length > 1}
+                arm={hasArms && (one.left < ARM_REACH || one.left + one.width > spot.width - ARM_REACH) ? ARM_HEIGHT : 0}
                 onDown={(event) => {
                   onChoose(one.id);
                   if (!isClosed) down(event);

@@ -13,6 +13,8 @@ export type PlacedProps = {
   foot: number;
   isChosen: boolean;
   isInTiers: boolean;
+  /** Height of the arm it lies over, in inches; 0 when it is at none. */
+  arm: number;
   onDown: (event: PointerEvent<SVGGElement>) => void;
   onMove: (event: PointerEvent) => void;
   onUp: () => void;
@@ -23,13 +25,15 @@ export type PlacedProps = {
 const SHIFT: Partial<Record<Placement['posture'], number>> = { drapes: -0.5, hangs: -1 };
 
 /** Units of one piece where they are, as they are put: stood, leant, hung, draped. */
-export function Placed({ placement, piece, frame, left, foot, isChosen, isInTiers, onDown, onMove, onUp, onFocus }: PlacedProps) {
+export function Placed({ placement, piece, frame, left, foot, isChosen, isInTiers, arm, onDown, onMove, onUp, onFocus }: PlacedProps) {
   const write = useWriting();
   const unit = inch(piece.width);
   const height = inch(placement.height);
   const isFromEdge = placement.posture === 'hangs' && placement.raise === 0 && !isInTiers && placement.foot === foot && placement.layer === 'front';
   const shift = placement.posture === 'drapes' && piece.kind !== 'throw' ? (SHIFT.drapes ?? 0) : isFromEdge ? (SHIFT.hangs ?? 0) : 0;
-  const y = frame.y(inch(foot) + shift * height);
+  // A throw at the end of a sofa lies over its arm.
+  const overArm = placement.posture === 'drapes' && piece.kind === 'throw' && arm > 0 ? arm - height / 2 : 0;
+  const y = frame.y(inch(foot) + shift * height + overArm);
   const width = inch(placement.width) * frame.scale;
   const rows = Math.ceil(placement.count / placement.columns);
   // What hangs in rows keeps a gap that the core has worked out.

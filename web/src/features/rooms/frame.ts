@@ -47,7 +47,7 @@ function extent(spot: Spot, tallest: number): { wall: number; below: number } {
     case 'run':
       return { wall: inch(spot.rise ?? 0) + Math.max(10, tallest - inch(spot.rise ?? 0) + 4), below: 26 };
     case 'seat':
-      return { wall: Math.max(BACK + 3, tallest + 3), below: Math.min(20, Math.max(6, inch(spot.ledgeHeight))) };
+      return { wall: Math.max(BACK + 3, tallest + 3), below: Math.min(12, Math.max(6, inch(spot.ledgeHeight))) };
     case 'cone':
       return { wall: Math.max(clear, tallest) + 3, below: 3 };
     case 'table':
