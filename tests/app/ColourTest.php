@@ -131,7 +131,7 @@ final class ColourTest extends AppTestCase
         $hall = $rooms[$this->id('room', 'Hall')];
 
         self::assertCount(7, $rooms);
-        self::assertTrue($rooms[$this->id('room', 'Guest room')]['isBare']);
+        self::assertTrue($rooms[$this->id('room', 'Kitchen')]['isBare']);
         self::assertNotSame([], $hall['missing']);
         self::assertNotSame([], $hall['missing'][0]['menders']);
         self::assertEqualsWithDelta(1.0, array_sum($thread['shares']), 1e-6);

@@ -3,6 +3,8 @@ import type { Spot, SpotInput } from '../../api/types';
 import { TABLE_SHAPES } from '../../api/words';
 import { Field } from '../../ui/Field';
 
+const BOARDS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12];
+
 type Props = { form: Spot['form']; draft: SpotInput; set: (part: Partial<SpotInput>) => void };
 
 /** What a form has beyond width, depth and height: boards, seats, rise and posts, the furniture below. */
@@ -56,14 +58,13 @@ function Boards({ tiers, onChange }: { tiers: readonly string[]; onChange: (tier
     <fieldset>
       <legend className="font-semibold text-ink-2">Boards, from the lowest, by what is clear over each</legend>
       <div className="flex flex-wrap items-end gap-3">
-        {tiers.map((clear, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: a board is its place from below
+        {BOARDS.slice(0, tiers.length).map((board) => (
           <Measure
-            key={i}
-            label={`Board ${i + 1}`}
-            name={`tiers[${i}]`}
-            value={clear}
-            onChange={(text) => onChange(tiers.map((one, j) => (j === i ? text : one)))}
+            key={board}
+            label={`Board ${board}`}
+            name={`tiers[${board - 1}]`}
+            value={tiers[board - 1] ?? ''}
+            onChange={(text) => onChange(tiers.map((one, i) => (i === board - 1 ? text : one)))}
           />
         ))}
         <button type="button" className="btn" onClick={() => onChange([...tiers, tiers.at(-1) ?? ''])}>
