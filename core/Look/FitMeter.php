@@ -15,18 +15,24 @@ use BrightCupboard\Core\Stock\Texture;
 /**
  * Measures pieces against one look; keep it for a whole stock, since it remembers each colour it has met.
  *
- * Each colour of a piece scores by its distance to the nearest ribbon: 1 up to ΔE00 8, falling
- * smoothly to 0 at 30; a neutral of the look's warmth scores at least 0.75. The scores are weighed
+ * Each colour of a piece scores by its distance to the nearest ribbon: 1 up to ΔE00 6, falling
+ * evenly to 0 at 36; white, grey and black score up to 0.75 beside anything. The scores are weighed
  * by share. What rests takes away, texture and season add or take a little (docs/rules.md, fit).
  */
 final class FitMeter
 {
-    private const FULL_UP_TO = 8.0;
-    private const NOTHING_FROM = 30.0;
-    private const NEUTRAL_CHROMA = 10.0;
+    private const FULL_UP_TO = 6.0;
+    private const NOTHING_FROM = 36.0;
+    /** A colour is wholly neutral up to the first chroma and not at all from the second. */
+    private const NEUTRAL = [4.0, 30.0];
     private const NEUTRAL_SCORE = 0.75;
-    private const RESTS_BELOW = 12.0;
-    private const RESTS_FROM_PERCENT = 10;
+    /** So far on the other side of grey, in b*, a neutral is no longer of the warmth of the look; it still counts this part. */
+    private const OTHER_WARMTH = 12.0;
+    private const OTHER_WARMTH_PART = 0.6;
+    /** A colour rests wholly up to the first CIEDE2000 of a resting one, and not at all from the second. */
+    private const RESTS = [4.0, 22.0];
+    /** Shares of a piece, in percent, from which and up to which a resting colour tells. */
+    private const RESTS_SHARE = [8.0, 16.0];
     private const RESTING_COLOUR_FACTOR = 0.5;
     private const RESTING_FINISH_FACTOR = 0.6;
     private const TEXTURE_POINTS = 4;
@@ -35,8 +41,11 @@ final class FitMeter
     private const SURPRISE_UP_TO_PERCENT = 25;
     private const SURPRISE_SCORE = 0.6;
     private const LOUD_FACTOR = 0.7;
-    /** OKLCh chroma over that of the strongest ribbon. */
-    private const LOUD_FROM = 0.03;
+    private const LOUD_SHARE = 10;
+    /** OKLCh chroma over that of the strongest ribbon, from which and up to which a colour gets loud. */
+    private const LOUD = [0.0, 0.1];
+    /** Out of its season nothing is in the look. */
+    private const OFF_SEASON_MOST = 79.0;
 
     private readonly Ciede2000 $difference;
     /** @var list<Lab> */
@@ -69,14 +78,14 @@ final class FitMeter
         $colours = [];
         $score = 0.0;
         $surprise = 0.0;
-        $rests = false;
+        $rests = 0.0;
         $main = null;
         foreach ($piece->colours as $share) {
             $answer = $this->answer($share->colour);
             $colours[] = ['answer' => $answer, 'percent' => $share->percent];
             $score += $this->earned($answer, $share->percent) * $share->percent;
             $surprise = max($surprise, $this->surprise($answer, $share->percent));
-            $rests = $rests || ($answer->rests && $share->percent > self::RESTS_FROM_PERCENT);
+            $rests = max($rests, $answer->rests * self::fade($share->percent, ...self::RESTS_SHARE));
             if (null === $main || $share->percent > $main['percent']) {
                 $main = ['answer' => $answer, 'percent' => $share->percent];
             }
@@ -89,7 +98,7 @@ final class FitMeter
     /** What one colour of a piece earns; where the look is quiet, the loud loses. */
     private function earned(ColourAnswer $answer, int $percent): float
     {
-        return ColourSchool::Quiet === $this->look->colour && $answer->isLoud && $percent > self::RESTS_FROM_PERCENT ? $answer->score * self::LOUD_FACTOR : $answer->score;
+        return ColourSchool::Quiet === $this->look->colour && $percent > self::LOUD_SHARE ? $answer->score * (1 - (1 - self::LOUD_FACTOR) * $answer->loudness) : $answer->score;
     }
 
     /** What a small strange colour earns above its closeness where a surprise is welcome. One strange colour means one: only the best of a piece counts. */
@@ -115,30 +124,44 @@ final class FitMeter
                 [$nearest, $distance] = [$i, $between];
             }
         }
-        $rests = false;
+        $rests = 0.0;
         foreach ($this->resting as $resting) {
-            $rests = $rests || $this->difference->between($lab, $resting) < self::RESTS_BELOW;
+            $rests = max($rests, 1 - self::fade($this->difference->between($lab, $resting), ...self::RESTS));
         }
-        $isNeutral = $lab->chroma() < self::NEUTRAL_CHROMA && ($lab->b >= 0) === $this->isWarm;
+        $loudness = self::fade(Oklab::of($colour)->chroma() - $this->loudest, ...self::LOUD);
 
-        return new ColourAnswer($colour->hex(), $nearest, $distance, max(self::closeness($distance), $isNeutral ? self::NEUTRAL_SCORE : 0.0), $rests, Oklab::of($colour)->chroma() > $this->loudest + self::LOUD_FROM);
+        return new ColourAnswer($colour->hex(), $nearest, $distance, max(self::closeness($distance), $this->neutrality($lab)), $rests, $loudness);
     }
 
-    /** 1 up to ΔE00 8, then a smooth step (3t² − 2t³) down to 0 at 30. */
+    /** 1 up to ΔE00 6, then evenly down to 0 at 36: no step of a channel is a cliff. */
     private static function closeness(float $distance): float
     {
-        $t = max(0.0, min(1.0, (self::NOTHING_FROM - $distance) / (self::NOTHING_FROM - self::FULL_UP_TO)));
+        return 1 - self::fade($distance, self::FULL_UP_TO, self::NOTHING_FROM);
+    }
 
-        return $t * $t * (3 - 2 * $t);
+    /** What white, grey and black earn beside any look of their warmth: three quarters, less the more colour they have. */
+    private function neutrality(Lab $lab): float
+    {
+        $side = $this->isWarm ? -$lab->b : $lab->b;
+        $agreement = 1 - (1 - self::OTHER_WARMTH_PART) * self::fade($side, 0.0, self::OTHER_WARMTH);
+
+        return self::NEUTRAL_SCORE * $agreement * (1 - self::fade($lab->chroma(), ...self::NEUTRAL));
+    }
+
+    /** From 0 at the first bound evenly to 1 at the second: no steeper anywhere than it must be. */
+    private static function fade(float $value, float $from, float $to): float
+    {
+        return max(0.0, min(1.0, ($value - $from) / ($to - $from)));
     }
 
     /** @return array{float, list<string>} */
-    private function adjusted(Piece $piece, float $score, bool $rests): array
+    private function adjusted(Piece $piece, float $score, float $rests): array
     {
         $notes = [];
-        if ($rests) {
-            $score *= self::RESTING_COLOUR_FACTOR;
-            $notes[] = 'half, for a colour that rests';
+        if ($rests > 0.0) {
+            $factor = 1 - (1 - self::RESTING_COLOUR_FACTOR) * $rests;
+            $score *= $factor;
+            $notes[] = $rests > 0.99 ? 'half, for a colour that rests' : sprintf('times %.2f, a colour that rests is in it', $factor);
         }
         if (\in_array($piece->finish, $this->look->resting->finishes, true)) {
             $score *= self::RESTING_FINISH_FACTOR;
@@ -154,7 +177,7 @@ final class FitMeter
             $notes[] = $isWanted ? '4 up, a texture that is wanted' : '4 down, none of the textures wanted';
         }
         if (null !== $this->season && !$piece->serves($this->season)) {
-            $score -= self::OFF_SEASON_POINTS;
+            $score = min(self::OFF_SEASON_MOST, $score - self::OFF_SEASON_POINTS);
             $notes[] = sprintf('%d down, not a piece for %s', self::OFF_SEASON_POINTS, $this->season->value);
         }
         if (\in_array($piece->id, $this->look->resting->pieces, true)) {

@@ -52,7 +52,7 @@ final class CoachRulesTest extends TestCase
     public function testTheFitOfASpotIsWeighedByFaces(): void
     {
         $wreath = Make::placed(Make::piece('wreath', width: 20, height: 20), 0);
-        $toy = Make::placed(Make::piece('toy', width: 4, height: 5, colours: [['#2040FF', 100]]), 30);
+        $toy = Make::placed(Make::piece('toy', width: 4, height: 5, colours: [['#FF00FF', 100]]), 30);
         $finding = (new LookFit())->check(new Dressing(Make::spot(), [$wreath, $toy]), Make::judgement());
 
         self::assertSame([Verdict::Good, 95], [$finding?->verdict, $finding?->figures['score']]); // 400 of 420 square inches

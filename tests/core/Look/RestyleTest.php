@@ -62,7 +62,7 @@ final class RestyleTest extends TestCase
     public function testAQuietLookLowersTheLoudAndASurpriseIsWelcomeWhenSmall(): void
     {
         $loud = Make::piece('loud', colours: [['#FF6A00', 100]]);
-        $surprise = Make::piece('surprise', colours: [['#3E5F5A', 80], ['#2F62A8', 20]]);
+        $surprise = Make::piece('surprise', colours: [['#3E5F5A', 80], ['#2040FF', 20]]);
         $score = static fn(ColourSchool $school, \BrightCupboard\Core\Stock\Piece $piece): int => (new FitMeter(self::look($school)))->fit($piece)->score;
 
         self::assertLessThan($score(ColourSchool::AsRibbons, $loud), $score(ColourSchool::Quiet, $loud));

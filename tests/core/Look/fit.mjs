@@ -4,7 +4,7 @@ import { converter, differenceCiede2000 } from 'culori';
 
 const lab = converter('lab65');
 const apart = differenceCiede2000();
-const smooth = (t) => t * t * (3 - 2 * t);
+const clamp = (t) => Math.min(1, Math.max(0, t));
 
 function fit({ ribbons, colours }) {
   const warmth = ribbons.reduce((sum, one) => sum + (lab(one.hex).b ?? 0) * one.percent, 0) >= 0;
@@ -12,8 +12,9 @@ function fit({ ribbons, colours }) {
     const distances = ribbons.map((one) => apart(hex, one.hex));
     const distance = Math.min(...distances);
     const { a = 0, b = 0 } = lab(hex);
-    const isNeutral = Math.hypot(a, b) < 10 && b >= 0 === warmth;
-    return { percent, ribbon: distances.indexOf(distance), score: Math.max(smooth(Math.min(1, Math.max(0, (30 - distance) / 22))), isNeutral ? 0.75 : 0) };
+    const side = warmth ? -b : b;
+    const neutral = 0.75 * (1 - 0.4 * clamp(side / 12)) * (1 - clamp((Math.hypot(a, b) - 4) / 26));
+    return { percent, ribbon: distances.indexOf(distance), score: Math.max(clamp((36 - distance) / 30), neutral) };
   });
   const main = answers.reduce((best, one) => (one.percent > best.percent ? one : best));
   return { score: answers.reduce((sum, one) => sum + one.score * one.percent, 0), ribbon: main.ribbon };
