@@ -28,6 +28,10 @@ final readonly class PlaceFinder
 {
     private const AIR = Length::TENTHS_PER_INCH;
     private const CROWDED = 0.05;
+    /** Layers overlap by 10 to 45 % (common practice); what covers more loses the one behind. */
+    private const COVERED = 0.45;
+    private const COVERS = 0.3;
+    private const PULL = 2.0;
     /** What a place later in the order of habit costs, against a balance that is a hundredth off. */
     private const HABIT = 0.0004;
     private const OFF_CENTRE_AIM = 0.25;
@@ -118,9 +122,30 @@ final readonly class PlaceFinder
         $after = new Moments($before->left + max(0.0, -$moment), $before->right + max(0.0, $moment));
         $crowd = 0.0;
         foreach ($dressing->placed as $one) {
-            $crowd += $one->isSolid() && $one->tier === $placed->tier && $placed->left - self::AIR < $one->right && $one->left < $placed->right + self::AIR ? self::CROWDED : 0.0;
+            $crowd += $one->isSolid() && $one->tier === $placed->tier ? $this->crowd($placed, $one) : 0.0;
         }
 
-        return abs($after->imbalance() - ($isCentred || Form::Seat === $dressing->spot->form() ? 0.0 : self::OFF_CENTRE_AIM)) + $crowd;
+        // Towards the middle the pull is measured against all weight: the first pair about a centre piece cannot balance at once.
+        $aim = $isCentred || Form::Seat === $dressing->spot->form()
+            ? self::PULL * abs($after->right - $after->left) / max(1e-9, $this->weight($dressing, $placed) * $half / 254)
+            : abs($after->imbalance() - self::OFF_CENTRE_AIM);
+
+        return $aim + $crowd;
+    }
+
+    private function weight(Dressing $dressing, PlacedPiece $placed): float
+    {
+        return array_sum(array_map(static fn(PlacedPiece $one): float => $one->visualWeight(), $dressing->placed)) + $placed->visualWeight();
+    }
+
+    private function crowd(PlacedPiece $placed, PlacedPiece $one): float
+    {
+        $across = min($placed->right, $one->right) - max($placed->left, $one->left);
+
+        return match (true) {
+            $across > self::COVERED * min($placed->width, $one->width) => self::COVERS,
+            $across > -self::AIR => self::CROWDED,
+            default => 0.0,
+        };
     }
 }

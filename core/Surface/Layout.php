@@ -40,15 +40,25 @@ final readonly class Layout
             throw InvalidSpot::tooMany('boards', \count($tiers), self::MOST_TIERS);
         }
         foreach ($tiers as $i => $clear) {
-            if (0 === $clear->tenths() || $clear->tenths() > self::MOST_CLEAR) {
-                throw InvalidSpot::tier($i + 1);
-            }
+            self::requireTier($i + 1, $clear);
         }
         if ($seats < 0 || $seats > self::MOST_SEATS) {
             throw InvalidSpot::tooMany('seats', $seats, self::MOST_SEATS);
         }
         if ($posts < 0 || $posts > self::MOST_POSTS) {
             throw InvalidSpot::tooMany('posts', $posts, self::MOST_POSTS);
+        }
+    }
+
+    /**
+     * @param int $number of the board, from 1
+     *
+     * @throws InvalidSpot when nothing could stand on it, or it is no board any more
+     */
+    public static function requireTier(int $number, Length $clear): void
+    {
+        if (0 === $clear->tenths() || $clear->tenths() > self::MOST_CLEAR) {
+            throw InvalidSpot::tier($number);
         }
     }
 

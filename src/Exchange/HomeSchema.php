@@ -24,7 +24,7 @@ final readonly class HomeSchema
         $words = static fn(string $class): array => ['enum' => self::words($class)];
         $home = self::closed(['name' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 80], 'unit' => $words(LengthUnit::class), 'currency' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 4], 'giftMoney' => $words(GiftMoney::class)]);
 
-        return ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'A home of Bright Cupboard', 'description' => 'Lengths in tenths of a millimetre, weights in grams, money in minor units of the currency of the home, shares in percent.'] + self::closed(['format' => ['const' => self::FORMAT], 'version' => ['const' => self::VERSION], 'home' => $home] + $lists);
+        return ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'A home of Bright Cupboard', 'description' => 'Lengths in tenths of a millimetre, weights in grams, money in minor units of the currency of the home, shares in percent.'] + self::closed(['format' => ['const' => self::FORMAT], 'version' => ['const' => self::VERSION], 'home' => $home] + $lists, ['format', 'version', 'home', ...array_values(array_diff(array_keys($lists), HomeTables::LATER))]);
     }
 
     /**

@@ -49,6 +49,7 @@ final readonly class HomeTables
         'swaps' => ['swap', self::OF_HOME, 'id', ['id' => 'id', 'look_id' => 'ref', 'from_id' => 'ref?', 'name' => 'text:80', 'season' => Season::class, 'swap_day' => 'day', 'budget' => 'int', 'has_budget' => 'int?', 'gift_card' => 'int', 'people' => 'int', 'closed_at' => 'time?', 'sheet_built_at' => 'time?', 'sheet_plan' => 'text:40?', 'version' => 'int']],
         'decisions' => ['decision', self::OF_SWAP, 'swap_id, piece_id', ['swap_id' => 'ref', 'piece_id' => 'ref', 'choice' => Choice::class . '?', 'by' => 'text:80', 'version' => 'int']],
         'placements' => ['placement', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'piece_id' => 'ref', 'spot_id' => 'ref', 'left_edge' => 'int', 'layer' => Layer::class, 'raise' => 'int', 'count' => 'int', 'tier' => 'int?', 'posture' => Posture::class . '?', 'version' => 'int']],
+        'versions' => ['spot_version', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'spot_id' => 'ref', 'label' => 'text:1', 'places' => 'list', 'version' => 'int']],
         'needs' => ['need', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'spot_id' => 'ref', 'text' => 'text:120', 'kind' => PieceKind::class . '?', 'least_height' => 'int?', 'most_height' => 'int?', 'most_width' => 'int?', 'colour' => 'text:7?', 'texture' => Texture::class . '?', 'count' => 'int', 'filled_by' => 'ref?', 'removed_at' => 'time?']],
         'lines' => ['haul_line', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'need_id' => 'ref?', 'name' => 'text:120', 'way' => HaulWay::class, 'pack_price' => 'int', 'offer_kind' => OfferKind::class, 'offer_value' => 'int', 'offer_pay_for' => 'int', 'pack_size' => 'int', 'needed' => 'int', 'tender' => Tender::class, 'state' => LineState::class, 'kind' => PieceKind::class, 'width' => 'int', 'height' => 'int', 'colour' => 'text:7', 'became_piece' => 'ref?', 'restyles' => 'ref?', 'restyled_colours' => 'list', 'version' => 'int']],
         'notes' => ['note', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'spot_id' => 'ref?', 'text' => 'text:2000', 'at' => 'time', 'by' => 'text:80', 'removed_at' => 'time?']],
@@ -61,6 +62,9 @@ final readonly class HomeTables
     {
         return lcfirst(str_replace('_', '', ucwords(str_ends_with($column, '_id') ? substr($column, 0, -3) : $column, '_')));
     }
+
+    /** Lists that came after the first documents were written, and may be missing in them. */
+    public const LATER = ['versions'];
 
     /** Whether the rows of a list say themselves which home they are of. */
     public static function isOfHome(string $list): bool

@@ -45,7 +45,7 @@ final readonly class ReadHome
         $this->entities->persist($by->join($home, Role::Stylist));
         $this->entities->flush();
         foreach (HomeTables::LISTS as $name => [$table, , , $columns]) {
-            $this->store($table, $columns, $document->lists[$name], HomeTables::isOfHome($name) ? ['home_id' => $home->id()] : []);
+            $this->store($table, $columns, $document->lists[$name] ?? [], HomeTables::isOfHome($name) ? ['home_id' => $home->id()] : []);
         }
         ($this->check)($home);
 

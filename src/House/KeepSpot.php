@@ -59,7 +59,7 @@ final readonly class KeepSpot
         foreach ($input->tiers as $i => $text) {
             $tiers[] = $fields->read("tiers[{$i}]", static function () use ($lengths, $text, $i): Length {
                 $clear = $lengths->read($text);
-                new Layout(array_fill(0, $i + 1, $clear)); // says which board is meant
+                Layout::requireTier($i + 1, $clear);
 
                 return $clear;
             }, Length::ofInches(12));

@@ -24,6 +24,7 @@ final readonly class OutOfDate
         'loan' => ['pieces'],
         'decision' => self::PLAN,
         'placement' => self::PLAN,
+        'spot_version' => ['dressing'],
         'need' => ['haul', 'rooms', 'dressing', 'stations'],
         'haul_line' => ['haul', 'stations', 'settle', 'ledger', 'restyles'],
         'sheet_task' => ['day', 'stations', 'settle', 'table'],

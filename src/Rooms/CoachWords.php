@@ -39,7 +39,7 @@ final readonly class CoachWords
 
     public function __construct(private LengthText $lengths) {}
 
-    public function title(Check $check): string
+    public static function title(Check $check): string
     {
         return self::TITLES[$check->value];
     }

@@ -25,6 +25,6 @@ final readonly class FindingAnswer
 
     public static function of(Finding $finding, CoachWords $words): self
     {
-        return new self($finding->check->value, $words->title($finding->check), $finding->verdict, $words->figure($finding), $words->aim($finding), $words->reason($finding), $finding->band, $finding->placements());
+        return new self($finding->check->value, CoachWords::title($finding->check), $finding->verdict, $words->figure($finding), $words->aim($finding), $words->reason($finding), $finding->band, $finding->placements());
     }
 }

@@ -35,7 +35,7 @@ final readonly class PhysicalFit implements CoachRule
         return Check::Room;
     }
 
-    public function check(Dressing $dressing, Judgement $by): Finding
+    public function check(Dressing $dressing, ?Judgement $by = null): Finding
     {
         $faults = [];
         foreach ($dressing->placed as $i => $placed) {

@@ -108,6 +108,14 @@ export const remediesQuery = (home: string, swap: string, spot: string, asItIs: 
       take(api.GET('/api/homes/{home}/swaps/{swap}/spots/{spot}/remedies', { params: { path: { home, swap, spot } }, signal })),
   });
 
+/** Other ways to dress a spot, kept beside the plan. */
+export const versionsQuery = (home: string, swap: string, spot: string) =>
+  queryOptions({
+    queryKey: [...swapKey(home, swap, 'dressing'), spot, 'versions'],
+    queryFn: ({ signal }) =>
+      take(api.GET('/api/homes/{home}/swaps/{swap}/spots/{spot}/versions', { params: { path: { home, swap, spot } }, signal })),
+  });
+
 /** Any owned piece by name, for one spot. */
 export const offersQuery = (home: string, swap: string, spot: string, find: string) =>
   queryOptions({

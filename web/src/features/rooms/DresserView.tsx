@@ -14,6 +14,7 @@ import { PlacementBar } from './PlacementBar';
 import { SpotList, type SpotState } from './SpotList';
 import { TableFromAbove } from './TableFromAbove';
 import { useDresser } from './useDresser';
+import { VersionShelf } from './VersionShelf';
 
 type Props = { spot: Spot; dressing: Dressing; rooms: readonly SpotState[]; pieces: readonly Piece[]; isClosed: boolean };
 
@@ -149,6 +150,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
             <OtherPieces home={house.home.id} swap={current?.swap.id ?? ''} spot={spot.id} pieces={byId} onStand={(piece) => dresser.add(piece)} />
           )}
         </CandidateLedge>
+        <VersionShelf home={house.home.id} swap={current?.swap.id ?? ''} spot={spot} dressing={dressing} pieces={byId} isClosed={isClosed} />
       </div>
       <CoachPanel
         form={spot.form}

@@ -19,6 +19,8 @@ type Props = {
   isClosed: boolean;
   /** Seen from the other side: left is right, what stands at the back is in front. */
   isMirrored?: boolean;
+  /** In inches, what the picture must have room for, so that several are drawn to one scale. */
+  tallest?: number;
 };
 
 const ARM_HEIGHT = 8;
@@ -26,10 +28,10 @@ const ARM_REACH = 1270;
 const ORDER = { back: 0, middle: 1, front: 2 } as const;
 
 /** The spot from the front, to scale: what it is, what is put there, the line along the tops, the layers from above. */
-export function Elevation({ spot, dressing, pieces, chosen, onChoose, onMove, isClosed, isMirrored = false }: Props) {
+export function Elevation({ spot, dressing, pieces, chosen, onChoose, onMove, isClosed, isMirrored = false, tallest = 0 }: Props) {
   const svg = useRef<SVGSVGElement>(null);
-  const tallest = Math.max(0, ...dressing.placements.map((one) => inch(one.foot + one.height)));
-  const frame = frameFor(spot, tallest, useNarrow());
+  const top = Math.max(tallest, ...dressing.placements.map((one) => inch(one.foot + one.height)));
+  const frame = frameFor(spot, top, useNarrow());
   const { drag, down, move, end } = usePlacedDrag(spot, dressing, frame, svg, onMove, isMirrored);
   const leftOf = (one: Placement) => {
     const left = drag?.id === one.id ? drag.left : one.left;

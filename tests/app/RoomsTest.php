@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+use App\Tests\Support\AppTestCase;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Dressing spots of every form over HTTP: what is offered, what would better it, versions side by side, and the way back of each. */
+final class RoomsTest extends AppTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+    }
+
+    /** @return iterable<string, array{string, list<string>, list<string>}> spot, kinds that may lead, kinds that must not be offered at all */
+    public static function offered(): iterable
+    {
+        yield 'sofa' => ['Sofa', ['cushion', 'throw'], ['stocking', 'cone', 'vase', 'tray']];
+        yield 'bed' => ['Guest bed', ['cushion', 'throw', 'tray'], ['stocking', 'cone', 'vase', 'wreath']];
+        yield 'wall' => ['Plate wall', ['bell', 'star', 'plate', 'wreath', 'picture', 'mirror'], ['stocking', 'vase', 'cushion', 'tray']];
+        yield 'rail' => ['Landing rail', ['garland', 'lights', 'ribbon', 'beads', 'stocking'], ['vase', 'cushion', 'cone', 'plate']];
+        yield 'tree' => ['Tree corner', ['bauble', 'bell', 'star', 'ribbon', 'lights', 'garland', 'beads'], ['vase', 'stocking', 'cushion', 'wreath']];
+        yield 'hutch' => ['Corner hutch', ['picture', 'vase', 'bell', 'books', 'plate', 'tree', 'crock', 'box', 'jar', 'cone', 'little house', 'hare'], ['stocking', 'cushion', 'throw', 'wreath']];
+    }
+
+    /**
+     * @param list<string> $mayLead
+     * @param list<string> $never
+     */
+    #[DataProvider('offered')]
+    public function testWhatIsOfferedBelongsOnTheForm(string $spot, array $mayLead, array $never): void
+    {
+        $kinds = $this->kinds();
+        $offered = array_map(static fn(array $one): string => $kinds[$one['piece']], $this->dressing($spot)['candidates']);
+
+        self::assertContains($offered[0] ?? '', $mayLead);
+        self::assertSame([], array_values(array_intersect($offered, $never)));
+    }
+
+    public function testAnyOwnedPieceIsFoundWithTheWordWhyItWasNotOfferedAndPlacedAllTheSame(): void
+    {
+        $sofa = $this->id('spot', 'Sofa');
+        $offers = $this->call('GET', $this->swap() . "/spots/{$sofa}/offers?find=brass cone")['offers'];
+        self::assertSame(['not for such a spot'], array_column($offers, 'why'));
+        $after = $this->call('POST', $this->swap() . '/placements', ['piece' => $offers[0]['piece'], 'spot' => $sofa, 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0]);
+
+        self::assertSame(201, $this->code(), $this->text());
+        self::assertContains('posture', array_column(array_filter($after['findings'], static fn(array $one): bool => 'good' !== $one['verdict']), 'code'));
+    }
+
+    public function testARemedyDoesWhatItPromisesAndUndoTakesItBack(): void
+    {
+        $spot = $this->id('spot', 'Corner hutch');
+        $before = $this->dressing('Corner hutch');
+        $remedies = $this->call('GET', $this->swap() . "/spots/{$spot}/remedies")['remedies'];
+        self::assertNotSame([], $remedies);
+        $remedy = array_values(array_filter($remedies, static fn(array $one): bool => 'add' === $one['act']))[0];
+        self::assertSame($before['score'], $remedy['before']);
+        $after = $this->call('POST', $this->swap() . '/placements', array_intersect_key($remedy, array_flip(['piece', 'count', 'left', 'layer', 'raise', 'tier', 'posture'])) + ['spot' => $spot]);
+        self::assertSame($remedy['after'], $after['score']);
+        $this->call('POST', $this->home() . '/journal/' . $this->entry() . '/undo');
+
+        self::assertSame($before['score'], $this->dressing('Corner hutch')['score']);
+    }
+
+    public function testAPlaceCanBeTypedAndNonsenseIsRefusedAtItsField(): void
+    {
+        $dressing = $this->dressing('Stove shelf');
+        $heron = array_values(array_filter($dressing['placements'], fn(array $one): bool => $one['piece'] === $this->id('piece', 'Heron')))[0];
+        $body = ['piece' => $heron['piece'], 'spot' => $dressing['spot'], 'count' => 1, 'left' => $heron['left'], 'layer' => 'middle', 'raise' => 0, 'version' => $heron['version']];
+        $this->assertRefused(422, '', $this->call('PUT', $this->swap() . '/placements/' . $heron['id'], $body + ['at' => 'a bit more']), 'at');
+        $moved = $this->call('PUT', $this->swap() . '/placements/' . $heron['id'], $body + ['at' => '2 ft 2 1/2']);
+
+        self::assertSame(200, $this->code(), $this->text());
+        self::assertSame(6731, array_column($moved['placements'], 'left', 'id')[$heron['id']]);
+    }
+
+    public function testVersionsAreKeptComparedChosenAndDropped(): void
+    {
+        $spot = $this->id('spot', 'Sideboard');
+        $stood = array_column($this->dressing('Sideboard')['placements'], 'left', 'piece');
+        $versions = $this->call('POST', $this->swap() . "/spots/{$spot}/versions", ['from' => 'centred', 'onto' => null])['versions'];
+        self::assertSame(201, $this->code(), $this->text());
+        self::assertSame([['B'], 3], [array_column($versions, 'label'), \count($versions[0]['placements'])]);
+        $chosen = $this->call('POST', $this->swap() . "/versions/{$versions[0]['id']}/choice");
+        $entry = $this->entry();
+        self::assertEqualsCanonicalizing(array_column($versions[0]['placements'], 'left'), array_column($chosen['placements'], 'left'));
+
+        $kept = $this->call('GET', $this->swap() . "/spots/{$spot}/versions")['versions'];
+        self::assertEquals($stood, array_column($kept[0]['placements'], 'left', 'piece'), 'what stood there is the version now');
+        $this->call('POST', $this->home() . '/journal/' . $entry . '/undo');
+        self::assertEquals($stood, array_column($this->dressing('Sideboard')['placements'], 'left', 'piece'));
+        self::assertSame([], $this->call('DELETE', $this->swap() . "/versions/{$versions[0]['id']}")['versions']);
+    }
+
+    public function testAVersionThatHasLostAUnitSaysSoAndIsChosenWithoutIt(): void
+    {
+        [$sideboard, $chest] = [$this->id('spot', 'Sideboard'), $this->id('spot', 'Guest chest')];
+        $this->call('POST', $this->swap() . "/spots/{$sideboard}/versions", ['from' => 'as it stands', 'onto' => $chest]);
+        self::assertSame(201, $this->code(), $this->text());
+        $version = $this->call('GET', $this->swap() . "/spots/{$chest}/versions")['versions'][0];
+
+        self::assertSame(['Cone bowl', 'Speckle moon', 'Table fir'], $this->sorted($version['lost']), 'they stand on the sideboard');
+        self::assertSame([], $this->call('POST', $this->swap() . "/versions/{$version['id']}/choice")['placements']);
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string, string}> spot, body, field, sentence */
+    public static function refusedVersions(): iterable
+    {
+        yield 'of a bare spot' => ['Kitchen sill', ['from' => 'centred', 'onto' => null], 'from', 'Kitchen sill is bare: there is nothing yet to keep a version of.'];
+        yield 'onto a spot that is not there' => ['Sideboard', ['from' => 'centred', 'onto' => '01ARZ3NDEKTSV4RRFFQ69G5FAV'], 'onto', 'That spot is not there any more.'];
+        yield 'onto a spot that takes nothing of it' => ['Sofa', ['from' => 'as it stands', 'onto' => 'Plate wall'], 'onto', 'Plate wall takes nothing of what stands on Sofa.'];
+    }
+
+    /** @param array<string, mixed> $body */
+    #[DataProvider('refusedVersions')]
+    public function testAVersionThatCannotBeIsRefusedWithASentence(string $spot, array $body, string $field, string $sentence): void
+    {
+        if ('Plate wall' === $body['onto']) {
+            $body['onto'] = $this->id('spot', 'Plate wall');
+        }
+
+        $this->assertRefused(422, $sentence, $this->call('POST', $this->swap() . '/spots/' . $this->id('spot', $spot) . '/versions', $body), $field);
+    }
+
+    public function testASeventhVersionIsRefused(): void
+    {
+        $path = $this->swap() . '/spots/' . $this->id('spot', 'Sideboard') . '/versions';
+        for ($i = 0; $i < 5; ++$i) {
+            $this->call('POST', $path, ['from' => 'as it stands', 'onto' => null]);
+        }
+
+        $this->assertRefused(422, 'Sideboard has six versions already. Drop one first.', $this->call('POST', $path, ['from' => 'as it stands', 'onto' => null]), 'from');
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> what is entered, the field, the sentence */
+    public static function impossibleSpots(): iterable
+    {
+        yield 'more people than fit' => [['kind' => 'dining table', 'seats' => 14], 'seats', '14 cannot sit at a top of this size; at 24 in (61 cm) each it takes 8.'];
+        yield 'a ladder' => [['kind' => 'stair rail', 'rise' => '9 ft'], 'rise', 'A rail that rises more than it runs is a ladder'];
+        yield 'a board without height' => [['kind' => 'hutch', 'tiers' => ['12 in', '0']], 'tiers[1]', 'Board 2 needs a clear height'];
+        yield 'a board that is a word' => [['kind' => 'hutch', 'tiers' => ['tall']], 'tiers[0]', 'tall'];
+        yield 'minus seats' => [['kind' => 'dining table', 'seats' => -2], 'seats', 'Between 0 and 24 seats can be entered, got -2.'];
+        yield 'half a kilometre' => [['width' => '500 m'], 'width', ''];
+    }
+
+    /** @param array<string, mixed> $entered */
+    #[DataProvider('impossibleSpots')]
+    public function testASpotThatCannotBeIsRefusedAtItsField(array $entered, string $field, string $sentence): void
+    {
+        $room = $this->id('room', 'Hall');
+        $spot = $entered + ['room' => $room, 'name' => 'New', 'kind' => 'console', 'width' => '72', 'depth' => '36', 'ledgeHeight' => '30', 'clearHeight' => '', 'seenFrom' => 'front', 'keepClear' => [], 'wall' => '#FFFFFF', 'hazards' => [], 'focalRank' => 9];
+
+        $this->assertRefused(422, $sentence, $this->call('POST', $this->home() . '/spots', $spot), $field);
+    }
+
+    public function testASpotOfEachFormIsKeptAsItWasEntered(): void
+    {
+        $kept = $this->call('POST', $this->home() . '/spots', ['room' => $this->id('room', 'Hall'), 'name' => 'Stair', 'kind' => 'stair rail', 'width' => '144', 'depth' => '4', 'ledgeHeight' => '36', 'clearHeight' => '', 'seenFrom' => 'both sides', 'keepClear' => [], 'wall' => '#FFFFFF', 'hazards' => [], 'focalRank' => 9, 'rise' => '7 ft', 'posts' => 4]);
+        self::assertSame(201, $this->code(), $this->text());
+
+        self::assertSame(['run', 84 * 254, 4], [$kept['form'], $kept['rise'], $kept['posts']]);
+    }
+
+    /** The entry of the journal that the last act left. */
+    private function entry(): string
+    {
+        return (string) $this->browser->getResponse()->headers->get('X-Entry');
+    }
+
+    /** @return array<string, mixed> */
+    private function dressing(string $spot): array
+    {
+        return $this->call('GET', $this->swap() . '/spots/' . $this->id('spot', $spot));
+    }
+
+    /** @return array<string, string> by piece */
+    private function kinds(): array
+    {
+        return array_column($this->call('GET', $this->home() . '/pieces')['pieces'] ?? $this->call('GET', $this->home() . '/pieces'), 'kind', 'id');
+    }
+
+    /**
+     * @param list<string> $words
+     *
+     * @return list<string>
+     */
+    private function sorted(array $words): array
+    {
+        sort($words);
+
+        return $words;
+    }
+}
