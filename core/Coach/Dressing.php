@@ -10,7 +10,7 @@ use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\Spot;
 
 /** A spot and what is put there. */
-final readonly class Dressing
+final class Dressing
 {
     /** What stems are put in, and what holds baubles and gourds. */
     private const VASES = [PieceKind::Vase, PieceKind::Jug, PieceKind::Crock, PieceKind::Jar, PieceKind::Basket];
@@ -23,8 +23,11 @@ final readonly class Dressing
     /** Gaps that differ by an inch are even to the eye. */
     private const EVEN = 254;
 
+    /** @var list<PlacedPiece>|null worked out once: every check asks for it */
+    private ?array $standing = null;
+
     /** @param list<PlacedPiece> $placed */
-    public function __construct(public Spot $spot, public array $placed) {}
+    public function __construct(public readonly Spot $spot, public readonly array $placed) {}
 
     public function with(PlacedPiece $piece): self
     {
@@ -44,10 +47,13 @@ final readonly class Dressing
     /** @return list<PlacedPiece> left to right, without what lies, drapes, trims, fills or is hidden under another */
     public function standing(): array
     {
+        if (null !== $this->standing) {
+            return $this->standing;
+        }
         $standing = array_values(array_filter($this->placed, fn(PlacedPiece $piece): bool => $piece->isSolid() && !$this->hangsFromEdge($piece) && !$this->isRiser($piece)));
         usort($standing, static fn(PlacedPiece $a, PlacedPiece $b): int => [$a->centre, $a->id] <=> [$b->centre, $b->id]);
 
-        return $standing;
+        return $this->standing = $standing;
     }
 
     /** Whether it leans behind something that stands before it: seen as the ground of that, not as one of the group. */

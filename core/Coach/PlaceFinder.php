@@ -76,6 +76,7 @@ final readonly class PlaceFinder
     private function free(Dressing $dressing, PlacedPiece $tried, BalanceSchool $school): array
     {
         $moments = $dressing->moments();
+        $weight = array_sum(array_map(static fn(PlacedPiece $one): float => $one->visualWeight(), $dressing->placed)) + $tried->visualWeight();
         $hasTree = [] !== array_filter($dressing->placed, static fn(PlacedPiece $one): bool => Posture::Stands === $one->posture);
         $costs = $lefts = $orders = $stances = [];
         foreach ($this->places($dressing, $tried->posture)->of($dressing, $tried) as $order => $stance) {
@@ -83,7 +84,7 @@ final readonly class PlaceFinder
             if (!$this->fit->isFree($placed, $dressing) || (Form::Cone === $dressing->spot->form() && Posture::Stands === $tried->posture && $hasTree)) {
                 continue;
             }
-            $costs[] = $this->cost($dressing, $moments, $placed, $school) + self::HABIT * $order;
+            $costs[] = $this->cost($dressing, $moments, $placed, $school, $weight) + self::HABIT * $order;
             $lefts[] = $stance->left;
             $orders[] = $order;
             $stances[] = $stance;
@@ -108,7 +109,7 @@ final readonly class PlaceFinder
     }
 
     /** How far from the balance of the school it would leave the spot, and whether it would crowd what stands there. */
-    private function cost(Dressing $dressing, Moments $before, PlacedPiece $placed, BalanceSchool $school): float
+    private function cost(Dressing $dressing, Moments $before, PlacedPiece $placed, BalanceSchool $school, float $weight): float
     {
         if (!$placed->isSolid() || \in_array($dressing->spot->form(), [Form::Panel, Form::Run, Form::Cone], true)) {
             return 0.0;
@@ -127,15 +128,10 @@ final readonly class PlaceFinder
 
         // Towards the middle the pull is measured against all weight: the first pair about a centre piece cannot balance at once.
         $aim = $isCentred || Form::Seat === $dressing->spot->form()
-            ? self::PULL * abs($after->right - $after->left) / max(1e-9, $this->weight($dressing, $placed) * $half / 254)
+            ? self::PULL * abs($after->right - $after->left) / max(1e-9, $weight * $half / 254)
             : abs($after->imbalance() - self::OFF_CENTRE_AIM);
 
         return $aim + $crowd;
-    }
-
-    private function weight(Dressing $dressing, PlacedPiece $placed): float
-    {
-        return array_sum(array_map(static fn(PlacedPiece $one): float => $one->visualWeight(), $dressing->placed)) + $placed->visualWeight();
     }
 
     private function crowd(PlacedPiece $placed, PlacedPiece $one): float

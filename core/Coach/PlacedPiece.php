@@ -83,6 +83,6 @@ final readonly class PlacedPiece
     /** Whether it takes room of its own where it is: not what lies flat, drapes, trims or is in something else. */
     public function isSolid(): bool
     {
-        return !\in_array($this->posture, [Posture::Lies, Posture::Drapes, Posture::Trims, Posture::Fills], true);
+        return Posture::Lies !== $this->posture && Posture::Drapes !== $this->posture && Posture::Trims !== $this->posture && Posture::Fills !== $this->posture;
     }
 }

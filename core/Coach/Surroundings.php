@@ -47,10 +47,14 @@ final readonly class Surroundings
     public function sizeObjection(Piece $piece, Spot $spot): ?Objection
     {
         $posture = $spot->postureOf($piece->kind);
-        if (null === $posture) {
-            return Objection::Posture;
-        }
-        $put = new PlacedPiece('try', $piece, 1, 0, Layer::Middle, 0, 0, $posture);
+
+        return null === $posture ? Objection::Posture : $this->sizeObjectionTo(new PlacedPiece('try', $piece, 1, 0, Layer::Middle, 0, 0, $posture), $spot);
+    }
+
+    /** The same for a piece in the posture in which it would be put. */
+    public function sizeObjectionTo(PlacedPiece $put, Spot $spot): ?Objection
+    {
+        $posture = $put->posture;
         if (Form::Cone === $spot->form() && Posture::Stands !== $posture) {
             return null;
         }

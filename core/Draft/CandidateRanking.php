@@ -16,6 +16,7 @@ use BrightCupboard\Core\Coach\Surroundings;
 use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Look\PieceFit;
+use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Stance;
@@ -40,7 +41,9 @@ final readonly class CandidateRanking
     private const STAPLE = 0.8;
     /** So many times the pieces wanted are tried, each at its best places. */
     private const TRIED = 2;
-    private const PLACES = 3;
+    private const PLACES = 2;
+    /** On a full spot hardly anything finds a place: after so many it is left at that. */
+    private const MOST_TRIES = 30;
     /** A point of the whole counts half a point of the piece. */
     private const WHOLE = 0.5;
     private const SAFETY = [Check::Room, Check::Flame, Check::Surroundings];
@@ -50,26 +53,25 @@ final readonly class CandidateRanking
     /** @param list<Available> $available */
     public function rank(Dressing $dressing, array $available, Judgement $by, Season $season, int $most): Ranking
     {
+        $tops = array_map(static fn(PlacedPiece $one): int => $one->top, $dressing->standing());
         $recipe = Recipe::of($dressing->spot->kind, $dressing->spot->form());
         $scored = $scores = $ids = $leftOut = $lacks = $postures = [];
         foreach ($available as $offer) {
-            $objection = $this->surroundings->objection($offer->piece, $dressing->spot) ?? $this->surroundings->sizeObjection($offer->piece, $dressing->spot);
-            if (null !== $objection) {
-                $leftOut[$objection->value] = ($leftOut[$objection->value] ?? 0) + 1;
+            $kind = $offer->piece->kind;
+            $posture = $postures[$kind->value] ??= $dressing->postureFor($kind) ?? (null === $dressing->spot->postureOf($kind) ? Objection::Posture : Objection::NeedsHost);
+            $put = $posture instanceof Posture ? new PlacedPiece('try', $offer->piece, 1, 0, Layer::Middle, 0, 0, $posture) : null;
+            $objection = null === $put ? $posture : $this->surroundings->objection($offer->piece, $dressing->spot) ?? $this->surroundings->sizeObjectionTo($put, $dressing->spot);
+            if (null === $put || $objection instanceof Objection) {
+                $reason = $objection instanceof Objection ? $objection->value : '';
+                $leftOut[$reason] = ($leftOut[$reason] ?? 0) + 1;
                 continue;
             }
-            $posture = $postures[$offer->piece->kind->value] ??= $dressing->postureFor($offer->piece->kind) ?? false;
-            if (false === $posture) {
-                $leftOut[Objection::NeedsHost->value] = ($leftOut[Objection::NeedsHost->value] ?? 0) + 1;
-                continue;
-            }
-            $put = new PlacedPiece('try', $offer->piece, 1, 0, Layer::Middle, 0, 0, $posture);
             $role = Role::of($put, $dressing->spot);
             $lack = $lacks[$role->value] ??= $recipe->lacks($role, $dressing);
             $fit = $by->meter->fit($offer->piece);
             $score = self::ROLE * $lack
                 + self::FIT * (FitVerdict::NotJudged === $fit->verdict ? self::NOT_JUDGED : $fit->score / 100)
-                + self::SIZE * RoleSize::score($put, $role, $dressing)
+                + self::SIZE * RoleSize::score($put, $role, $dressing->spot, $tops)
                 + self::SEASON * ($offer->piece->isStaple() ? self::STAPLE : ($offer->piece->serves($season) ? 1.0 : 0.0))
                 + self::FRESH * ($offer->lastSpot === $dressing->spot->id ? 0.0 : 1.0)
                 + self::NEAR * $offer->nearness;
@@ -93,8 +95,9 @@ final readonly class CandidateRanking
         $scoreBefore = $this->coach->score($dressing, $before);
         $faults = self::unsafe($before);
         $candidates = $order = [];
+        $tries = 0;
         foreach ($scored as [$offer, $fit, $role, $isLacking, $score]) {
-            if (\count($candidates) === self::TRIED * $most) {
+            if (\count($candidates) === self::TRIED * $most || ++$tries > self::MOST_TRIES) {
                 break;
             }
             $best = null;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Draft;
 
-use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Surface\Form;
+use BrightCupboard\Core\Surface\Spot;
 
 /** Whether a piece has the size for what it would do at a spot, 0 to 1 (common practice). */
 final readonly class RoleSize
@@ -21,9 +21,9 @@ final readonly class RoleSize
     private const STATEMENT = [0.4, 0.8];
     private const OVER_TABLE = 12 * Length::TENTHS_PER_INCH;
 
-    public static function score(PlacedPiece $put, Role $role, Dressing $dressing): float
+    /** @param list<int> $tops of what stands there already, in tenths of a millimetre */
+    public static function score(PlacedPiece $put, Role $role, Spot $spot, array $tops): float
     {
-        $spot = $dressing->spot;
         $clear = $spot->clearOver(0) ?? self::USUAL_CLEAR;
         $share = $put->height / max(1, $clear);
         if (Form::Table === $spot->form() && $spot->layout->seats > 0) {
@@ -36,15 +36,18 @@ final readonly class RoleSize
             Role::Tree => self::within($put->height / max(1, $spot->clearHeight?->tenths() ?? $put->height), [0.75, 1.0]),
             Role::Garland => min(1.0, $put->width / $spot->width->tenths() * 2),
             Role::Hung => self::within($put->width / ($spot->layout->belowWidth?->tenths() ?? $spot->width->tenths()), Form::Panel === $spot->form() && null === $spot->layout->belowWidth && 'wall' !== $spot->kind->value ? self::ON_DOOR : self::ON_WALL),
-            Role::Tall, Role::Middle, Role::Low, Role::Light => self::level($put, $share, $dressing),
+            Role::Tall, Role::Middle, Role::Low, Role::Light => self::level($put, $share, $tops),
             Role::Ground, Role::Cushion, Role::Throw, Role::Trim => 1.0,
         };
     }
 
-    /** On a bare spot 40 to 80 % of the clear height, elsewhere a level of its own, a sixth off every other. */
-    private static function level(PlacedPiece $put, float $share, Dressing $dressing): float
+    /**
+     * On a bare spot 40 to 80 % of the clear height, elsewhere a level of its own, a sixth off every other.
+     *
+     * @param list<int> $tops
+     */
+    private static function level(PlacedPiece $put, float $share, array $tops): float
     {
-        $tops = array_map(static fn(PlacedPiece $one): int => $one->top, $dressing->standing());
         if ([] === $tops) {
             return self::within($share, self::STATEMENT);
         }

@@ -54,12 +54,15 @@ final class FitMeter
     private readonly array $resting;
     private readonly bool $isWarm;
     private readonly float $loudest;
+    /** @var \WeakMap<Piece, PieceFit> asked again at every place that is tried */
+    private \WeakMap $fits;
     /** @var array<int, ColourAnswer> by the number of the colour */
     private array $answers = [];
 
     public function __construct(private readonly Look $look, private readonly ?Season $season = null)
     {
         $this->difference = new Ciede2000();
+        $this->fits = new \WeakMap();
         $this->ribbons = array_map(static fn(Ribbon $ribbon): Lab => Lab::of($ribbon->colour), $look->ribbons);
         $this->resting = array_map(Lab::of(...), $look->resting->colours);
         $yellowness = 0.0;
@@ -71,6 +74,11 @@ final class FitMeter
     }
 
     public function fit(Piece $piece): PieceFit
+    {
+        return $this->fits[$piece] ??= $this->measure($piece);
+    }
+
+    private function measure(Piece $piece): PieceFit
     {
         if (!$this->look->isChosen()) {
             return new PieceFit($piece->id, 0, 0, 0.0, [], ['no look is chosen yet'], false);

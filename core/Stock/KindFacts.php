@@ -71,6 +71,7 @@ final readonly class KindFacts
      * @param 'height'|'round'|'width'      $measuredBy  the side that one bare measure means; round means width and height alike
      * @param array{float, float, float}    $proportions width, depth and height as parts of the measure
      * @param list<Hazard>                  $hazards     usual ones
+     * @param array<string, true>           $words       what else is so
      */
     private function __construct(
         public PieceKind $kind,
@@ -81,7 +82,7 @@ final readonly class KindFacts
         public Kept $kept,
         public ?Material $material,
         public array $hazards,
-        private string $words,
+        private array $words,
     ) {}
 
     public static function of(PieceKind $kind): self
@@ -90,7 +91,7 @@ final readonly class KindFacts
         static $facts = [];
         [$postures, $measuredBy, $measure, $proportions, $kept, $material, $hazard, $words] = self::TABLE[$kind->value];
 
-        return $facts[$kind->value] ??= new self($kind, array_map(Posture::from(...), explode(' ', $postures)), $measuredBy, $measure, $proportions, $kept, $material, null === $hazard ? [] : [$hazard], $words);
+        return $facts[$kind->value] ??= new self($kind, array_map(Posture::from(...), explode(' ', $postures)), $measuredBy, $measure, $proportions, $kept, $material, null === $hazard ? [] : [$hazard], array_fill_keys(explode(' ', $words), true));
     }
 
     public function usualSize(): Size
@@ -143,6 +144,6 @@ final readonly class KindFacts
 
     private function is(string $word): bool
     {
-        return \in_array($word, explode(' ', $this->words), true);
+        return isset($this->words[$word]);
     }
 }

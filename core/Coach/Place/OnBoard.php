@@ -16,7 +16,7 @@ use BrightCupboard\Core\Surface\Stance;
 final readonly class OnBoard implements Places
 {
     private const AIR = Length::TENTHS_PER_INCH;
-    private const STEPS = 24;
+    private const STEPS = 12;
     private const TALL_SHARE = 0.6;
     private const LOW_SHARE = 0.35;
 

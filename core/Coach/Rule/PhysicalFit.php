@@ -48,7 +48,16 @@ final readonly class PhysicalFit implements CoachRule
     /** Whether one more piece would go here as it is tried. */
     public function isFree(PlacedPiece $tried, Dressing $dressing): bool
     {
-        return [] === $this->alone($tried, $dressing->spot) && [] === $this->withOthers($tried, $dressing->placed, $dressing->spot);
+        if ([] !== $this->alone($tried, $dressing->spot)) {
+            return false;
+        }
+        foreach ($tried->isSolid() ? $dressing->placed : [] as $other) {
+            if ($this->meets($tried, $other) && $this->clash($tried, $other, $dressing->spot)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return list<Fault> */
@@ -95,13 +104,17 @@ final readonly class PhysicalFit implements CoachRule
         }
         $faults = [];
         foreach ($others as $other) {
-            $meets = $other->isSolid() && $placed->tier === $other->tier && $placed->overlapsAcross($other) && $placed->raise < $other->top && $other->raise < $placed->top;
-            if ($meets && $this->clash($placed, $other, $spot)) {
+            if ($this->meets($placed, $other) && $this->clash($placed, $other, $spot)) {
                 $faults[] = Fault::of('same place', [], $placed, $other);
             }
         }
 
         return $faults;
+    }
+
+    private function meets(PlacedPiece $one, PlacedPiece $two): bool
+    {
+        return $one->left < $two->right && $two->left < $one->right && $one->tier === $two->tier && $one->raise < $two->top && $two->raise < $one->top && $two->isSolid();
     }
 
     private function clash(PlacedPiece $one, PlacedPiece $two, Spot $spot): bool

@@ -13,14 +13,26 @@ use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Colour\Ciede2000;
 use BrightCupboard\Core\Colour\Lab;
+use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
 
 /** Each thing stands out from the wall behind it by 15 in lightness or by CIEDE2000 20 (docs/rules.md, rule 16). Said when it goes for a third of what is seen. */
-final readonly class WallContrast implements CoachRule
+final class WallContrast implements CoachRule
 {
     private const LIGHTNESS = 15.0;
     private const DIFFERENCE = 20.0;
     private const MOST = 1 / 3;
+    /** Less of a piece than this, in percent, is no part that stands out. */
+    private const PART = 20;
+
+    /** @var \WeakMap<Piece, array<int, bool>> by number of the wall's colour */
+    private \WeakMap $known;
+
+    public function __construct()
+    {
+        $this->known = new \WeakMap();
+    }
 
     public function isAbout(): Check
     {
@@ -29,21 +41,12 @@ final readonly class WallContrast implements CoachRule
 
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
-        $wall = Lab::of($dressing->spot->wall);
-        $difference = new Ciede2000();
         $faults = [];
         $all = $lost = 0.0;
         foreach ($dressing->standing() as $placed) {
             $area = (float) $placed->width * $placed->height;
             $all += $area;
-            $showsOthers = PieceKind::Mirror === $placed->piece->kind || $placed->piece->kind->facts()->isSeeThrough();
-            foreach ($showsOthers ? [] : $placed->piece->colours as $share) {
-                $lab = Lab::of($share->colour);
-                if ($share->percent >= 20 && (abs($lab->lightness - $wall->lightness) >= self::LIGHTNESS || $difference->between($lab, $wall) >= self::DIFFERENCE)) {
-                    continue 2; // part of it stands out
-                }
-            }
-            if (!$showsOthers) {
+            if (!$this->standsOut($placed->piece, $dressing->spot->wall)) {
                 $lost += $area;
                 $faults[] = Fault::of('lost', [], $placed);
             }
@@ -54,5 +57,24 @@ final readonly class WallContrast implements CoachRule
         $isGood = $lost / $all <= self::MOST;
 
         return new Finding(Check::Contrast, $isGood ? Verdict::Good : Verdict::LookAgain, ['percent' => (int) round(100 * $lost / $all)], $isGood ? [] : $faults);
+    }
+
+    /** Whether part of it does; what shows others, a mirror or glass, is no colour of its own. */
+    private function standsOut(Piece $piece, Srgb $wall): bool
+    {
+        $known = $this->known[$piece][$wall->number()] ?? null;
+        if (null !== $known) {
+            return $known;
+        }
+        $ground = Lab::of($wall);
+        $difference = new Ciede2000();
+        $isClear = PieceKind::Mirror === $piece->kind || $piece->kind->facts()->isSeeThrough();
+        foreach ($isClear ? [] : $piece->colours as $share) {
+            $lab = Lab::of($share->colour);
+            $isClear = $isClear || ($share->percent >= self::PART && (abs($lab->lightness - $ground->lightness) >= self::LIGHTNESS || $difference->between($lab, $ground) >= self::DIFFERENCE));
+        }
+        $this->known[$piece] = [$wall->number() => $isClear] + ($this->known[$piece] ?? []);
+
+        return $isClear;
     }
 }
