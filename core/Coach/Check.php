@@ -29,6 +29,12 @@ enum Check: string
     case Look = 'look.fit';
     case Textures = 'textures.mix';
 
+    /** What cannot be or is unsafe is no matter of taste. */
+    public function isTaste(): bool
+    {
+        return !\in_array($this, [self::Room, self::Flame, self::Surroundings], true);
+    }
+
     /**
      * Which checks are made on which form, and what each counts in the score of a whole dressing; one table, so that
      * versions, remedies and drafts compare by the same figure. The weights are this application's own.

@@ -30,11 +30,13 @@ final readonly class Coach
         foreach ($this->rules as $rule) {
             $finding = $rule->isAbout()->weight($dressing->spot->form()) > 0 ? $rule->check($dressing, $by) : null;
             if (null !== $finding) {
-                $findings[] = $finding;
+                $findings[] = Verdict::Good !== $finding->verdict && \in_array($finding->check, $by->overruled, true) ? $finding->overruled() : $finding;
             }
         }
-        $rank = static fn(Finding $finding): int => match ($finding->verdict) {
-            Verdict::Fix => 0, Verdict::LookAgain => 1, Verdict::Good => 2,
+        $rank = static fn(Finding $finding): int => match (true) {
+            !$finding->isOpen() => 2,
+            Verdict::Fix === $finding->verdict => 0,
+            default => 1,
         };
         usort($findings, static fn(Finding $a, Finding $b): int => $rank($a) <=> $rank($b));
 

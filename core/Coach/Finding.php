@@ -20,7 +20,20 @@ final readonly class Finding
         public array $figures = [],
         public array $faults = [],
         public ?Band $band = null,
+        public bool $isOverruled = false,
     ) {}
+
+    /** The same, said but counted for nothing. */
+    public function overruled(): self
+    {
+        return new self($this->check, $this->verdict, $this->figures, $this->faults, $this->band, true);
+    }
+
+    /** Whether something is to be done about it. */
+    public function isOpen(): bool
+    {
+        return Verdict::Good !== $this->verdict && !$this->isOverruled;
+    }
 
     /** @return list<string> ids of the places it is about */
     public function placements(): array
@@ -31,6 +44,9 @@ final readonly class Finding
     /** How far off, 0 when good to 1: what it takes of its weight in the score. */
     public function penalty(): float
     {
+        if ($this->isOverruled) {
+            return 0.0;
+        }
         $miss = null === $this->band ? 0.5 : min(1.0, $this->band->miss());
 
         return match ($this->verdict) {

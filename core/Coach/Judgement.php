@@ -7,8 +7,15 @@ namespace BrightCupboard\Core\Coach;
 use BrightCupboard\Core\Look\FitMeter;
 use BrightCupboard\Core\Look\Look;
 
-/** What the checks judge by: the look, and the meter that measures fit to it. */
+/** What the checks judge by: the look, the meter that measures fit to it, and what is overruled. */
 final readonly class Judgement
 {
-    public function __construct(public Look $look, public FitMeter $meter) {}
+    /** @param list<Check> $overruled */
+    public function __construct(public Look $look, public FitMeter $meter, public array $overruled = []) {}
+
+    /** The same for a spot with a taste of its own. */
+    public function at(Taste $taste): self
+    {
+        return new self($this->look->judgedBy($taste->school, $taste->mood), $this->meter, $taste->overruled);
+    }
 }

@@ -10,7 +10,6 @@ use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\PlaceFinder;
-use BrightCupboard\Core\Coach\Verdict;
 
 /**
  * Up to three acts for each finding that is not good, found by trying: add an owned free piece, shift or turn one that is
@@ -37,7 +36,7 @@ final readonly class Remedies
     {
         $findings = $this->coach->lookOver($dressing, $by);
         $before = $this->coach->score($dressing, $findings);
-        $open = array_values(array_filter($findings, static fn(Finding $finding): bool => Verdict::Good !== $finding->verdict));
+        $open = array_values(array_filter($findings, static fn(Finding $finding): bool => $finding->isOpen()));
         if ([] === $open) {
             return [];
         }

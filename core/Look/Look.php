@@ -44,6 +44,12 @@ final readonly class Look
         return new self($name, [], [], new Resting(), self::MIDDLE_MOOD, BalanceSchool::Centred);
     }
 
+    /** The same look by another school or in another mood. */
+    public function judgedBy(?BalanceSchool $balance, ?int $mood): self
+    {
+        return null === $balance && null === $mood ? $this : new self($this->name, $this->ribbons, $this->textures, $this->resting, $mood ?? $this->mood, $balance ?? $this->balance, $this->colour);
+    }
+
     public function isChosen(): bool
     {
         return [] !== $this->ribbons;

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Entity;
 
+use BrightCupboard\Core\Coach\Check;
+use BrightCupboard\Core\Coach\Taste;
 use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Surface\KeepClear;
 use BrightCupboard\Core\Surface\Layout;
@@ -65,6 +68,13 @@ class Spot implements Removable
     private ?int $belowWidth = null;
     #[ORM\Column(nullable: true)]
     private ?int $belowTop = null;
+    #[ORM\Column(length: 12, nullable: true)]
+    private ?BalanceSchool $school = null;
+    #[ORM\Column(nullable: true)]
+    private ?int $mood = null;
+    /** @var list<string> codes of the findings that are left as they are */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $overruled = [];
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -116,6 +126,18 @@ class Spot implements Removable
             $this->assumed,
             new Layout(array_map(Length::ofTenths(...), $this->tiers), $this->tableShape, $this->seats, $length($this->rise), $this->posts, $length($this->belowWidth), $length($this->belowTop)),
         );
+    }
+
+    /** @param list<Check> $overruled */
+    public function judgeBy(?BalanceSchool $school, ?int $mood, array $overruled): void
+    {
+        [$this->school, $this->mood] = [$school, $mood];
+        $this->overruled = array_map(static fn(Check $check): string => $check->value, $overruled);
+    }
+
+    public function taste(): Taste
+    {
+        return new Taste($this->school, $this->mood, array_values(array_filter(array_map(Check::tryFrom(...), $this->overruled), static fn(?Check $check): bool => null !== $check)));
     }
 
     public function home(): Home

@@ -21,16 +21,14 @@ final readonly class Availability
 
     public function __construct(private HouseRepository $house) {}
 
-    /** @return list<Available> what is to part is left out; what is decided to rest only when asked for */
-    public function of(SwapState $state, bool $withResting): array
+    /**
+     * @param array<string, string>|null $places words by key of place; read when they are not given
+     *
+     * @return list<Available> what is to part is left out; what is decided to rest only when asked for
+     */
+    public function of(SwapState $state, bool $withResting, ?array $places = null): array
     {
-        $places = [PlaceKind::Arrived->value => 'just come in', PlaceKind::Loose->value => 'loose in store', PlaceKind::Table->value => 'on the table'];
-        foreach ($state->plan->spotNames() as $id => $name) {
-            $places[Place::spot($id)->key()] = 'from ' . $name;
-        }
-        foreach ($this->house->totes($state->swap->home()) as $tote) {
-            $places[Place::tote($tote->id())->key()] = $tote->code() . ', ' . $tote->place();
-        }
+        $places ??= $this->places($state);
         $available = [];
         foreach ($state->catalogue as $id => $entry) {
             $choice = $state->plan->choice($id);
@@ -53,5 +51,39 @@ final readonly class Availability
         }
 
         return $available;
+    }
+
+    /**
+     * Where the units of pieces are when the swap starts, in words; of several places the one that is named first.
+     *
+     * @param list<string>          $pieceIds
+     * @param array<string, string> $places   words by key of place
+     *
+     * @return array<string, string> by piece id
+     */
+    public static function whereabouts(SwapState $state, array $pieceIds, array $places): array
+    {
+        $where = [];
+        foreach ($pieceIds as $id) {
+            foreach (array_keys($state->plan->start->of($id)) as $key) {
+                $where[$id] ??= $places[$key] ?? 'in store';
+            }
+        }
+
+        return $where;
+    }
+
+    /** @return array<string, string> words by key of place */
+    public function places(SwapState $state): array
+    {
+        $places = [PlaceKind::Arrived->value => 'just come in', PlaceKind::Loose->value => 'loose in store', PlaceKind::Table->value => 'on the table'];
+        foreach ($state->plan->spotNames() as $id => $name) {
+            $places[Place::spot($id)->key()] = 'from ' . $name;
+        }
+        foreach ($this->house->totes($state->swap->home()) as $tote) {
+            $places[Place::tote($tote->id())->key()] = $tote->code() . ', ' . $tote->place();
+        }
+
+        return $places;
     }
 }

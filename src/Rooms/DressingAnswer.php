@@ -6,6 +6,7 @@ namespace App\Rooms;
 
 use App\Haul\NeedAnswer;
 use BrightCupboard\Core\Coach\HangingAim;
+use BrightCupboard\Core\Look\BalanceSchool;
 
 /** One spot as it is planned: what stands where, what the coach says, who else could stand here. */
 final readonly class DressingAnswer
@@ -22,6 +23,8 @@ final readonly class DressingAnswer
      */
     public function __construct(
         public string $spot,
+        public ?BalanceSchool $school,
+        public ?int $mood,
         public array $boards,
         public ?HangingAim $hangAt,
         public array $placements,

@@ -28,28 +28,32 @@ final readonly class Dressings
 
     public function answer(SwapState $state, Spot $spot): DressingAnswer
     {
-        $by = $state->judgement();
+        $by = $state->judgement()->at($spot->taste());
         $measures = $spot->measures();
         $dressing = $state->plan->dressing($measures);
         $coach = new Coach();
         $findings = $coach->lookOver($dressing, $by);
         $lengths = $state->swap->home()->lengths();
-        $words = new CoachWords($lengths);
-        $placements = array_map(static function (PlacedPiece $placed) use ($state, $measures): PlacementAnswer {
+        $coachWords = new CoachWords($lengths);
+        $placeWords = $this->availability->places($state);
+        $places = Availability::whereabouts($state, array_map(static fn(PlacedPiece $placed): string => $placed->piece->id, $dressing->placed), $placeWords);
+        $placements = array_map(static function (PlacedPiece $placed) use ($state, $measures, $places): PlacementAnswer {
             $fit = $state->meter->fit($placed->piece);
 
-            return PlacementAnswer::of($state->plan->places[$placed->id], $placed, $measures, FitVerdict::Outside === $fit->verdict ? null : $fit->ribbon);
+            return PlacementAnswer::of($state->plan->places[$placed->id], $placed, $measures, FitVerdict::Outside === $fit->verdict ? null : $fit->ribbon, $places[$placed->piece->id] ?? 'in store');
         }, $dressing->placed);
-        $ranking = (new CandidateRanking())->rank($dressing, $this->availability->of($state, false), $by, $state->swap->season(), self::CANDIDATES);
+        $ranking = (new CandidateRanking())->rank($dressing, $this->availability->of($state, false, $placeWords), $by, $state->swap->season(), self::CANDIDATES);
         $moments = $dressing->moments();
 
         return new DressingAnswer(
             $spot->id(),
+            $spot->taste()->school,
+            $spot->taste()->mood,
             array_map($measures->tierHeight(...), range(0, $measures->tierCount() - 1)),
             HangingHeight::aim($measures),
             $placements,
             [] === $findings ? null : (int) round($coach->score($dressing, $findings)),
-            array_map(static fn(Finding $finding): FindingAnswer => FindingAnswer::of($finding, $words), $findings),
+            array_map(static fn(Finding $finding): FindingAnswer => FindingAnswer::of($finding, $coachWords), $findings),
             round($moments->left, 1),
             round($moments->right, 1),
             array_map(static fn(array $p): PointAnswer => new PointAnswer($p['x'], $p['top']), (new Skyline())->over($dressing)),

@@ -42,7 +42,7 @@ final readonly class KeepVersion
         $target = null === $input->onto ? $spot : ($this->house->spot($swap->home(), $input->onto) ?? throw InvalidInput::at('onto', 'That spot is not there any more.'));
         $rearranging = new Rearranging();
         $made = match (true) {
-            $target !== $spot => $rearranging->onto($dressing, $target->measures(), $state->look->balance),
+            $target !== $spot => $rearranging->onto($dressing, $target->measures(), $target->taste()->school ?? $state->look->balance),
             VersionFrom::Centred === $input->from => $rearranging->by($dressing, BalanceSchool::Centred),
             VersionFrom::OffCentre === $input->from => $rearranging->by($dressing, BalanceSchool::OffCentre),
             default => new Rearranged($dressing, []),

@@ -29,10 +29,11 @@ final readonly class PlacementAnswer
         public int $foot,
         public float $weight,
         public ?int $ribbon,
+        public string $from,
         public int $version,
     ) {}
 
-    public static function of(PlannedPlace $place, PlacedPiece $placed, Spot $spot, ?int $ribbon): self
+    public static function of(PlannedPlace $place, PlacedPiece $placed, Spot $spot, ?int $ribbon, string $from): self
     {
         return new self(
             $place->id,
@@ -50,6 +51,7 @@ final readonly class PlacementAnswer
             $spot->baseAt($place->tier, $placed->centre) + $place->raise,
             round($placed->visualWeight(), 1),
             $ribbon,
+            $from,
             $place->version,
         );
     }

@@ -26,7 +26,7 @@ final readonly class ReadRemedies
     {
         $state = $this->plans->of($swap);
         $dressing = $state->plan->dressing($spot->measures());
-        $by = $state->judgement();
+        $by = $state->judgement()->at($spot->taste());
         $candidates = (new CandidateRanking())->rank($dressing, $this->availability->of($state, false), $by, $swap->season(), self::ADDED)->candidates;
         $words = new RemedyWords($dressing, $swap->home()->lengths());
 

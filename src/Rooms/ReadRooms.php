@@ -10,7 +10,6 @@ use App\Repository\HouseRepository;
 use App\Swaps\Plans;
 use BrightCupboard\Core\Coach\Coach;
 use BrightCupboard\Core\Coach\Finding;
-use BrightCupboard\Core\Coach\Verdict;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
@@ -34,8 +33,8 @@ final readonly class ReadRooms
         $views = [];
         foreach ($this->house->spots($swap->home()) as $spot) {
             $dressing = $state->plan->dressing($spot->measures());
-            $findings = $coach->lookOver($dressing, $by);
-            $good = \count(array_filter($findings, static fn(Finding $finding): bool => Verdict::Good === $finding->verdict));
+            $findings = $coach->lookOver($dressing, $by->at($spot->taste()));
+            $good = \count(array_filter($findings, static fn(Finding $finding): bool => !$finding->isOpen()));
             $views[] = [$spot->focalRank(), new SpotStateAnswer($spot->id(), \count($dressing->placed), $good, \count($findings), $needs[$spot->id()] ?? 0)];
         }
         usort($views, static fn(array $a, array $b): int => $a[0] <=> $b[0]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rooms;
 
+use BrightCupboard\Core\Coach\Check;
 use BrightCupboard\Core\Draft\Remedy;
 use BrightCupboard\Core\Draft\RemedyAct;
 use BrightCupboard\Core\Stock\Posture;
@@ -13,7 +14,7 @@ use BrightCupboard\Core\Surface\Layer;
 final readonly class RemedyAnswer
 {
     private function __construct(
-        public string $answers,
+        public Check $answers,
         public RemedyAct $act,
         public string $says,
         public ?string $placement,
@@ -33,7 +34,7 @@ final readonly class RemedyAnswer
         $piece = $remedy->piece;
 
         return new self(
-            $remedy->answers->value,
+            $remedy->answers,
             $remedy->act,
             $words->say($remedy),
             RemedyAct::Add === $remedy->act ? null : $piece->id,

@@ -11,7 +11,6 @@ use BrightCupboard\Core\Coach\Coach;
 use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\PlacedPiece;
-use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Plan\PlannedPlace;
 use BrightCupboard\Core\Stock\Piece;
@@ -46,7 +45,7 @@ final readonly class VersionReadings
             return new PlacedPiece($place->id, $piece, $place->count, $place->left, $place->layer, $place->raise, $place->tier, $place->posture ?? $measures->postureOf($piece->kind));
         }, $places));
         $coach = new Coach();
-        $findings = $coach->lookOver($dressing, $state->judgement());
+        $findings = $coach->lookOver($dressing, $state->judgement()->at($spot->taste()));
         $here = $takes = $lost = [];
         foreach ($state->plan->at($spot->id()) as $place) {
             $here[$place->pieceId] = ($here[$place->pieceId] ?? 0) + $place->count;
@@ -67,13 +66,13 @@ final readonly class VersionReadings
         return new VersionAnswer(
             $version->id(),
             $version->label(),
-            array_map(static function (PlacedPiece $placed, PlannedPlace $place) use ($state, $measures): PlacementAnswer {
+            array_map(static function (PlacedPiece $placed, PlannedPlace $place) use ($state, $measures, $where): PlacementAnswer {
                 $fit = $state->meter->fit($placed->piece);
 
-                return PlacementAnswer::of($place, $placed, $measures, FitVerdict::Outside === $fit->verdict ? null : $fit->ribbon);
+                return PlacementAnswer::of($place, $placed, $measures, FitVerdict::Outside === $fit->verdict ? null : $fit->ribbon, $where[$placed->piece->id] ?? '');
             }, $dressing->placed, $places),
             [] === $findings ? null : (int) round($coach->score($dressing, $findings)),
-            array_values(array_map(static fn(Finding $one): string => CoachWords::title($one->check), array_filter($findings, static fn(Finding $one): bool => Verdict::Good !== $one->verdict))),
+            array_values(array_map(static fn(Finding $one): string => CoachWords::title($one->check), array_filter($findings, static fn(Finding $one): bool => $one->isOpen()))),
             round($moments->left, 1),
             round($moments->right, 1),
             array_values(array_unique($takes)),

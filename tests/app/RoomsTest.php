@@ -108,6 +108,35 @@ final class RoomsTest extends AppTestCase
         self::assertSame([], $this->call('POST', $this->swap() . "/versions/{$version['id']}/choice")['placements']);
     }
 
+    public function testAFindingIsLeftSoForTheSpotSaidToBeAndJudgedAgain(): void
+    {
+        $path = $this->swap() . '/spots/' . $this->id('spot', 'Front door') . '/taste';
+        $before = $this->dressing('Front door');
+        self::assertContains('contrast.wall', $this->open($before));
+        $left = $this->call('PUT', $path, ['school' => null, 'mood' => null, 'overruled' => ['contrast.wall']]);
+
+        self::assertNotContains('contrast.wall', $this->open($left));
+        self::assertTrue(array_column($left['findings'], 'isOverruled', 'code')['contrast.wall'], 'it is still said');
+        self::assertGreaterThan($before['score'], $left['score']);
+        self::assertContains('contrast.wall', $this->open($this->call('PUT', $path, ['school' => null, 'mood' => null, 'overruled' => []])));
+    }
+
+    public function testASpotIsJudgedByASchoolOfItsOwn(): void
+    {
+        $path = $this->swap() . '/spots/' . $this->id('spot', 'Sideboard') . '/taste';
+        self::assertNotContains('balance.sides', $this->open($this->dressing('Sideboard')));
+
+        self::assertContains('balance.sides', $this->open($this->call('PUT', $path, ['school' => 'centred', 'mood' => null, 'overruled' => []])));
+    }
+
+    public function testWhatIsUnsafeIsNoMatterOfTaste(): void
+    {
+        $path = $this->swap() . '/spots/' . $this->id('spot', 'Sideboard') . '/taste';
+
+        $this->assertRefused(422, '“Candle clearance” is no matter of taste and stays.', $this->call('PUT', $path, ['school' => null, 'mood' => null, 'overruled' => ['safety.flame']]), 'overruled');
+        $this->assertRefused(422, 'A mood goes from 0 (airy) to 100 (layered).', $this->call('PUT', $path, ['school' => null, 'mood' => 130, 'overruled' => []]), 'mood');
+    }
+
     /** @return iterable<string, array{string, array<string, mixed>, string, string}> spot, body, field, sentence */
     public static function refusedVersions(): iterable
     {
@@ -164,6 +193,16 @@ final class RoomsTest extends AppTestCase
         self::assertSame(201, $this->code(), $this->text());
 
         self::assertSame(['run', 84 * 254, 4], [$kept['form'], $kept['rise'], $kept['posts']]);
+    }
+
+    /**
+     * @param array<string, mixed> $dressing
+     *
+     * @return list<string> codes of what is open
+     */
+    private function open(array $dressing): array
+    {
+        return array_values(array_column(array_filter($dressing['findings'], static fn(array $one): bool => 'good' !== $one['verdict'] && !$one['isOverruled']), 'code'));
     }
 
     /** The entry of the journal that the last act left. */

@@ -47,6 +47,7 @@ export type Placement = S['Placement'];
 export type Candidate = S['Candidate'];
 export type Finding = S['Finding'];
 export type Remedy = S['Remedy'];
+export type Taste = S['TasteInput'];
 export type SpotVersion = S['Version'];
 export type SpotVersionFrom = S['VersionFrom'];
 export type Need = S['Need'];

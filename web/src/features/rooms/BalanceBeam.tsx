@@ -8,7 +8,7 @@ export function BalanceBeam({ left, right }: { left: number; right: number }) {
   return (
     <svg
       viewBox="0 -4 700 52"
-      className="block w-full"
+      className="no-print block w-full"
       role="img"
       aria-label={`Left pulls ${Math.round((left / relative) * 100)}, right ${Math.round((right / relative) * 100)}`}
     >

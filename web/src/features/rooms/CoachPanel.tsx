@@ -1,14 +1,18 @@
-import type { Dressing, Remedy, Spot } from '../../api/types';
+import type { ReactNode } from 'react';
+import type { Dressing, Finding, Remedy, Spot } from '../../api/types';
 import { Triangle } from '../../lib/notices';
 import { counted } from '../../lib/text';
 
 type Props = {
   dressing: Dressing;
   form: Spot['form'];
-  school: string;
+  /** By which school the spot is judged, to be chosen. */
+  school: ReactNode;
   remedies: readonly Remedy[];
   onPoint: (placement: string) => void;
   onRemedy: (remedy: Remedy) => void;
+  /** Leaves findings as they are, by code; undefined when nothing can be changed. */
+  onLeave: ((overruled: Finding['code'][]) => void) | undefined;
 };
 
 /** What to begin with, by the form of the spot. */
@@ -24,18 +28,20 @@ const BARE: Partial<Record<Spot['form'], string>> = {
 };
 
 /** What the coach says: what cannot be and what to look at again, with figure, aim and what would better it; then what is good. */
-export function CoachPanel({ dressing: { findings, needs, score }, school, form, remedies, onPoint, onRemedy }: Props) {
-  const open = findings.filter((one) => one.verdict !== 'good');
+export function CoachPanel({ dressing: { findings, needs, score }, school, form, remedies, onPoint, onRemedy, onLeave }: Props) {
+  const open = findings.filter((one) => one.verdict !== 'good' && !one.isOverruled);
+  const overruled = findings.filter((one) => one.isOverruled);
   const good = findings.filter((one) => one.verdict === 'good');
   const wanted = needs.filter((need) => need.filledBy === null);
   return (
-    <aside aria-label="Coach" className="border-l border-line bg-card px-4 py-3 max-xl:col-span-2 max-xl:border-t" data-testid="coach">
+    <aside aria-label="Coach" className="no-print border-l border-line bg-card px-4 py-3 max-xl:col-span-2 max-xl:border-t" data-testid="coach">
       <div className="flex items-baseline justify-between">
         <h2 className="text-[19px]/[24px]">Coach</h2>
         <span className="note">
-          {score !== null && <b className="font-display text-[15px] text-ink">{score}</b>} {good.length} of {findings.length} met, {school}
+          {score !== null && <b className="font-display text-[15px] text-ink">{score}</b>} {good.length} of {findings.length} met
         </span>
       </div>
+      {school}
       {findings.length === 0 && <p className="mt-2">{BARE[form] ?? BARE.ledge}</p>}
       <ul className="rows mt-2">
         {open.map((finding) => (
@@ -52,6 +58,11 @@ export function CoachPanel({ dressing: { findings, needs, score }, school, form,
               {finding.band && <BandDrawing {...finding.band} />}
               {finding.reason && <p className="mt-1 bg-wall px-2 py-1.5">{finding.reason}</p>}
               <Remedies remedies={remedies.filter((one) => one.answers === finding.code)} onRemedy={onRemedy} />
+              {onLeave && finding.canBeLeft && (
+                <button type="button" className="link mt-1 mr-3" onClick={() => onLeave([...overruled.map((one) => one.code), finding.code])}>
+                  Leave it so
+                </button>
+              )}
               {finding.placements[0] !== undefined && (
                 <button type="button" className="link mt-1" onClick={() => onPoint(finding.placements[0] ?? '')}>
                   Show which
@@ -71,6 +82,29 @@ export function CoachPanel({ dressing: { findings, needs, score }, school, form,
           </li>
         ))}
       </ul>
+      {overruled.length > 0 && (
+        <section className="mt-3 border-t border-line pt-2">
+          <h3 className="text-[14px]/[18px]">Left so by you</h3>
+          <ul>
+            {overruled.map((finding) => (
+              <li key={finding.code} className="flex justify-between gap-2 py-1">
+                <span>
+                  {finding.title}: {finding.figure}
+                </span>
+                {onLeave && (
+                  <button
+                    type="button"
+                    className="link"
+                    onClick={() => onLeave(overruled.filter((one) => one.code !== finding.code).map((one) => one.code))}
+                  >
+                    Judge it again
+                  </button>
+                )}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {wanted.length > 0 && (
         <section className="mt-3 border-t border-line pt-2">
           <h3 className="text-[14px]/[18px]">{counted(wanted.length, 'gap')} written down</h3>

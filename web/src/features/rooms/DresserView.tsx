@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { useHouse, useSwap, useWriting } from '../../api/home';
 import { remediesQuery } from '../../api/queries';
-import type { Candidate, Dressing, Piece, Placement, Remedy, Spot } from '../../api/types';
+import type { Candidate, Dressing, Piece, Placement, Remedy, Spot, Taste } from '../../api/types';
 import { useKeys } from '../../lib/useKeys';
 import { BalanceBeam } from './BalanceBeam';
 import { CandidateLedge } from './CandidateLedge';
@@ -11,7 +11,10 @@ import { Elevation } from './Elevation';
 import { NeedDialog } from './NeedDialog';
 import { OtherPieces } from './OtherPieces';
 import { PlacementBar } from './PlacementBar';
+import { SchoolChoice } from './SchoolChoice';
+import { SpotCard } from './SpotCard';
 import { SpotList, type SpotState } from './SpotList';
+import { saveDrawing } from './saveDrawing';
 import { TableFromAbove } from './TableFromAbove';
 import { useDresser } from './useDresser';
 import { VersionShelf } from './VersionShelf';
@@ -29,6 +32,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
   const byId = useMemo(() => new Map(pieces.map((piece) => [piece.id, piece])), [pieces]);
   const [chosen, setChosen] = useState<string | null>(null);
   const [isWriting, setWriting] = useState(false);
+  const drawing = useRef<SVGSVGElement>(null);
   const [isMirrored, setMirrored] = useState(false);
   const dresser = useDresser(house.home.id, current?.swap.id ?? '', spot.id);
   const asItIs = dressing.placements.map((one) => `${one.id} ${one.version}`).join();
@@ -43,6 +47,11 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
     else if (one) dresser.move(one, { count: units, left, layer: lane, raise: lift, tier, posture });
   };
   const placement = dressing.placements.find((one) => one.id === chosen);
+  const taste: Taste = {
+    school: dressing.school,
+    mood: dressing.mood,
+    overruled: dressing.findings.filter((one) => one.isOverruled).map((one) => one.code),
+  };
   const act = (change: (placement: Placement) => void) => () => placement && !isClosed && change(placement);
   // One step is an inch, or two centimetres.
   const step = house.home.unit === 'cm' ? 200 : 254;
@@ -104,10 +113,16 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
             {spot.hazards.length > 0 && `; ${spot.hazards.join(', ')} near`}
           </p>
           {!isClosed && (
-            <button type="button" className="btn" onClick={() => setWriting(true)}>
+            <button type="button" className="btn no-print" onClick={() => setWriting(true)}>
               Write down what is missing
             </button>
           )}
+          <button type="button" className="btn no-print" onClick={() => window.print()}>
+            Print
+          </button>
+          <button type="button" className="btn no-print" onClick={() => drawing.current && saveDrawing(drawing.current, spot.name)}>
+            SVG
+          </button>
         </div>
         {dressing.lastYear.length > 0 && (
           <ul className="mx-2 mt-1 border-l-4 border-yolk bg-card px-3 py-1">
@@ -119,6 +134,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
           </ul>
         )}
         <Elevation
+          ref={drawing}
           spot={spot}
           dressing={dressing}
           pieces={byId}
@@ -130,12 +146,13 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
         />
         {spot.form === 'table' && <TableFromAbove spot={spot} dressing={dressing} pieces={byId} chosen={chosen} onChoose={setChosen} />}
         {(spot.form === 'table' || spot.seenFrom === 'both sides') && (
-          <p className="px-2 text-right">
+          <p className="no-print px-2 text-right">
             <button type="button" className="link" aria-pressed={isMirrored} onClick={() => setMirrored(!isMirrored)}>
               {isMirrored ? 'From this side again' : 'From the other side'}
             </button>
           </p>
         )}
+        <SpotCard spot={spot} dressing={dressing} pieces={byId} />
         {BALANCED.includes(spot.form) && <BalanceBeam left={dressing.momentLeft} right={dressing.momentRight} />}
         <PlacementBar
           spot={spot}
@@ -155,7 +172,15 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
       <CoachPanel
         form={spot.form}
         dressing={dressing}
-        school={current?.look.balance ?? 'centred'}
+        school={
+          <SchoolChoice
+            ofLook={current?.look.balance ?? 'centred'}
+            school={dressing.school}
+            onChoose={(school) => dresser.judgeBy({ ...taste, school })}
+            isClosed={isClosed}
+          />
+        }
+        onLeave={isClosed ? undefined : (overruled) => dresser.judgeBy({ ...taste, overruled: overruled })}
         remedies={isClosed ? [] : (remedies.data?.remedies ?? [])}
         onPoint={setChosen}
         onRemedy={takeRemedy}

@@ -1,4 +1,4 @@
-import { useRef } from 'react';
+import { type RefObject, useRef } from 'react';
 import { useSwap, useWriting } from '../../api/home';
 import type { Dressing, Piece, Placement, Spot } from '../../api/types';
 import { useNarrow } from '../../lib/useNarrow';
@@ -10,6 +10,8 @@ import type { Stand } from './useDresser';
 import { usePlacedDrag } from './usePlacedDrag';
 
 type Props = {
+  /** The drawing itself, to be kept as a file. */
+  ref?: RefObject<SVGSVGElement | null>;
   spot: Spot;
   dressing: Dressing;
   pieces: ReadonlyMap<string, Piece>;
@@ -28,8 +30,9 @@ const ARM_REACH = 1270;
 const ORDER = { back: 0, middle: 1, front: 2 } as const;
 
 /** The spot from the front, to scale: what it is, what is put there, the line along the tops, the layers from above. */
-export function Elevation({ spot, dressing, pieces, chosen, onChoose, onMove, isClosed, isMirrored = false, tallest = 0 }: Props) {
-  const svg = useRef<SVGSVGElement>(null);
+export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMove, isClosed, isMirrored = false, tallest = 0 }: Props) {
+  const own = useRef<SVGSVGElement>(null);
+  const svg = ref ?? own;
   const top = Math.max(tallest, ...dressing.placements.map((one) => inch(one.foot + one.height)));
   const frame = frameFor(spot, top, useNarrow());
   const { drag, down, move, end } = usePlacedDrag(spot, dressing, frame, svg, onMove, isMirrored);

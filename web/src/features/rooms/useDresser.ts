@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, take } from '../../api/client';
 import { dressingQuery } from '../../api/queries';
-import type { Dressing, Placement } from '../../api/types';
+import type { Dressing, Placement, Taste } from '../../api/types';
 import { useNotices } from '../../lib/notices';
 
 export type Stand = Pick<Placement, 'count' | 'left' | 'layer' | 'raise' | 'tier'> & { posture: Placement['posture'] | null; at?: string };
@@ -55,6 +55,11 @@ export function useDresser(home: string, swap: string, spot: string) {
     onSuccess: keep,
     onError: fail,
   });
+  const taste = useMutation({
+    mutationFn: (body: Taste) => take(api.PUT('/api/homes/{home}/swaps/{swap}/spots/{spot}/taste', { params: { path: { ...path, spot } }, body })),
+    onSuccess: keep,
+    onError: fail,
+  });
   const remove = useMutation({
     mutationFn: (id: string) =>
       take(api.DELETE('/api/homes/{home}/swaps/{swap}/placements/{placement}', { params: { path: { ...path, placement: id } } })),
@@ -71,6 +76,7 @@ export function useDresser(home: string, swap: string, spot: string) {
     },
     add: (piece: string, stand?: Partial<Stand>) => add.mutate({ piece, stand }),
     takeOff: (placement: Placement) => remove.mutate(placement.id),
+    judgeBy: (body: Taste) => taste.mutate(body),
     isBusy: add.isPending || remove.isPending,
   };
 }

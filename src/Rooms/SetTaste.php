@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms;
+
+use App\Entity\Spot;
+use App\Entity\Swap;
+use App\Http\Body;
+use App\Http\InvalidInput;
+use App\Journal\Journal;
+use App\Swaps\Plans;
+use BrightCupboard\Core\Coach\Check;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Says by which school and mood a spot is judged, and which findings are left as they are; what is unsafe cannot be left so. */
+#[AsController]
+final readonly class SetTaste
+{
+    public function __construct(private Plans $plans, private Dressings $dressings, private EntityManagerInterface $entities, private Journal $journal) {}
+
+    #[Route('/api/homes/{home}/swaps/{swap}/spots/{spot}/taste', methods: ['PUT'])]
+    public function __invoke(Swap $swap, Spot $spot, #[Body] TasteInput $input): DressingAnswer
+    {
+        foreach ($input->overruled as $check) {
+            if (!$check->isTaste()) {
+                throw InvalidInput::at('overruled', sprintf('“%s” is no matter of taste and stays.', CoachWords::title($check)));
+            }
+        }
+        $added = array_values(array_filter($input->overruled, static fn(Check $check): bool => !\in_array($check, $spot->taste()->overruled, true)));
+        $spot->judgeBy($input->school, $input->mood, $input->overruled);
+        $this->journal->say([] === $added ? sprintf('%s is judged anew', $spot->name()) : sprintf('%s: “%s” is left as it is', $spot->name(), CoachWords::title($added[0])));
+        $this->entities->flush();
+
+        return $this->dressings->answer($this->plans->of($swap), $spot);
+    }
+}

@@ -1,0 +1,60 @@
+import { useHouse, useSwap, useWriting } from '../../api/home';
+import type { Dressing, Piece, Placement, Spot } from '../../api/types';
+
+type Props = { spot: Spot; dressing: Dressing; pieces: ReadonlyMap<string, Piece> };
+
+/** What is in or on others goes up last, what carries or leans first; from left to right otherwise. */
+const ORDER: Partial<Record<Placement['posture'], number>> = { lies: 0, carries: 0, leans: 1, drapes: 1, trims: 3, fills: 3 };
+
+/** The card of a spot on paper, under its picture: each piece in the order of set-up, where it goes, where it comes from, what to mind. */
+export function SpotCard({ spot, dressing, pieces }: Props) {
+  const write = useWriting();
+  const house = useHouse();
+  const current = useSwap();
+  const room = house.rooms.find((one) => one.id === spot.room)?.name ?? '';
+  const sorted = [...dressing.placements].sort((a, b) => (ORDER[a.posture] ?? 2) - (ORDER[b.posture] ?? 2) || a.left - b.left);
+  const cautions = dressing.findings.filter((one) => one.code.startsWith('safety.') || one.code === 'fit.physical').map((one) => one.reason);
+  const isPanel = spot.form === 'panel';
+  return (
+    <section className="hidden print:block" aria-hidden="true" data-testid="spot-card">
+      <p>
+        {room}, {spot.name}; {current?.swap.name}, look {current?.look.name}
+      </p>
+      <table className="mt-2 w-full border-collapse text-left">
+        <thead>
+          <tr className="border-b border-ink">
+            {['', 'Piece', 'From the left', isPanel ? 'Lower edge from the floor' : 'On', 'How', 'Comes from'].map((head) => (
+              <th key={head} className="py-1 pr-3">
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {sorted.map((one, i) => (
+            <tr key={one.id} className="border-b border-line">
+              <td className="py-1 pr-3">{i + 1}</td>
+              <td className="py-1 pr-3">
+                {pieces.get(one.piece)?.name}
+                {one.count > 1 && ` × ${one.count}`}
+              </td>
+              <td className="py-1 pr-3">{write.length(one.left)}</td>
+              <td className="py-1 pr-3">
+                {isPanel ? write.length(spot.ledgeHeight + one.raise) : onWhat(one, dressing.boards.length, write.length)}
+              </td>
+              <td className="py-1 pr-3">{one.posture}</td>
+              <td className="py-1 pr-3">{one.from}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {cautions.filter((said) => said !== '').length > 0 && <p className="mt-2 font-semibold">Mind: {cautions.join(' ')}</p>}
+      <p className="note mt-2">Ladders and heavy pieces with two; follow the maker’s instructions and local codes.</p>
+    </section>
+  );
+}
+
+function onWhat(one: Placement, boards: number, length: (tenths: number) => string): string {
+  const where = boards > 1 ? `board ${one.tier + 1}, ${one.layer}` : one.layer;
+  return one.raise > 0 ? `${where}, raised ${length(one.raise)}` : where;
+}
