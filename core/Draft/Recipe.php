@@ -12,7 +12,7 @@ use BrightCupboard\Core\Surface\SpotKind;
 final readonly class Recipe
 {
     private const BY_KIND = [
-        'mantel' => ['backdrop' => 1, 'garland' => 1, 'greenery' => 1, 'light' => 2, 'middle one' => 1, 'low one' => 1, 'tall one' => 1],
+        'mantel' => ['backdrop' => 1, 'garland' => 1, 'greenery' => 1, 'light' => 2, 'mid-high one' => 1, 'low one' => 1, 'tall one' => 1],
         'dining table' => ['ground' => 1, 'greenery' => 1, 'low one' => 2, 'light' => 2],
         'wall' => ['piece to hang' => 3],
         'bed' => ['cushion' => 3, 'throw' => 1, 'ground' => 1],
@@ -20,9 +20,9 @@ final readonly class Recipe
         'bench' => ['cushion' => 2, 'throw' => 1, 'low one' => 1],
     ];
     private const BY_FORM = [
-        'ledge' => ['backdrop' => 1, 'greenery' => 1, 'tall one' => 1, 'middle one' => 1, 'low one' => 1, 'light' => 1],
-        'tiers' => ['backdrop' => 1, 'greenery' => 1, 'tall one' => 1, 'middle one' => 2, 'low one' => 2],
-        'table' => ['ground' => 1, 'middle one' => 1, 'low one' => 1, 'light' => 1, 'greenery' => 1],
+        'ledge' => ['backdrop' => 1, 'greenery' => 1, 'tall one' => 1, 'mid-high one' => 1, 'low one' => 1, 'light' => 1],
+        'tiers' => ['backdrop' => 1, 'greenery' => 1, 'tall one' => 1, 'mid-high one' => 2, 'low one' => 2],
+        'table' => ['ground' => 1, 'mid-high one' => 1, 'low one' => 1, 'light' => 1, 'greenery' => 1],
         'panel' => ['piece to hang' => 1],
         'run' => ['garland' => 3, 'light' => 2, 'trimming' => 3],
         'seat' => ['cushion' => 4, 'throw' => 1],

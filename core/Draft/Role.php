@@ -18,7 +18,7 @@ enum Role: string
     case Backdrop = 'backdrop';
     case Greenery = 'greenery';
     case Tall = 'tall one';
-    case Middle = 'middle one';
+    case Middle = 'mid-high one';
     case Low = 'low one';
     case Light = 'light';
     case Ground = 'ground';
@@ -42,7 +42,7 @@ enum Role: string
 
         return match (true) {
             Form::Cone === $spot->form() && Posture::Stands === $placed->posture => self::Tree,
-            Posture::Hangs === $placed->posture && Form::Panel === $spot->form() => self::Hung,
+            Posture::Hangs === $placed->posture && \in_array($spot->form(), [Form::Panel, Form::Run], true) => self::Hung,
             PieceKind::Throw === $piece->kind => self::Throw,
             Posture::Sits === $placed->posture => self::Cushion,
             $isLit => self::Light,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rooms;
 
 use BrightCupboard\Core\Draft\Candidate;
+use BrightCupboard\Core\Draft\Role;
 use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Stock\Posture;
@@ -69,6 +70,12 @@ final readonly class CandidateAnswer
             default => ' in the middle',
         };
 
-        return ($candidate->isLacking ? 'the ' . $candidate->role->value . ' it lacks' : 'another ' . $candidate->role->value) . $where;
+        $what = match ($candidate->role) {
+            Role::Greenery, Role::Light => $candidate->role->value,
+            Role::Ground => 'what the others stand on',
+            default => 'a ' . $candidate->role->value,
+        };
+
+        return ($candidate->isLacking ? 'adds ' : 'one more: ') . $what . $where;
     }
 }

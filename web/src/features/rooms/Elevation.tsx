@@ -29,6 +29,12 @@ const ARM_HEIGHT = 8;
 const ARM_REACH = 1270;
 const ORDER = { back: 0, middle: 1, front: 2 } as const;
 
+/** A throw at an end lies over the arm there. */
+function armAt(one: Placement, spot: Spot): { at: number; height: number } | null {
+  if (one.left < ARM_REACH) return { at: 0, height: ARM_HEIGHT };
+  return one.left + one.width > spot.width - ARM_REACH ? { at: inch(spot.width), height: ARM_HEIGHT } : null;
+}
+
 /** The spot from the front, to scale: what it is, what is put there, the line along the tops, the layers from above. */
 export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMove, isClosed, isMirrored = false, tallest = 0 }: Props) {
   const own = useRef<SVGSVGElement>(null);
@@ -70,7 +76,7 @@ export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMov
                 foot={drag?.id === one.id ? drag.foot : one.foot}
                 isChosen={one.id === chosen}
                 isInTiers={dressing.boards.length > 1}
-                arm={hasArms && (one.left < ARM_REACH || one.left + one.width > spot.width - ARM_REACH) ? ARM_HEIGHT : 0}
+                arm={hasArms ? armAt(one, spot) : null}
                 onDown={(event) => {
                   onChoose(one.id);
                   if (!isClosed) down(event);

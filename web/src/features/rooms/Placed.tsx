@@ -13,8 +13,8 @@ export type PlacedProps = {
   foot: number;
   isChosen: boolean;
   isInTiers: boolean;
-  /** Height of the arm it lies over, in inches; 0 when it is at none. */
-  arm: number;
+  /** The arm of the seat that it is at, in inches; null when it is at none. */
+  arm: { at: number; height: number } | null;
   onDown: (event: PointerEvent<SVGGElement>) => void;
   onMove: (event: PointerEvent) => void;
   onUp: () => void;
@@ -32,14 +32,14 @@ export function Placed({ placement, piece, frame, left, foot, isChosen, isInTier
   const isFromEdge = placement.posture === 'hangs' && placement.raise === 0 && !isInTiers && placement.foot === foot && placement.layer === 'front';
   const shift = placement.posture === 'drapes' && piece.kind !== 'throw' ? (SHIFT.drapes ?? 0) : isFromEdge ? (SHIFT.hangs ?? 0) : 0;
   // A throw at the end of a sofa lies over its arm.
-  const overArm = placement.posture === 'drapes' && piece.kind === 'throw' && arm > 0 ? arm - height / 2 : 0;
-  const y = frame.y(inch(foot) + shift * height + overArm);
+  const isOverArm = placement.posture === 'drapes' && piece.kind === 'throw' && arm !== null;
+  const y = frame.y(inch(foot) + shift * height + (isOverArm ? arm.height : 0));
   const width = inch(placement.width) * frame.scale;
   const rows = Math.ceil(placement.count / placement.columns);
   // What hangs in rows keeps a gap that the core has worked out.
   const stepX = placement.columns > 1 ? (inch(placement.width) - unit) / (placement.columns - 1) : 0;
   const stepY = rows > 1 ? (inch(placement.height) - inch(placement.unitHeight)) / (rows - 1) : 0;
-  const x = frame.x(inch(left));
+  const x = isOverArm ? frame.x(arm.at) - width / 2 : frame.x(inch(left));
   const riser = ['stands', 'carries', 'leans'].includes(placement.posture) ? inch(placement.raise) : 0;
   const said = [
     `${write.length(left)} from the left`,

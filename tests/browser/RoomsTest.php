@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Browser;
+
+use App\Tests\Browser\Page\CupboardPages;
+use App\Tests\Browser\Support\BrowserTestCase;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** Spots of several forms in Chromium: boards by arrows, a typed place, a remedy and its way back, versions side by side, the table from above. */
+final class RoomsTest extends BrowserTestCase
+{
+    public function testAPieceChangesBoardsByArrowAndItsPlaceIsTyped(): void
+    {
+        $page = $this->spot('Corner hutch');
+        $page->see('[data-testid="placed-Brass hare"]');
+        self::assertStringContainsString('board 1', $this->label('Brass hare'));
+        $this->focus('Brass hare');
+        $page->key(WebDriverKeys::ARROW_UP)->until(fn(): bool => str_contains($this->label('Brass hare'), 'board 2'), 'it stands on the second board');
+        $this->focus('Brass hare');
+        $page->see('input[aria-label="From the left"]');
+        $this->retype('From the left', '31 1/2 in');
+        $page->key(WebDriverKeys::ENTER)->until(fn(): bool => str_contains($this->label('Brass hare'), '31 1/2 in from the left'), 'it stands where it was typed');
+    }
+
+    public function testARemedyIsTakenWithOneClickAndTakenBackWithOneKey(): void
+    {
+        $page = $this->spot('Corner hutch');
+        $page->see('[data-testid="remedies"] button');
+        $score = fn(): string => (string) $this->browser->executeScript('return document.querySelector(\'[data-testid="coach"] b\')?.textContent ?? ""');
+        $before = $score();
+        $this->browser->executeScript('document.querySelector(\'[data-testid="remedies"] button\').click()');
+        $page->until(static fn(): bool => '' !== $score() && (int) $score() > (int) $before, 'the score of the whole rises');
+        $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->until(static fn(): bool => $score() === $before, 'and is as it was');
+    }
+
+    public function testAVersionIsTriedChosenAndTheOldOneKept(): void
+    {
+        $page = $this->spot('Sideboard');
+        $page->see('[data-testid="versions"]');
+        $page->press('Try it centred')->see('[aria-label="Dress it as version B"]');
+        $before = $this->label('Table fir');
+        $this->browser->executeScript('document.querySelector(\'[aria-label="Dress it as version B"]\').click()');
+        $page->until(fn(): bool => $this->label('Table fir') !== $before, 'the fir stands where the version has it');
+        $page->see('[aria-label="Drop version B"]');
+    }
+
+    public function testATableIsSeenFromAboveAndFromBothSides(): void
+    {
+        $page = $this->spot('Dining table');
+        $page->see('[data-testid="from-above"]')->isDisplayed();
+        $place = fn(): int => (int) $this->browser->executeScript('return document.querySelector(\'[data-testid="placed-Ember bowl"]\').getBoundingClientRect().left');
+        $before = $place();
+        $page->press('From the other side');
+
+        $page->until(static fn(): bool => abs($place() - $before) > 20, 'left is right from the other side');
+    }
+
+    private function spot(string $name): CupboardPages
+    {
+        $page = $this->page()->signIn();
+        $page->station('Rooms')->see('[data-testid="elevation"]');
+        $page->seeAt("//nav[@aria-label='Spots']//a[contains(., '{$name}')]")->click();
+
+        return $page->seeText($name);
+    }
+
+    private function label(string $piece): string
+    {
+        $label = $this->browser->executeScript('return document.querySelector(arguments[0])?.getAttribute("aria-label") ?? ""', ["[data-testid=\"placed-{$piece}\"]"]);
+
+        return \is_string($label) ? $label : '';
+    }
+
+    private function focus(string $piece): void
+    {
+        $this->browser->executeScript('document.querySelector(arguments[0]).focus()', ["[data-testid=\"placed-{$piece}\"]"]);
+    }
+
+    private function retype(string $label, string $text): void
+    {
+        $field = $this->page()->see("input[aria-label=\"{$label}\"]");
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
+        $field->sendKeys($text);
+    }
+}
