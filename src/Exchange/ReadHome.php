@@ -40,6 +40,10 @@ final readonly class ReadHome
     {
         $document = $this->document($input->document);
         $said = $document->home;
+        $running = array_filter($document->lists['swaps'] ?? [], static fn(array $swap): bool => null === ($swap['closedAt'] ?? null));
+        if (\count($running) > 1) {
+            throw InvalidInput::at('document', sprintf('%d swaps of the document are still running; a home has one at a time. Close all but one before writing it.', \count($running)));
+        }
         $home = new Home($said['name'], LengthUnit::from($said['unit']), $said['currency'], GiftMoney::from($said['giftMoney']));
         $this->entities->persist($home);
         $this->entities->persist($by->join($home, Role::Stylist));

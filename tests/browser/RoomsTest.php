@@ -22,6 +22,7 @@ final class RoomsTest extends BrowserTestCase
         $page->see('input[aria-label="From the left"]');
         $this->retype('From the left', '31 1/2 in');
         $page->key(WebDriverKeys::ENTER)->until(fn(): bool => str_contains($this->label('Brass hare'), '31 1/2 in from the left'), 'it stands where it was typed');
+        self::assertStringContainsString('board 2', $this->label('Brass hare'));
     }
 
     public function testARemedyIsTakenWithOneClickAndTakenBackWithOneKey(): void
@@ -33,6 +34,7 @@ final class RoomsTest extends BrowserTestCase
         $this->browser->executeScript('document.querySelector(\'[data-testid="remedies"] button\').click()');
         $page->until(static fn(): bool => '' !== $score() && (int) $score() > (int) $before, 'the score of the whole rises');
         $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->until(static fn(): bool => $score() === $before, 'and is as it was');
+        self::assertSame([], $this->severeLogEntries());
     }
 
     public function testAVersionIsTriedChosenAndTheOldOneKept(): void
@@ -43,13 +45,13 @@ final class RoomsTest extends BrowserTestCase
         $before = $this->label('Table fir');
         $this->browser->executeScript('document.querySelector(\'[aria-label="Dress it as version B"]\').click()');
         $page->until(fn(): bool => $this->label('Table fir') !== $before, 'the fir stands where the version has it');
-        $page->see('[aria-label="Drop version B"]');
+        self::assertTrue($page->see('[aria-label="Drop version B"]')->isDisplayed(), 'what stood there is the version now');
     }
 
     public function testATableIsSeenFromAboveAndFromBothSides(): void
     {
         $page = $this->spot('Dining table');
-        $page->see('[data-testid="from-above"]')->isDisplayed();
+        self::assertTrue($page->see('[data-testid="from-above"]')->isDisplayed());
         $place = fn(): int => (int) $this->browser->executeScript('return document.querySelector(\'[data-testid="placed-Ember bowl"]\').getBoundingClientRect().left');
         $before = $place();
         $page->press('From the other side');

@@ -30,7 +30,7 @@ final class WholeSwapTest extends BrowserTestCase
         $page->see('section[aria-label="The piece in hand"]');
         $page->key('n')->key('r')->seeText('45 of 120 decided');
         $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->seeText('44 of 120 decided');
-        $page->key('a')->seeText('45 of 120 decided');
+        $page->seeText('is suggested')->key('a')->seeText('45 of 120 decided');
         $page->key('w')->seeText('Share times score, summed')->press('Close without saving');
         $page->press('Accept ');
         $page->until(static fn(): bool => 1 === preg_match('/(\d+) of 120 decided/', $page->text(), $m) && (int) $m[1] > 70, 'the sure suggestions are accepted');

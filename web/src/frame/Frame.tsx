@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Outlet, useMatch, useParams } from 'react-router';
 import { ProblemError } from '../api/client';
 import { HouseContext } from '../api/home';
@@ -7,15 +7,17 @@ import { houseQuery, meQuery } from '../api/queries';
 import { useKeys } from '../lib/useKeys';
 import { fetchAhead } from '../pages';
 import { ErrorLedge, LoadingLedges } from '../ui/States';
-import { DoneSheet } from './DoneSheet';
-import { Finder } from './Finder';
-import { KeyMap } from './KeyMap';
 import { SignInFirst } from './SignInFirst';
 import { StationShelf } from './StationShelf';
 import { Stile } from './Stile';
 import { useActs } from './useActs';
 import { usePlaceKeys } from './usePlaceKeys';
 import { WaitingTicks } from './waitingTicks';
+
+// What opens over a page comes when it is asked for, or ahead of it while nothing else is to do.
+const KeyMap = lazy(async () => ({ default: (await import('./KeyMap')).KeyMap }));
+const DoneSheet = lazy(async () => ({ default: (await import('./DoneSheet')).DoneSheet }));
+const Finder = lazy(async () => ({ default: (await import('./Finder')).Finder }));
 
 /** The joinery round every page: the stile with its drawers on the left, the station shelf on top. */
 export function Frame() {
@@ -49,9 +51,11 @@ export function Frame() {
             <Outlet />
           </main>
         </div>
-        <KeyMap isOpen={shown === 'keys'} onClose={() => setShown(null)} />
-        <DoneSheet isOpen={shown === 'done'} onClose={() => setShown(null)} />
-        <Finder isOpen={shown === 'finder'} onClose={() => setShown(null)} />
+        <Suspense fallback={null}>
+          {shown === 'keys' && <KeyMap isOpen onClose={() => setShown(null)} />}
+          {shown === 'done' && <DoneSheet isOpen onClose={() => setShown(null)} />}
+          {shown === 'finder' && <Finder isOpen onClose={() => setShown(null)} />}
+        </Suspense>
       </WaitingTicks>
     </HouseContext>
   );

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { NavLink, useNavigate } from 'react-router';
 import { useHouse, useSwap, useWriting } from '../api/home';
 import { piecesQuery, stationsQuery } from '../api/queries';
@@ -8,7 +8,8 @@ import type { Me } from '../api/types';
 import { counted } from '../lib/text';
 import { Menu } from '../ui/Menu';
 import { CupboardMark } from './glyphs';
-import { NewHomeDialog } from './NewHomeDialog';
+
+const NewHomeDialog = lazy(async () => ({ default: (await import('./NewHomeDialog')).NewHomeDialog }));
 
 /** The left upright: which home is open, and its standing places as drawers with their live figure. */
 export function Stile({ me, onWhatWasDone }: { me: Me; onWhatWasDone: () => void }) {
@@ -88,7 +89,7 @@ export function Stile({ me, onWhatWasDone }: { me: Me; onWhatWasDone: () => void
       <p className="hidden pb-1 text-center text-[12px]/[16px] text-[#DDE5DF] md:block">
         Keys <kbd>?</kbd>
       </p>
-      <NewHomeDialog isOpen={isAdding} onClose={() => setAdding(false)} />
+      <Suspense fallback={null}>{isAdding && <NewHomeDialog isOpen onClose={() => setAdding(false)} />}</Suspense>
     </nav>
   );
 }

@@ -1,26 +1,13 @@
-import { DropdownMenu } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { lazy, type ReactNode, Suspense } from 'react';
+import type { Item } from './MenuList';
 
-type Item = { label: string; onSelect: () => void };
+const MenuList = lazy(async () => ({ default: (await import('./MenuList')).MenuList }));
 
-/** A list of things to do, opened from its trigger. */
+/** A list of things to do, opened from its trigger; until the list has come, the trigger stands there alone. */
 export function Menu({ trigger, items }: { trigger: ReactNode; items: readonly Item[] }) {
   return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger asChild>{trigger}</DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content sideOffset={4} align="start" className="tagcard z-50 max-h-[70vh] min-w-44 overflow-auto py-1">
-          {items.map((item) => (
-            <DropdownMenu.Item
-              key={item.label}
-              onSelect={item.onSelect}
-              className="cursor-pointer px-3 py-1.5 outline-none data-[highlighted]:bg-yolk-soft"
-            >
-              {item.label}
-            </DropdownMenu.Item>
-          ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+    <Suspense fallback={trigger}>
+      <MenuList trigger={trigger} items={items} />
+    </Suspense>
   );
 }

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { useHouse, useSwap, useWriting } from '../../api/home';
 import { remediesQuery } from '../../api/queries';
 import type { Candidate, Dressing, Piece, Placement, Remedy, Spot, Taste } from '../../api/types';
@@ -8,7 +8,6 @@ import { BalanceBeam } from './BalanceBeam';
 import { CandidateLedge } from './CandidateLedge';
 import { CoachPanel } from './CoachPanel';
 import { Elevation } from './Elevation';
-import { NeedDialog } from './NeedDialog';
 import { OtherPieces } from './OtherPieces';
 import { PlacementBar } from './PlacementBar';
 import { SchoolChoice } from './SchoolChoice';
@@ -20,6 +19,8 @@ import { useDresser } from './useDresser';
 import { VersionShelf } from './VersionShelf';
 
 type Props = { spot: Spot; dressing: Dressing; rooms: readonly SpotState[]; pieces: readonly Piece[]; isClosed: boolean };
+
+const NeedDialog = lazy(async () => ({ default: (await import('./NeedDialog')).NeedDialog }));
 
 const BALANCED: readonly Spot['form'][] = ['ledge', 'tiers', 'table', 'floor', 'seat'];
 const LAYERS = ['back', 'middle', 'front'] as const;
@@ -185,7 +186,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
         onPoint={setChosen}
         onRemedy={takeRemedy}
       />
-      {isWriting && <NeedDialog spot={spot} onClose={() => setWriting(false)} />}
+      <Suspense fallback={null}>{isWriting && <NeedDialog spot={spot} onClose={() => setWriting(false)} />}</Suspense>
     </div>
   );
 }

@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Navigate } from 'react-router';
 import { ProblemError } from '../../api/client';
 import { houseQuery, meQuery } from '../../api/queries';
-import { NewHomeDialog } from '../../frame/NewHomeDialog';
 import { SignInFirst } from '../../frame/SignInFirst';
 import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
+
+const NewHomeDialog = lazy(async () => ({ default: (await import('../../frame/NewHomeDialog')).NewHomeDialog }));
 
 /** Goes where the work is: the table of the running swap, or the house of a home that has none. */
 export function FirstPage() {
@@ -22,7 +23,7 @@ export function FirstPage() {
         <button type="button" className="btn btn-main mt-3" onClick={() => setAdding(true)}>
           Open a home
         </button>
-        <NewHomeDialog isOpen={isAdding} onClose={() => setAdding(false)} />
+        <Suspense fallback={null}>{isAdding && <NewHomeDialog isOpen onClose={() => setAdding(false)} />}</Suspense>
       </EmptyLedge>
     );
   }
