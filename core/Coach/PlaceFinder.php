@@ -117,7 +117,7 @@ final readonly class PlaceFinder
         $half = $dressing->spot->width->tenths() / 2;
         $isCentred = BalanceSchool::Centred === $school;
         if ([] === $dressing->standing()) {
-            return abs(abs($placed->centre - $half) / $half - ($isCentred ? 0.0 : self::ALONE_OFF_CENTRE));
+            return Form::Seat === $dressing->spot->form() ? 0.0 : abs(abs($placed->centre - $half) / $half - ($isCentred ? 0.0 : self::ALONE_OFF_CENTRE));
         }
         $moment = $placed->visualWeight() * ($placed->centre - $half) / 254;
         $after = new Moments($before->left + max(0.0, -$moment), $before->right + max(0.0, $moment));

@@ -6,6 +6,7 @@ namespace BrightCupboard\Core\Coach\Place;
 
 use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Stance;
@@ -15,12 +16,14 @@ final readonly class OnRun implements Places
 {
     public function of(Dressing $dressing, PlacedPiece $piece): array
     {
-        $alike = array_values(array_filter($dressing->placed, static fn(PlacedPiece $one): bool => $one->posture === $piece->posture));
+        $isHung = Posture::Hangs === $piece->posture;
+        // Lights and ribbon run over a garland from its foot; another garland begins where the last one ends.
+        $alike = array_values(array_filter($dressing->placed, static fn(PlacedPiece $one): bool => $isHung ? $one->posture === $piece->posture : $one->piece->kind === $piece->piece->kind));
         $end = $dressing->spot->width->tenths();
-        if (Posture::Hangs !== $piece->posture) {
+        if (!$isHung) {
             $from = max([0, ...array_map(static fn(PlacedPiece $one): int => $one->right, $alike)]);
 
-            return [new Stance($from, Layer::Middle, 0, 0, $piece->posture), new Stance(0, Layer::Front, 0, 0, $piece->posture)];
+            return [new Stance($from, PieceKind::Garland === $piece->piece->kind ? Layer::Middle : Layer::Front, 0, 0, $piece->posture)];
         }
         usort($alike, static fn(PlacedPiece $a, PlacedPiece $b): int => $a->left <=> $b->left);
         [$from, $widest, $middle] = [0, -1, intdiv($end, 2)];

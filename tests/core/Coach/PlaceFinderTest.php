@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Tests\Core\Coach;
+
+use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Coach\PlaceFinder;
+use BrightCupboard\Core\Look\BalanceSchool;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Posture;
+use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Layout;
+use BrightCupboard\Core\Surface\SpotKind;
+use BrightCupboard\Core\Surface\Stance;
+use BrightCupboard\Tests\Core\Support\Make;
+use PHPUnit\Framework\TestCase;
+
+/** Where things are put by habit on each form; the heights and halves are common practice. Lengths in inches. */
+final class PlaceFinderTest extends TestCase
+{
+    public function testThePieceThatStandsAloneStandsInTheMiddleOrAtAThird(): void
+    {
+        $vase = DressedSpots::at(PieceKind::Vase, 0, 6, 12);
+
+        self::assertSame(27.0, $this->left($this->find(new Dressing(Make::spot(), []), $vase)));
+        $centre = $this->left($this->find(new Dressing(Make::spot(), []), $vase, BalanceSchool::OffCentre)) + 3;
+        self::assertEqualsWithDelta(30 * 0.33, abs($centre - 30), 3.0);
+    }
+
+    public function testAWreathOnADoorHangsInTheMiddleAtItsHeight(): void
+    {
+        $door = Make::spot(width: 36, depth: 4, clear: 80, ledge: 0, kind: SpotKind::Door);
+        $stance = $this->find(new Dressing($door, []), DressedSpots::at(PieceKind::Wreath, 0, 22, 22));
+
+        self::assertEquals([7.0, 50.0, Posture::Hangs], [$this->left($stance), $stance->raise / 254, $stance->posture]); // its middle at 61
+    }
+
+    public function testAPictureHangsSevenInchesOverTheSofa(): void
+    {
+        $wall = Make::spot(width: 96, depth: 4, clear: 70, ledge: 20, kind: SpotKind::Wall, layout: new Layout(belowWidth: Length::ofInches(84), belowTop: Length::ofInches(33)));
+        $stance = $this->find(new Dressing($wall, []), DressedSpots::at(PieceKind::Picture, 0, 30, 24, depth: 1));
+
+        self::assertEqualsWithDelta(33 + 7 - 20, $stance->raise / 254, 0.01);
+    }
+
+    public function testASecondPictureHangsBesideTheFirstOnOneMiddleLine(): void
+    {
+        $wall = Make::spot(width: 96, depth: 4, clear: 70, ledge: 20, kind: SpotKind::Wall);
+        $first = DressedSpots::at(PieceKind::Picture, 30, 20, 24, depth: 1, raise: 26, posture: Posture::Hangs, id: 'first');
+        $stance = $this->find(new Dressing($wall, [$first]), DressedSpots::at(PieceKind::Picture, 0, 16, 16, depth: 1, id: 'second'));
+
+        self::assertEquals([52.5, 30.0], [$this->left($stance), $stance->raise / 254]);
+    }
+
+    public function testGarlandsLieEndToEndAndTheOneTooManyFindsNoPlace(): void
+    {
+        $rail = Make::spot(width: 144, depth: 4, clear: null, kind: SpotKind::StairRail);
+        $one = DressedSpots::at(PieceKind::Garland, 0, 72, 6, id: 'one');
+        $two = DressedSpots::at(PieceKind::Garland, 72, 72, 6, id: 'two');
+        $next = DressedSpots::at(PieceKind::Garland, 0, 72, 6, id: 'next');
+
+        self::assertSame(72.0, $this->left($this->find(new Dressing($rail, [$one]), $next)));
+        self::assertNull((new PlaceFinder())->find(new Dressing($rail, [$one, $two]), $next->piece));
+    }
+
+    public function testTwoCushionsGoToTheTwoEndsOfASofa(): void
+    {
+        $sofa = Make::spot(width: 84, depth: 22, clear: null, ledge: 17, kind: SpotKind::Sofa);
+        $first = $this->find(new Dressing($sofa, []), DressedSpots::at(PieceKind::Cushion, 0, 18, 18));
+        $there = PlacedPiece::at('first', Make::piece('first', PieceKind::Cushion, 18, 18), 1, $first);
+        $second = $this->find(new Dressing($sofa, [$there]), DressedSpots::at(PieceKind::Cushion, 0, 18, 18, id: 'second'));
+
+        self::assertEqualsWithDelta(42, ($this->left($first) + $this->left($second) + 18) / 2, 1.0, 'mirrored about the middle');
+        self::assertGreaterThan(30, abs($this->left($first) - $this->left($second)));
+    }
+
+    public function testStemsGoIntoTheVaseAndOtherwiseLieOnTheLedge(): void
+    {
+        $stems = DressedSpots::at(PieceKind::Bunch, 0, 8, 18);
+        $vase = DressedSpots::at(PieceKind::Vase, 40, 6, 10);
+        $in = $this->find(new Dressing(Make::spot(), [$vase]), $stems);
+
+        self::assertSame([39.0, Posture::Fills], [$this->left($in), $in->posture]);
+        self::assertSame(Posture::Lies, $this->find(new Dressing(Make::spot(depth: 12), []), $stems)->posture);
+    }
+
+    public function testATreeIsTrimmedFromBandToBandAndStarsSitOnTop(): void
+    {
+        $corner = Make::spot(width: 54, depth: 54, clear: 96, ledge: 0, kind: SpotKind::Tree);
+        $dressing = new Dressing($corner, [DressedSpots::at(PieceKind::Tree, 6, 42, 84, depth: 42)]);
+        $bands = [];
+        for ($i = 0; $i < 15; ++$i) {
+            $bauble = Make::piece('bauble-' . $i, PieceKind::Bauble, 3, 3);
+            $stance = (new PlaceFinder())->find($dressing, $bauble) ?? self::fail('A tree takes fifteen baubles.');
+            $bands[$stance->tier] = ($bands[$stance->tier] ?? 0) + 1;
+            $dressing = $dressing->with(PlacedPiece::at($bauble->id, $bauble, 1, $stance));
+        }
+        ksort($bands);
+
+        self::assertSame([5, 4, 3, 2, 1], $bands, 'as many as each band is broad');
+    }
+
+    public function testAHutchIsFilledWhereThereIsRoom(): void
+    {
+        $hutch = Make::spot(width: 20, depth: 12, clear: 12, kind: SpotKind::Hutch, layout: new Layout([Length::ofInches(8), Length::ofInches(16)]));
+
+        self::assertSame(1, $this->find(new Dressing($hutch, []), DressedSpots::at(PieceKind::Vase, 0, 8, 14))->tier, 'too tall for the lower board');
+    }
+
+    public function testWhatStandsOneBeforeTheOtherHasRoomInDepth(): void
+    {
+        $wide = DressedSpots::at(PieceKind::Box, 0, 60, 10, depth: 6);
+
+        self::assertNull((new PlaceFinder())->find(new Dressing(Make::spot(width: 60, depth: 8), [$wide]), Make::piece('jug', PieceKind::Jug, depth: 5)), '6 and 5 in on 8 in');
+        $stance = (new PlaceFinder())->find(new Dressing(Make::spot(width: 60, depth: 12), [$wide]), Make::piece('jug', PieceKind::Jug, depth: 5));
+        self::assertContains($stance?->layer, [Layer::Front, Layer::Back], '6 and 5 in on 12 in');
+    }
+
+    public function testWhatGoesNowhereIsPutInTheMiddleWhenItMust(): void
+    {
+        $rail = Make::spot(width: 100, depth: 4, clear: null, kind: SpotKind::StairRail);
+
+        self::assertSame(47.0, $this->left((new PlaceFinder())->anywhere(new Dressing($rail, []), Make::piece('vase'), BalanceSchool::Centred, 1)));
+    }
+
+    private function find(Dressing $dressing, PlacedPiece $piece, BalanceSchool $school = BalanceSchool::Centred): Stance
+    {
+        return (new PlaceFinder())->find($dressing, $piece->piece, $school) ?? self::fail("{$piece->piece->name} finds no place on {$dressing->spot->kind->value}.");
+    }
+
+    private function left(Stance $stance): float
+    {
+        return round($stance->left / 254, 2);
+    }
+}

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Tests\Core\Draft;
+
+use BrightCupboard\Core\Coach\Check;
+use BrightCupboard\Core\Coach\Coach;
+use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\Finding;
+use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Coach\Taste;
+use BrightCupboard\Core\Coach\Verdict;
+use BrightCupboard\Core\Draft\Available;
+use BrightCupboard\Core\Draft\Candidate;
+use BrightCupboard\Core\Draft\CandidateRanking;
+use BrightCupboard\Core\Draft\Recipe;
+use BrightCupboard\Core\Draft\Remedies;
+use BrightCupboard\Core\Draft\Remedy;
+use BrightCupboard\Core\Draft\RemedyAct;
+use BrightCupboard\Core\Draft\Role;
+use BrightCupboard\Core\Stock\Hazard;
+use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Posture;
+use BrightCupboard\Core\Stock\Season;
+use BrightCupboard\Core\Surface\SpotKind;
+use BrightCupboard\Tests\Core\Coach\DressedSpots;
+use BrightCupboard\Tests\Core\Support\Make;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
+use PHPUnit\Framework\TestCase;
+
+/** What would better a spot, on every spot with one fault; roles and recipes are common practice. */
+final class RemediesTest extends TestCase
+{
+    /** Whatever is offered betters the finding it answers and the whole; a fault of one piece can at least be taken off where something else stands. */
+    #[DataProviderExternal(DressedSpots::class, 'bad')]
+    public function testEachRemedyBettersWhatItAnswers(Dressing $dressing, Check $check): void
+    {
+        $by = Make::judgement();
+        $coach = new Coach();
+        $before = $this->penalties($coach->lookOver($dressing, $by));
+        foreach ((new Remedies())->find($dressing, [], $by) as $remedy) {
+            $after = RemedyAct::TakeOff === $remedy->act ? $dressing->without($remedy->piece->id) : $dressing->without($remedy->piece->id)->with($remedy->piece);
+            $penalties = $this->penalties($coach->lookOver($after, $by));
+
+            self::assertLessThan($before[$remedy->answers->value], $penalties[$remedy->answers->value] ?? 0.0);
+            self::assertGreaterThan($remedy->before, $remedy->after);
+        }
+        self::assertArrayHasKey($check->value, $before);
+    }
+
+    public function testAtMostThreeForEachFindingTheBestFirst(): void
+    {
+        $dressing = new Dressing(Make::spot(width: 60, depth: 14), array_map(static fn(int $i): PlacedPiece => DressedSpots::at(PieceKind::cases()[$i], 4 * $i, 4, 10, id: 'p' . $i), [30, 31, 32, 33, 36]));
+        $scores = [];
+        foreach ((new Remedies())->find($dressing, [], Make::judgement()) as $remedy) {
+            $scores[$remedy->answers->value][] = $remedy->after;
+        }
+        self::assertNotSame([], $scores);
+        foreach ($scores as $check => $of) {
+            $sorted = $of;
+            rsort($sorted);
+            self::assertSame([$sorted, true], [$of, \count($of) <= 3], $check);
+        }
+    }
+
+    public function testWhatIsLeftSoAsksForNoRemedy(): void
+    {
+        $lopsided = new Dressing(Make::spot(width: 60), [DressedSpots::at(PieceKind::Vase, 1, 7, 14), DressedSpots::at(PieceKind::Jug, 12, 6, 9)]);
+        $answered = static fn(Taste $taste): array => array_unique(array_map(static fn(Remedy $one): string => $one->answers->value, (new Remedies())->find($lopsided, [], Make::judgement()->at($taste))));
+
+        self::assertContains('balance.sides', $answered(new Taste()));
+        self::assertNotContains('balance.sides', $answered(new Taste(overruled: [Check::Balance])));
+    }
+
+    public function testAnOwnedPieceIsAddedWhereItHelps(): void
+    {
+        $lopsided = new Dressing(Make::spot(width: 60, depth: 12), [DressedSpots::at(PieceKind::Vase, 1, 7, 14), DressedSpots::at(PieceKind::Jug, 12, 6, 9)]);
+        $candidates = (new CandidateRanking())->rank($lopsided, [new Available(Make::piece('crock', PieceKind::Crock, 9, 11), 1, 'C1')], Make::judgement(), Season::Winter, 5)->candidates;
+        $adds = array_values(array_filter((new Remedies())->find($lopsided, $candidates, Make::judgement()), static fn(Remedy $one): bool => RemedyAct::Add === $one->act && Check::Balance === $one->answers));
+
+        self::assertCount(1, $adds);
+        self::assertGreaterThan(30 * 254, $adds[0]->piece->centre);
+    }
+
+    /** @return iterable<string, array{PlacedPiece, SpotKind, Role}> */
+    public static function roles(): iterable
+    {
+        yield 'a mirror behind' => [DressedSpots::at(PieceKind::Mirror, 0, 20, 28, posture: Posture::Leans), SpotKind::Mantel, Role::Backdrop];
+        yield 'a tall vase' => [DressedSpots::at(PieceKind::Vase, 0, 6, 20), SpotKind::Mantel, Role::Tall];
+        yield 'a middling one' => [DressedSpots::at(PieceKind::Vase, 0, 6, 12), SpotKind::Mantel, Role::Middle];
+        yield 'a low bowl' => [DressedSpots::at(PieceKind::Bowl, 0, 10, 5), SpotKind::Mantel, Role::Low];
+        yield 'a candle' => [DressedSpots::at(PieceKind::Candlestick, 0, 4, 12, hazard: Hazard::OpenFlame), SpotKind::Mantel, Role::Light];
+        yield 'a garland' => [DressedSpots::at(PieceKind::Garland, 0, 60, 5), SpotKind::Mantel, Role::Garland];
+        yield 'a runner' => [DressedSpots::at(PieceKind::Runner, 0, 40, 1), SpotKind::DiningTable, Role::Ground];
+        yield 'a cushion' => [DressedSpots::at(PieceKind::Cushion, 0, 18, 18), SpotKind::Sofa, Role::Cushion];
+        yield 'a throw' => [DressedSpots::at(PieceKind::Throw, 0, 16, 7), SpotKind::Sofa, Role::Throw];
+        yield 'a wreath on a door' => [DressedSpots::at(PieceKind::Wreath, 0, 22, 22, posture: Posture::Hangs), SpotKind::Door, Role::Hung];
+        yield 'a bauble on a tree' => [DressedSpots::at(PieceKind::Bauble, 0, 3, 3, posture: Posture::Trims), SpotKind::Tree, Role::Trim];
+        yield 'the tree itself' => [DressedSpots::at(PieceKind::Tree, 0, 40, 80), SpotKind::Tree, Role::Tree];
+        yield 'a plant' => [DressedSpots::at(PieceKind::PotPlant, 0, 8, 12), SpotKind::Console, Role::Greenery];
+    }
+
+    #[DataProvider('roles')]
+    public function testAPieceDoesOneThing(PlacedPiece $placed, SpotKind $kind, Role $role): void
+    {
+        self::assertSame($role, Role::of($placed, Make::spot(kind: $kind)));
+    }
+
+    public function testWhatIsLackingCountsWholeWhatThereIsEnoughOfLittleAndWhatDoesNotBelongNothing(): void
+    {
+        $recipe = Recipe::of(SpotKind::Mantel, SpotKind::Mantel->form());
+        $bare = new Dressing(Make::spot(), []);
+        $withLow = $bare->with(DressedSpots::at(PieceKind::Bowl, 0, 10, 5));
+
+        self::assertSame([1.0, 0.3, 0.0], [$recipe->lacks(Role::Low, $bare), $recipe->lacks(Role::Low, $withLow), $recipe->lacks(Role::Cushion, $bare)]);
+    }
+
+    public function testFirstTheTreeThenWhatIsOnIt(): void
+    {
+        $recipe = Recipe::of(SpotKind::Tree, SpotKind::Tree->form());
+        $bare = new Dressing(Make::spot(width: 54, clear: 96, kind: SpotKind::Tree), []);
+        $treed = $bare->with(DressedSpots::at(PieceKind::Tree, 6, 42, 84));
+
+        self::assertSame([0.3, 1.0], [$recipe->lacks(Role::Trim, $bare), $recipe->lacks(Role::Trim, $treed)]);
+    }
+
+    public function testACupboardOfEverythingOffersASofaCushionsFirst(): void
+    {
+        $stock = array_map(static fn(PieceKind $kind): Available => new Available(Make::piece($kind->value, $kind), 1, 'A1'), PieceKind::cases());
+        $offered = array_map(static fn(Candidate $one): PieceKind => $one->available->piece->kind, (new CandidateRanking())->rank(new Dressing(Make::spot(width: 84, depth: 22, clear: null, ledge: 17, kind: SpotKind::Sofa), []), $stock, Make::judgement(), Season::Winter, 12)->candidates);
+
+        self::assertEqualsCanonicalizing([PieceKind::Cushion, PieceKind::Throw], $offered);
+    }
+
+    /**
+     * @param list<Finding> $findings
+     *
+     * @return array<string, float> of what is not good, by check
+     */
+    private function penalties(array $findings): array
+    {
+        $penalties = [];
+        foreach ($findings as $finding) {
+            if (Verdict::Good !== $finding->verdict) {
+                $penalties[$finding->check->value] = $finding->penalty();
+            }
+        }
+
+        return $penalties;
+    }
+}
