@@ -88,6 +88,7 @@ final class WholeSwapTest extends BrowserTestCase
     private function settleAndClose(CupboardPages $page): void
     {
         $page->station('Settle')->choose('About', 'Stove shelf')->type('What worked, what did not', 'The jug answers the bunch. 🫖')->press('Keep the note')->seeText('The jug answers the bunch.');
+        $page->until(static fn(): bool => 1 === preg_match('/(\d+) of (\d+) ticks/', $page->text(), $m) && $m[1] === $m[2], 'every tick has arrived');
         $page->press('Close the swap')->seeText('What stood is counted as worn.');
         $page->drawer('Swaps')->press('Begin the next swap');
         $page->type('Budget, $', '140')->press('Begin')->seeText('from Midwinter');
