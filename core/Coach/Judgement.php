@@ -16,6 +16,8 @@ final readonly class Judgement
     /** The same for a spot with a taste of its own. */
     public function at(Taste $taste): self
     {
-        return new self($this->look->judgedBy($taste->school, $taste->mood), $this->meter, $taste->overruled);
+        $look = $this->look->judgedBy($taste->school, $taste->mood)->only($taste->ribbons);
+
+        return new self($look, $look->ribbons === $this->look->ribbons ? $this->meter : $this->meter->to($look), $taste->overruled);
     }
 }

@@ -10,8 +10,9 @@ use BrightCupboard\Core\Look\BalanceSchool;
 final readonly class Taste
 {
     /**
-     * @param int|null    $mood      0 airy to 100 layered
-     * @param list<Check> $overruled said, but counted for nothing
+     * @param int|null     $mood      0 airy to 100 layered
+     * @param list<Check>  $overruled said, but counted for nothing
+     * @param list<string> $ribbons   names of the ribbons that are meant for this spot; those the look does not have say nothing
      */
-    public function __construct(public ?BalanceSchool $school = null, public ?int $mood = null, public array $overruled = []) {}
+    public function __construct(public ?BalanceSchool $school = null, public ?int $mood = null, public array $overruled = [], public array $ribbons = []) {}
 }

@@ -73,6 +73,12 @@ final class FitMeter
         $this->loudest = max([0.0, ...array_map(static fn(Ribbon $ribbon): float => Oklab::of($ribbon->colour)->chroma(), $look->ribbons)]);
     }
 
+    /** The same measuring against another look. */
+    public function to(Look $look): self
+    {
+        return new self($look, $this->season);
+    }
+
     public function fit(Piece $piece): PieceFit
     {
         return $this->fits[$piece] ??= $this->measure($piece);

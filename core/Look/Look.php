@@ -50,6 +50,29 @@ final readonly class Look
         return null === $balance && null === $mood ? $this : new self($this->name, $this->ribbons, $this->textures, $this->resting, $mood ?? $this->mood, $balance ?? $this->balance, $this->colour);
     }
 
+    /**
+     * The look reduced to some of its ribbons, their shares as they are to one another; itself when it has none of them.
+     *
+     * @param list<string> $names
+     */
+    public function only(array $names): self
+    {
+        $kept = array_values(array_filter($this->ribbons, static fn(Ribbon $ribbon): bool => \in_array($ribbon->name, $names, true)));
+        $sum = array_sum(array_map(static fn(Ribbon $ribbon): int => $ribbon->percent, $kept));
+        if ([] === $kept || $sum <= 0) {
+            return $this;
+        }
+        $left = 100;
+        $ribbons = [];
+        foreach ($kept as $i => $ribbon) {
+            $percent = $i === \count($kept) - 1 ? $left : (int) round($ribbon->percent * 100 / $sum);
+            $left -= $percent;
+            $ribbons[] = new Ribbon($ribbon->name, $ribbon->colour, $ribbon->role, $percent);
+        }
+
+        return new self($this->name, $ribbons, $this->textures, $this->resting, $this->mood, $this->balance, $this->colour);
+    }
+
     public function isChosen(): bool
     {
         return [] !== $this->ribbons;

@@ -75,6 +75,9 @@ class Spot implements Removable
     /** @var list<string> codes of the findings that are left as they are */
     #[ORM\Column(options: ['default' => '[]'])]
     private array $overruled = [];
+    /** @var list<string> names of ribbons meant for this spot */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $ribbons = [];
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -128,16 +131,15 @@ class Spot implements Removable
         );
     }
 
-    /** @param list<Check> $overruled */
-    public function judgeBy(?BalanceSchool $school, ?int $mood, array $overruled): void
+    public function judgeBy(Taste $taste): void
     {
-        [$this->school, $this->mood] = [$school, $mood];
-        $this->overruled = array_map(static fn(Check $check): string => $check->value, $overruled);
+        [$this->school, $this->mood, $this->ribbons] = [$taste->school, $taste->mood, $taste->ribbons];
+        $this->overruled = array_map(static fn(Check $check): string => $check->value, $taste->overruled);
     }
 
     public function taste(): Taste
     {
-        return new Taste($this->school, $this->mood, array_values(array_filter(array_map(Check::tryFrom(...), $this->overruled), static fn(?Check $check): bool => null !== $check)));
+        return new Taste($this->school, $this->mood, array_values(array_filter(array_map(Check::tryFrom(...), $this->overruled), static fn(?Check $check): bool => null !== $check)), $this->ribbons);
     }
 
     public function home(): Home

@@ -12,6 +12,7 @@ use BrightCupboard\Core\Look\BalanceSchool;
 final readonly class DressingAnswer
 {
     /**
+     * @param list<string>          $ribbons    names of those meant for this spot; none: the whole look
      * @param list<int>             $boards     heights of the boards or bands over the lowest, in tenths of a millimetre
      * @param list<PlacementAnswer> $placements
      * @param list<FindingAnswer>   $findings
@@ -25,6 +26,7 @@ final readonly class DressingAnswer
         public string $spot,
         public ?BalanceSchool $school,
         public ?int $mood,
+        public array $ribbons,
         public array $boards,
         public ?HangingAim $hangAt,
         public array $placements,

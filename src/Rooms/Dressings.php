@@ -49,6 +49,7 @@ final readonly class Dressings
             $spot->id(),
             $spot->taste()->school,
             $spot->taste()->mood,
+            $spot->taste()->ribbons,
             array_map($measures->tierHeight(...), range(0, $measures->tierCount() - 1)),
             HangingHeight::aim($measures),
             $placements,

@@ -11,6 +11,8 @@ use App\Http\InvalidInput;
 use App\Journal\Journal;
 use App\Swaps\Plans;
 use BrightCupboard\Core\Coach\Check;
+use BrightCupboard\Core\Coach\Taste;
+use BrightCupboard\Core\Look\Ribbon;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
@@ -30,8 +32,18 @@ final readonly class SetTaste
             }
         }
         $added = array_values(array_filter($input->overruled, static fn(Check $check): bool => !\in_array($check, $spot->taste()->overruled, true)));
-        $spot->judgeBy($input->school, $input->mood, $input->overruled);
-        $this->journal->say([] === $added ? sprintf('%s is judged anew', $spot->name()) : sprintf('%s: “%s” is left as it is', $spot->name(), CoachWords::title($added[0])));
+        $known = array_map(static fn(Ribbon $ribbon): string => $ribbon->name, $swap->look()->look()->ribbons);
+        $strange = array_values(array_diff($input->ribbons, $known));
+        if ([] !== $strange) {
+            throw InvalidInput::at('ribbons', sprintf('The look has no ribbon “%s”.', mb_strimwidth($strange[0], 0, 60, '…')));
+        }
+        $hasNewColours = $input->ribbons !== $spot->taste()->ribbons;
+        $spot->judgeBy(new Taste($input->school, $input->mood, $input->overruled, $input->ribbons));
+        $this->journal->say(match (true) {
+            [] !== $added => sprintf('%s: “%s” is left as it is', $spot->name(), CoachWords::title($added[0])),
+            $hasNewColours && [] !== $input->ribbons => sprintf('%s is meant for %s', implode(', ', $input->ribbons), $spot->name()),
+            default => sprintf('%s is judged anew', $spot->name()),
+        });
         $this->entities->flush();
 
         return $this->dressings->answer($this->plans->of($swap), $spot);

@@ -22,7 +22,7 @@ final class RoomsTest extends AppTestCase
         yield 'sofa' => ['Sofa', ['cushion', 'throw'], ['stocking', 'cone', 'vase', 'tray']];
         yield 'bed' => ['Guest bed', ['cushion', 'throw', 'tray'], ['stocking', 'cone', 'vase', 'wreath']];
         yield 'wall' => ['Plate wall', ['bell', 'star', 'plate', 'wreath', 'picture', 'mirror'], ['stocking', 'vase', 'cushion', 'tray']];
-        yield 'rail' => ['Landing rail', ['garland', 'lights', 'ribbon', 'beads', 'stocking'], ['vase', 'cushion', 'cone', 'plate']];
+        yield 'rail' => ['Landing rail', ['garland', 'lights', 'ribbon', 'beads', 'star'], ['vase', 'cushion', 'cone', 'plate']];
         yield 'tree' => ['Tree corner', ['bauble', 'bell', 'star', 'ribbon', 'lights', 'garland', 'beads'], ['vase', 'stocking', 'cushion', 'wreath']];
         yield 'hutch' => ['Corner hutch', ['picture', 'vase', 'bell', 'books', 'plate', 'tree', 'crock', 'box', 'jar', 'cone', 'little house', 'hare'], ['stocking', 'cushion', 'throw', 'wreath']];
     }
@@ -127,6 +127,23 @@ final class RoomsTest extends AppTestCase
         self::assertNotContains('balance.sides', $this->open($this->dressing('Sideboard')));
 
         self::assertContains('balance.sides', $this->open($this->call('PUT', $path, ['school' => 'centred', 'mood' => null, 'overruled' => []])));
+    }
+
+    public function testColoursMeantForASpotAreWhatFitIsMeasuredBy(): void
+    {
+        $path = $this->swap() . '/spots/' . $this->id('spot', 'Low table') . '/taste';
+        $fits = static fn(array $dressing): array => array_column($dressing['candidates'], 'fit', 'piece');
+        $before = $fits($this->dressing('Low table'));
+        $meant = $this->call('PUT', $path, ['school' => null, 'mood' => null, 'overruled' => [], 'ribbons' => ['Brass']]);
+        self::assertSame(['Brass'], $meant['ribbons']);
+        $names = array_column($this->call('GET', $this->home() . '/pieces')['pieces'] ?? $this->call('GET', $this->home() . '/pieces'), 'name', 'id');
+        $fir = $this->id('piece', 'Little fir');
+
+        $brass = array_filter($fits($meant), static fn(string $id): bool => str_contains($names[$id], 'Brass'), \ARRAY_FILTER_USE_KEY);
+        self::assertNotSame([], $brass);
+        self::assertGreaterThanOrEqual(80, min([101, ...$brass]), 'what is of brass fits here');
+        self::assertLessThan($before[$fir] ?? 100, $fits($meant)[$fir] ?? 0, 'a green tree fits less');
+        $this->assertRefused(422, 'The look has no ribbon “Mustard”.', $this->call('PUT', $path, ['school' => null, 'mood' => null, 'overruled' => [], 'ribbons' => ['Mustard']]), 'ribbons');
     }
 
     public function testWhatIsUnsafeIsNoMatterOfTaste(): void

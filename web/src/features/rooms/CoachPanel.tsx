@@ -6,8 +6,8 @@ import { counted } from '../../lib/text';
 type Props = {
   dressing: Dressing;
   form: Spot['form'];
-  /** By which school the spot is judged, to be chosen. */
-  school: ReactNode;
+  /** By which school and colours the spot is judged, to be chosen. */
+  taste: ReactNode;
   remedies: readonly Remedy[];
   onPoint: (placement: string) => void;
   onRemedy: (remedy: Remedy) => void;
@@ -28,7 +28,7 @@ const BARE: Partial<Record<Spot['form'], string>> = {
 };
 
 /** What the coach says: what cannot be and what to look at again, with figure, aim and what would better it; then what is good. */
-export function CoachPanel({ dressing: { findings, needs, score }, school, form, remedies, onPoint, onRemedy, onLeave }: Props) {
+export function CoachPanel({ dressing: { findings, needs, score }, taste, form, remedies, onPoint, onRemedy, onLeave }: Props) {
   const open = findings.filter((one) => one.verdict !== 'good' && !one.isOverruled);
   const overruled = findings.filter((one) => one.isOverruled);
   const good = findings.filter((one) => one.verdict === 'good');
@@ -41,7 +41,7 @@ export function CoachPanel({ dressing: { findings, needs, score }, school, form,
           {score !== null && <b className="font-display text-[15px] text-ink">{score}</b>} {good.length} of {findings.length} met
         </span>
       </div>
-      {school}
+      {taste}
       {findings.length === 0 && <p className="mt-2">{BARE[form] ?? BARE.ledge}</p>}
       <ul className="rows mt-2">
         {open.map((finding) => (

@@ -10,9 +10,9 @@ import { CoachPanel } from './CoachPanel';
 import { Elevation } from './Elevation';
 import { OtherPieces } from './OtherPieces';
 import { PlacementBar } from './PlacementBar';
-import { SchoolChoice } from './SchoolChoice';
 import { SpotCard } from './SpotCard';
 import { SpotList, type SpotState } from './SpotList';
+import { SpotTaste } from './SpotTaste';
 import { saveDrawing } from './saveDrawing';
 import { TableFromAbove } from './TableFromAbove';
 import { useDresser } from './useDresser';
@@ -51,6 +51,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
   const taste: Taste = {
     school: dressing.school,
     mood: dressing.mood,
+    ribbons: dressing.ribbons,
     overruled: dressing.findings.filter((one) => one.isOverruled).map((one) => one.code),
   };
   const act = (change: (placement: Placement) => void) => () => placement && !isClosed && change(placement);
@@ -173,14 +174,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
       <CoachPanel
         form={spot.form}
         dressing={dressing}
-        school={
-          <SchoolChoice
-            ofLook={current?.look.balance ?? 'centred'}
-            school={dressing.school}
-            onChoose={(school) => dresser.judgeBy({ ...taste, school })}
-            isClosed={isClosed}
-          />
-        }
+        taste={<SpotTaste look={current?.look} taste={taste} onChange={(part) => dresser.judgeBy({ ...taste, ...part })} isClosed={isClosed} />}
         onLeave={isClosed ? undefined : (overruled) => dresser.judgeBy({ ...taste, overruled: overruled })}
         remedies={isClosed ? [] : (remedies.data?.remedies ?? [])}
         onPoint={setChosen}

@@ -1,0 +1,48 @@
+import type { Look, Taste } from '../../api/types';
+
+type Props = { look: Look | undefined; taste: Taste; onChange: (part: Partial<Taste>) => void; isClosed: boolean };
+
+const SCHOOLS = ['centred', 'off-centre'] as const;
+
+/** By which school the spot is balanced and which ribbons are meant for it: those of the look, or some of its own. */
+export function SpotTaste({ look, taste, onChange, isClosed }: Props) {
+  const meant = taste.ribbons ?? [];
+  const toggle = (name: string) => onChange({ ribbons: meant.includes(name) ? meant.filter((one) => one !== name) : [...meant, name] });
+  return (
+    <div className="mt-1">
+      <label className="flex items-center gap-2">
+        <span className="note">Balanced</span>
+        <select
+          value={taste.school ?? ''}
+          disabled={isClosed}
+          onChange={(event) => onChange({ school: SCHOOLS.find((one) => one === event.target.value) ?? null })}
+        >
+          <option value="">as the look: {look?.balance ?? 'centred'}</option>
+          {SCHOOLS.map((one) => (
+            <option key={one} value={one}>
+              {one} here
+            </option>
+          ))}
+        </select>
+      </label>
+      {look && look.ribbons.length > 1 && (
+        <fieldset className="mt-1 flex flex-wrap items-center gap-1">
+          <legend className="note float-left mr-2">Colours here</legend>
+          {look.ribbons.map((ribbon) => (
+            <button
+              key={ribbon.name}
+              type="button"
+              disabled={isClosed}
+              aria-pressed={meant.includes(ribbon.name)}
+              onClick={() => toggle(ribbon.name)}
+              className="flex items-center gap-1 border border-line px-1.5 py-0.5 text-[12px] aria-pressed:border-ink aria-pressed:bg-yolk-soft"
+            >
+              <span aria-hidden="true" className="inline-block h-3 w-2" style={{ background: ribbon.hex }} />
+              {ribbon.name}
+            </button>
+          ))}
+        </fieldset>
+      )}
+    </div>
+  );
+}
