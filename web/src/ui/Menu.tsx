@@ -1,13 +1,22 @@
-import { lazy, type ReactNode, Suspense } from 'react';
+import { lazy, type ReactNode, Suspense, useState } from 'react';
 import type { Item } from './MenuList';
 
 const MenuList = lazy(async () => ({ default: (await import('./MenuList')).MenuList }));
 
-/** A list of things to do, opened from its trigger; until the list has come, the trigger stands there alone. */
+/** A list of things to do, opened from its trigger; until the list has come, the trigger stands there alone and remembers that it was pressed. */
 export function Menu({ trigger, items }: { trigger: ReactNode; items: readonly Item[] }) {
+  const [isAsked, setAsked] = useState(false);
   return (
-    <Suspense fallback={trigger}>
-      <MenuList trigger={trigger} items={items} />
+    <Suspense
+      fallback={
+        // biome-ignore lint/a11y/noStaticElementInteractions: the trigger inside is the button, this only hears that it was pressed
+        // biome-ignore lint/a11y/useKeyWithClickEvents: a key on the button comes as a click
+        <span className="contents" onClickCapture={() => setAsked(true)}>
+          {trigger}
+        </span>
+      }
+    >
+      <MenuList trigger={trigger} items={items} isOpenAtFirst={isAsked} />
     </Suspense>
   );
 }

@@ -3,10 +3,12 @@ import type { ReactNode } from 'react';
 
 export type Item = { label: string; onSelect: () => void };
 
+type Props = { trigger: ReactNode; items: readonly Item[]; isOpenAtFirst: boolean };
+
 /** The list itself, with the library that opens and places it. */
-export function MenuList({ trigger, items }: { trigger: ReactNode; items: readonly Item[] }) {
+export function MenuList({ trigger, items, isOpenAtFirst }: Props) {
   return (
-    <DropdownMenu.Root>
+    <DropdownMenu.Root defaultOpen={isOpenAtFirst}>
       <DropdownMenu.Trigger asChild>{trigger}</DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content sideOffset={4} align="start" className="tagcard z-50 max-h-[70vh] min-w-44 overflow-auto py-1">
