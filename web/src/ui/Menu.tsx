@@ -9,8 +9,6 @@ export function Menu({ trigger, items }: { trigger: ReactNode; items: readonly I
   return (
     <Suspense
       fallback={
-        // biome-ignore lint/a11y/noStaticElementInteractions: the trigger inside is the button, this only hears that it was pressed
-        // biome-ignore lint/a11y/useKeyWithClickEvents: a key on the button comes as a click
         <span className="contents" onClickCapture={() => setAsked(true)}>
           {trigger}
         </span>

@@ -13,6 +13,7 @@ export function WalkLine() {
   const field = useRef<HTMLInputElement>(null);
   const [line, setLine] = useState('');
   const [room, setRoom] = useState('');
+  const walked = useRef('');
   const [waiting, setWaiting] = useState<readonly string[]>([]);
   const body = { line, room };
   const reading = useQuery({
@@ -22,15 +23,27 @@ export function WalkLine() {
     placeholderData: keepPreviousData,
   });
   const keep = useMutation({
-    mutationFn: (sent: { line: string; room: string }) =>
-      take(api.POST('/api/homes/{home}/house/lines', { params: { path: { home: home.id } }, body: sent })),
+    // One after another, each in the room that the one before has walked into, however fast they are typed.
+    scope: { id: 'walk' },
+    mutationFn: (sent: string) =>
+      take(api.POST('/api/homes/{home}/house/lines', { params: { path: { home: home.id } }, body: { line: sent, room: walked.current } })),
     onSuccess: (kept) => {
-      setRoom(kept.room || room);
-      setLine(waiting[0] ?? '');
-      setWaiting(waiting.slice(1));
-      field.current?.focus();
+      walked.current = kept.room || walked.current;
+      setRoom(walked.current);
+    },
+    // What was not taken in comes back: into the field, or before what was typed meanwhile.
+    onError: (_, sent) => {
+      setWaiting((rest) => (field.current?.value ? [field.current.value, ...rest] : rest));
+      setLine(sent);
     },
   });
+  const send = () => {
+    if (line.trim() === '') return;
+    keep.mutate(line);
+    setLine(waiting[0] ?? '');
+    setWaiting(waiting.slice(1));
+    field.current?.focus();
+  };
   const paste = (event: ClipboardEvent) => {
     const lines = event.clipboardData
       .getData('text')
@@ -52,7 +65,7 @@ export function WalkLine() {
         className="flex flex-wrap items-center gap-2"
         onSubmit={(event) => {
           event.preventDefault();
-          if (line.trim() !== '') keep.mutate(body);
+          send();
         }}
       >
         <input
@@ -75,7 +88,7 @@ export function WalkLine() {
           autoComplete="off"
           className="min-w-[240px] flex-1 border-2 border-ink px-3 text-[17px]/[30px]"
         />
-        <button type="submit" className="btn btn-main" disabled={keep.isPending || line.trim() === ''}>
+        <button type="submit" className="btn btn-main" disabled={line.trim() === ''}>
           Take it in <kbd>↵</kbd>
         </button>
       </form>
