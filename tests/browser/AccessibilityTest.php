@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Tests\Browser;
 
 use App\Tests\Browser\Support\BrowserTestCase;
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 /** axe-core on every main view, at rest and with its dialogs open: no serious or critical finding. */
@@ -77,8 +76,7 @@ final class AccessibilityTest extends BrowserTestCase
     public function testAnEmptyHomeSaysWhatToDoFirst(): void
     {
         $page = $this->page()->signIn();
-        $this->browser->findElement(WebDriverBy::xpath("//button[contains(@aria-label, 'Choose another')]"))->click();
-        $page->seeAt("//*[@role='menuitem'][contains(., 'New home')]")->click();
+        $page->press('Ferry House')->press('New home…', 'menuitem');
         $page->type('Name', 'Weir Cottage')->press('Open this home')->seeText('A room, then a spot in it; sizes can wait.');
         $page->drawer('Cupboard')->seeText('Nothing counted yet. Open one box');
         $found = $this->seriousFindings('empty cupboard');

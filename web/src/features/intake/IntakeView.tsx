@@ -43,7 +43,7 @@ export function IntakeView({ home }: { home: string }) {
     onSuccess: (piece, text) => {
       setBox((now) => [piece, ...now]);
       setLast(text);
-      setLine('');
+      setLine((now) => (now === text ? '' : now)); // the next line may have been begun meanwhile
       forgetPhoto();
       setOtherwise(piece.places[0]?.place ?? otherwise);
       field.current?.focus();

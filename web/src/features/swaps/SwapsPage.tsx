@@ -27,7 +27,7 @@ export function SwapsPage() {
           disabled={running !== undefined}
           title={running ? `Close ${running.name} in Settle first` : undefined}
         >
-          Begin the next swap
+          {house.swaps.length === 0 ? 'Begin a swap' : 'Begin the next swap'}
         </button>
       </div>
       {running && <p className="note mb-3">{running.name} is running. The next one begins when it is closed in Settle.</p>}
