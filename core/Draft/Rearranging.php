@@ -8,7 +8,6 @@ use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\PlaceFinder;
 use BrightCupboard\Core\Coach\Rule\PhysicalFit;
-use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Stock\Posture;
@@ -57,7 +56,7 @@ final readonly class Rearranging
             return PlacedPiece::at($one->id, $one->piece, $one->count, new Stance($stance->left + $by, $stance->layer, $stance->raise, $stance->tier, $stance->posture));
         }, $dressing->placed));
 
-        return Verdict::Good === $this->fit->check($shifted)->verdict ? $shifted : $dressing;
+        return [] === $this->fit->faults($shifted) ? $shifted : $dressing;
     }
 
     /** The same pieces on another spot: places in proportion, postures as they go there, the rest found a place or left out. */

@@ -78,7 +78,9 @@ final class ConservationTest extends AppTestCase
         $queries = [
             'standing' => 'SELECT piece_id, place, count FROM standing WHERE count > 0 ORDER BY 1, 2',
             'decision' => 'SELECT swap_id, piece_id, choice FROM decision WHERE choice IS NOT NULL ORDER BY 1, 2',
-            'placement' => 'SELECT id, piece_id, spot_id, count, left_edge, layer, "raise" FROM placement ORDER BY 1',
+            'placement' => 'SELECT id, piece_id, spot_id, count, left_edge, layer, "raise", tier, posture FROM placement ORDER BY 1',
+            'spot_version' => 'SELECT id, spot_id, label, places FROM spot_version ORDER BY 1',
+            'spot' => 'SELECT id, school, mood, overruled, ribbons FROM spot ORDER BY 1',
             'task' => 'SELECT id, task_key, done_at IS NULL AS is_open, moves FROM sheet_task ORDER BY 1',
             'loan' => 'SELECT piece_id, count, lent_to FROM loan WHERE count > 0 ORDER BY 1, 2',
             'piece' => 'SELECT id, count, own_tote, removed_at IS NULL AS is_there FROM piece ORDER BY 1',
@@ -89,13 +91,16 @@ final class ConservationTest extends AppTestCase
 
     private function act(int $i): string
     {
-        return match ($this->random->getInt(0, 7)) {
+        return match ($this->random->getInt(0, 10)) {
             0, 1 => $this->move(),
             2 => $this->decide(),
             3 => $this->place(),
             4 => $this->buildTheDay(),
             5 => $this->tick($i),
             6 => $this->undoIt(),
+            7 => $this->keepAVersion(),
+            8 => $this->chooseOrDropAVersion(),
+            9 => $this->judgeASpot(),
             default => $this->takeStock(),
         };
     }
@@ -125,6 +130,40 @@ final class ConservationTest extends AppTestCase
         $this->call('POST', $this->swap() . '/placements', ['piece' => $this->anyPiece(), 'spot' => $spot, 'count' => $this->random->getInt(1, 3), 'left' => null, 'layer' => null, 'raise' => 0]);
 
         return 'place';
+    }
+
+    private function anySpot(): string
+    {
+        return (string) $this->one('SELECT s.id FROM spot s JOIN room r ON r.id = s.room_id JOIN home h ON h.id = r.home_id WHERE h.name = ?')['id'];
+    }
+
+    private function keepAVersion(): string
+    {
+        $from = ['as it stands', 'centred', 'off-centre'][$this->random->getInt(0, 2)];
+        $this->call('POST', $this->swap() . "/spots/{$this->anySpot()}/versions", ['from' => $from, 'onto' => 0 === $this->random->getInt(0, 2) ? $this->anySpot() : null]);
+
+        return 'keep a version ' . $from;
+    }
+
+    private function chooseOrDropAVersion(): string
+    {
+        $versions = $this->db()->fetchFirstColumn('SELECT id FROM spot_version ORDER BY id');
+        if ([] === $versions) {
+            return $this->keepAVersion();
+        }
+        $version = $versions[$this->random->getInt(0, \count($versions) - 1)];
+        $isChosen = 0 < $this->random->getInt(0, 2);
+        $this->call($isChosen ? 'POST' : 'DELETE', $this->swap() . "/versions/{$version}" . ($isChosen ? '/choice' : ''));
+
+        return $isChosen ? 'choose a version' : 'drop a version';
+    }
+
+    private function judgeASpot(): string
+    {
+        $taste = ['school' => [null, 'centred', 'off-centre'][$this->random->getInt(0, 2)], 'mood' => 0 === $this->random->getInt(0, 1) ? null : $this->random->getInt(0, 100), 'overruled' => 0 === $this->random->getInt(0, 1) ? [] : ['groups.odd'], 'ribbons' => 0 === $this->random->getInt(0, 1) ? [] : ['Brass']];
+        $this->call('PUT', $this->swap() . "/spots/{$this->anySpot()}/taste", $taste);
+
+        return 'judge a spot';
     }
 
     private function buildTheDay(): string

@@ -35,14 +35,22 @@ final readonly class PhysicalFit implements CoachRule
         return Check::Room;
     }
 
-    public function check(Dressing $dressing, ?Judgement $by = null): Finding
+    public function check(Dressing $dressing, Judgement $by): Finding
+    {
+        $faults = $this->faults($dressing);
+
+        return new Finding(Check::Room, [] === $faults ? Verdict::Good : Verdict::Fix, ['faults' => \count($faults), 'surface' => $dressing->spot->kind->surface()], $faults);
+    }
+
+    /** @return list<Fault> what cannot be, piece by piece */
+    public function faults(Dressing $dressing): array
     {
         $faults = [];
         foreach ($dressing->placed as $i => $placed) {
             $faults = [...$faults, ...$this->alone($placed, $dressing->spot), ...$this->withOthers($placed, \array_slice($dressing->placed, $i + 1), $dressing->spot)];
         }
 
-        return new Finding(Check::Room, [] === $faults ? Verdict::Good : Verdict::Fix, ['faults' => \count($faults), 'surface' => $dressing->spot->kind->surface()], $faults);
+        return $faults;
     }
 
     /** Whether one more piece would go here as it is tried. */

@@ -25,15 +25,7 @@ type Props = {
   tallest?: number;
 };
 
-const ARM_HEIGHT = 8;
-const ARM_REACH = 1270;
 const ORDER = { back: 0, middle: 1, front: 2 } as const;
-
-/** A throw at an end lies over the arm there. */
-function armAt(one: Placement, spot: Spot): { at: number; height: number } | null {
-  if (one.left < ARM_REACH) return { at: 0, height: ARM_HEIGHT };
-  return one.left + one.width > spot.width - ARM_REACH ? { at: inch(spot.width), height: ARM_HEIGHT } : null;
-}
 
 /** The spot from the front, to scale: what it is, what is put there, the line along the tops, the layers from above. */
 export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMove, isClosed, isMirrored = false, tallest = 0 }: Props) {
@@ -49,7 +41,6 @@ export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMov
   // What is in a vessel is drawn behind it, what trims in front of everything in its layer.
   const depth = (one: Placement) => (isMirrored ? -1 : 1) * ORDER[one.layer] + (one.posture === 'fills' ? -0.5 : one.posture === 'trims' ? 0.3 : 0);
   const sorted = [...dressing.placements].sort((a, b) => depth(a) - depth(b));
-  const hasArms = spot.kind === 'sofa' || spot.kind === 'chair';
   const isStanding = ['ledge', 'tiers', 'table', 'floor'].includes(spot.form);
 
   return (
@@ -69,14 +60,13 @@ export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMov
             piece && (
               <Placed
                 key={one.id}
+                spot={spot}
                 placement={one}
                 piece={piece}
                 frame={frame}
                 left={leftOf(one)}
                 foot={drag?.id === one.id ? drag.foot : one.foot}
                 isChosen={one.id === chosen}
-                isInTiers={dressing.boards.length > 1}
-                arm={hasArms ? armAt(one, spot) : null}
                 onDown={(event) => {
                   onChoose(one.id);
                   if (!isClosed) down(event);

@@ -1,10 +1,12 @@
 import type { PointerEvent } from 'react';
 import { useWriting } from '../../api/home';
-import type { Piece, Placement } from '../../api/types';
+import type { Piece, Placement, Spot } from '../../api/types';
 import { Silhouette } from '../../silhouettes/Silhouette';
 import { type Frame, inch } from './frame';
+import { whereDrawn } from './whereDrawn';
 
 export type PlacedProps = {
+  spot: Spot;
   placement: Placement;
   piece: Piece;
   frame: Frame;
@@ -12,34 +14,24 @@ export type PlacedProps = {
   left: number;
   foot: number;
   isChosen: boolean;
-  isInTiers: boolean;
-  /** The arm of the seat that it is at, in inches; null when it is at none. */
-  arm: { at: number; height: number } | null;
   onDown: (event: PointerEvent<SVGGElement>) => void;
   onMove: (event: PointerEvent) => void;
   onUp: () => void;
   onFocus: () => void;
 };
 
-/** Where the foot of the drawing is, in inches over the foot of the place: what drapes lies about its line, what hangs from an edge is below it. */
-const SHIFT: Partial<Record<Placement['posture'], number>> = { drapes: -0.5, hangs: -1 };
-
 /** Units of one piece where they are, as they are put: stood, leant, hung, draped. */
-export function Placed({ placement, piece, frame, left, foot, isChosen, isInTiers, arm, onDown, onMove, onUp, onFocus }: PlacedProps) {
+export function Placed({ spot, placement, piece, frame, left, foot, isChosen, onDown, onMove, onUp, onFocus }: PlacedProps) {
   const write = useWriting();
   const unit = inch(piece.width);
   const height = inch(placement.height);
-  const isFromEdge = placement.posture === 'hangs' && placement.raise === 0 && !isInTiers && placement.foot === foot && placement.layer === 'front';
-  const shift = placement.posture === 'drapes' && piece.kind !== 'throw' ? (SHIFT.drapes ?? 0) : isFromEdge ? (SHIFT.hangs ?? 0) : 0;
-  // A throw at the end of a sofa lies over its arm.
-  const isOverArm = placement.posture === 'drapes' && piece.kind === 'throw' && arm !== null;
-  const y = frame.y(inch(foot) + shift * height + (isOverArm ? arm.height : 0));
+  const { x, y } = whereDrawn(placement, piece, spot, frame, left, foot);
+  const isInTiers = spot.tiers.length > 1 || spot.form === 'cone';
   const width = inch(placement.width) * frame.scale;
   const rows = Math.ceil(placement.count / placement.columns);
   // What hangs in rows keeps a gap that the core has worked out.
   const stepX = placement.columns > 1 ? (inch(placement.width) - unit) / (placement.columns - 1) : 0;
   const stepY = rows > 1 ? (inch(placement.height) - inch(placement.unitHeight)) / (rows - 1) : 0;
-  const x = isOverArm ? frame.x(arm.at) - width / 2 : frame.x(inch(left));
   const riser = ['stands', 'carries', 'leans'].includes(placement.posture) ? inch(placement.raise) : 0;
   const said = [
     `${write.length(left)} from the left`,
