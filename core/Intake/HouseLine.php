@@ -126,7 +126,7 @@ final readonly class HouseLine
         $usual = SpotFacts::of($kind);
         $assumed = array_values(array_filter(['width', 'depth', 'ledgeHeight', 'clearHeight'], static fn(string $side): bool => !isset($measures->sides[$side]) && ('clearHeight' !== $side || (!$measures->isOpenAbove && null !== $usual->clearHeight))));
 
-        return new Spot(
+        return (new Spot(
             '',
             $name,
             $kind,
@@ -140,7 +140,7 @@ final readonly class HouseLine
             SpotKind::Porch === $kind ? array_values(array_unique([SpotHazard::Weather, ...$hazards], \SORT_REGULAR)) : $hazards,
             $assumed,
             $this->layout($kind, $measures, $usual, $line),
-        );
+        ))->roomSized();
     }
 
     /** What the line says of boards, seats, posts, rise and shape; the rest is usual, as far as the measures take it. */

@@ -42,15 +42,26 @@ final readonly class Spot
         if (0 === $width->tenths() || 0 === $depth->tenths()) {
             throw InvalidSpot::flat($name);
         }
-        if ($width->tenths() > self::MOST || $depth->tenths() > self::MOST) {
-            throw InvalidSpot::tooLarge($name);
-        }
         if (Form::Table === $kind->form() && $layout->seats > $most = $layout->mostSeats($width, $depth)) {
             throw InvalidSpot::seats($layout->seats, $most);
         }
         if (Form::Run === $kind->form() && null !== $layout->rise && $layout->rise->tenths() > $width->tenths()) {
             throw InvalidSpot::tooSteep();
         }
+    }
+
+    /**
+     * Itself, when it is no larger than a room: asked where spots are entered, so that what was kept before stays readable.
+     *
+     * @throws InvalidSpot
+     */
+    public function roomSized(): self
+    {
+        if ($this->width->tenths() > self::MOST || $this->depth->tenths() > self::MOST) {
+            throw InvalidSpot::tooLarge($this->name);
+        }
+
+        return $this;
     }
 
     public function form(): Form

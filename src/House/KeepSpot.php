@@ -93,7 +93,7 @@ final readonly class KeepSpot
             Form::Run => 'rise',
             default => 'width',
         };
-        $measures = $fields->read($whole, static fn(): SpotMeasures => new SpotMeasures('', trim($input->name), $input->kind, $width, $depth, $ledge, $clear, $input->seenFrom, $zones, $wall, $input->hazards, [], $layout), null);
+        $measures = $fields->read($whole, static fn(): SpotMeasures => (new SpotMeasures('', trim($input->name), $input->kind, $width, $depth, $ledge, $clear, $input->seenFrom, $zones, $wall, $input->hazards, [], $layout))->roomSized(), null);
         $fields->complete();
 
         return $measures ?? throw new \LogicException('A spot that was read is complete.');

@@ -79,8 +79,10 @@ function FormMark({ spot, y, width }: { spot: Spot; y: number; width: number }) 
       return <path {...line} strokeWidth={2} d={`M4 ${y}L${4 + width} ${spot.rise ? y - 26 : y}`} />;
     case 'seat':
       return <rect {...line} x="4" y={y - 16} width={width} height="16" rx="2" />;
-    case 'cone':
-      return <path {...line} d={`M${middle} 6L${4 + width} ${y}H4Z`} />;
+    case 'cone': {
+      const tip = spot.clearHeight === null ? 6 : y - Math.min(52, (spot.clearHeight / 254) * SCALE * 0.5);
+      return <path {...line} d={`M${middle} ${tip}L${4 + width} ${y}H4Z`} />;
+    }
     default:
       return null;
   }
