@@ -3,6 +3,14 @@ import type { Look, Taste } from '../../api/types';
 type Props = { look: Look | undefined; taste: Taste; onChange: (part: Partial<Taste>) => void; isClosed: boolean };
 
 const SCHOOLS = ['centred', 'off-centre'] as const;
+const MOODS = [
+  [15, 'airy'],
+  [50, 'between'],
+  [85, 'layered'],
+] as const;
+
+/** The word whose mood lies nearest. */
+const nearest = (mood: number): string => MOODS.reduce((best, one) => (Math.abs(one[0] - mood) < Math.abs(best[0] - mood) ? one : best))[1];
 
 /** By which school the spot is balanced and which ribbons are meant for it: those of the look, or some of its own. */
 export function SpotTaste({ look, taste, onChange, isClosed }: Props) {
@@ -21,6 +29,21 @@ export function SpotTaste({ look, taste, onChange, isClosed }: Props) {
           {SCHOOLS.map((one) => (
             <option key={one} value={one}>
               {one} here
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className="mt-1 flex items-center gap-2">
+        <span className="note">Mood</span>
+        <select
+          value={taste.mood === null ? '' : nearest(taste.mood)}
+          disabled={isClosed}
+          onChange={(event) => onChange({ mood: MOODS.find(([, word]) => word === event.target.value)?.[0] ?? null })}
+        >
+          <option value="">as the look: {look?.mood ?? 50}</option>
+          {MOODS.map(([, word]) => (
+            <option key={word} value={word}>
+              {word} here
             </option>
           ))}
         </select>
