@@ -25,7 +25,7 @@ export function Placed({ spot, placement, piece, frame, left, foot, isChosen, on
   const write = useWriting();
   const unit = inch(piece.width);
   const height = inch(placement.height);
-  const { x, y } = whereDrawn(placement, piece, spot, frame, left, foot);
+  const { x, y, turn } = whereDrawn(placement, piece, spot, frame, left, foot);
   const isInTiers = spot.tiers.length > 1 || spot.form === 'cone';
   const width = inch(placement.width) * frame.scale;
   const rows = Math.ceil(placement.count / placement.columns);
@@ -47,6 +47,7 @@ export function Placed({ spot, placement, piece, frame, left, foot, isChosen, on
       aria-label={`${piece.name}${placement.count > 1 ? `, ${placement.count}` : ''}, ${said.filter((one) => one !== '').join(', ')}`}
       data-testid={`placed-${piece.name}`}
       className="cursor-grab touch-none"
+      transform={turn === 0 ? undefined : `rotate(${-turn} ${x + width / 2} ${y - (height * frame.scale) / 2})`}
       onPointerDown={onDown}
       onPointerMove={onMove}
       onPointerUp={onUp}

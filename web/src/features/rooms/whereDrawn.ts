@@ -6,15 +6,23 @@ const ARM = { height: 8, reach: 5 };
 
 /**
  * Where the left end and the foot of a placement are in the picture: what drapes lies about its line, a throw at the end of a
- * sofa over its arm, what hangs from an edge below it. Left and foot are as drawn now, in tenths of a millimetre.
+ * sofa over its arm, what hangs from an edge below it, and along a rail everything that drapes takes its slope (`turn`, in
+ * degrees to the left). Left and foot are as drawn now, in tenths of a millimetre.
  */
-export function whereDrawn(placement: Placement, piece: Piece, spot: Spot, frame: Frame, left: number, foot: number): { x: number; y: number } {
+export function whereDrawn(
+  placement: Placement,
+  piece: Piece,
+  spot: Spot,
+  frame: Frame,
+  left: number,
+  foot: number,
+): { x: number; y: number; turn: number } {
   const height = inch(placement.height);
   const width = inch(placement.width);
   const isThrow = piece.kind === 'throw';
   if (placement.posture === 'drapes' && isThrow && (spot.kind === 'sofa' || spot.kind === 'chair')) {
     const end = inch(left) < ARM.reach ? 0 : inch(left) + width > inch(spot.width) - ARM.reach ? inch(spot.width) : null;
-    if (end !== null) return { x: frame.x(end - width / 2), y: frame.y(inch(foot) + ARM.height) };
+    if (end !== null) return { x: frame.x(end - width / 2), y: frame.y(inch(foot) + ARM.height), turn: 0 };
   }
   const below =
     placement.posture === 'drapes' && !isThrow
@@ -22,5 +30,6 @@ export function whereDrawn(placement: Placement, piece: Piece, spot: Spot, frame
       : placement.posture === 'hangs' && spot.form !== 'panel' && spot.form !== 'cone'
         ? height
         : 0;
-  return { x: frame.x(inch(left)), y: frame.y(inch(foot) - below) };
+  const turn = spot.form === 'run' && placement.posture === 'drapes' ? (Math.atan2(spot.rise ?? 0, spot.width) * 180) / Math.PI : 0;
+  return { x: frame.x(inch(left)), y: frame.y(inch(foot) - below), turn };
 }
