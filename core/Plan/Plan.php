@@ -187,6 +187,25 @@ final readonly class Plan
         return $change;
     }
 
+    /**
+     * Units that stand together, each for itself, their gaps even over the whole spot.
+     *
+     * @param \Closure(): string $newId gives places their ids
+     */
+    public function spread(string $id, Spot $spot, \Closure $newId): PlanChange
+    {
+        $place = $this->places[$id];
+        $width = $this->stock[$place->pieceId]->size->width->tenths();
+        $gap = ($spot->width->tenths() - $width * $place->count) / ($place->count + 1);
+        $stood = [];
+        for ($i = 0; $i < $place->count; ++$i) {
+            $left = (int) round($gap + $i * ($width + $gap));
+            $stood[] = PlannedPlace::at($newId(), $place->pieceId, $place->spotId, 1, new Stance($left, $place->layer, $place->raise, $place->tier, $place->posture));
+        }
+
+        return new PlanChange([], $stood, [], [$place]);
+    }
+
     public function takeOff(string $id): PlanChange
     {
         return new PlanChange([], [], [], [$this->places[$id]]);

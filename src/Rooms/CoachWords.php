@@ -120,7 +120,7 @@ final readonly class CoachWords
         $sentences = implode(' ', \array_slice($said, 0, self::MOST_SENTENCES)) . ($more > 0 ? sprintf(' And %d more.', $more) : '');
 
         return Verdict::Good === $finding->verdict ? match ($finding->check) {
-            Check::Flame => 'Still: never leave a flame unattended.',
+            Check::Flame => 'Never leave a flame unattended.',
             Check::Balance => 'The two sides hold each other.',
             Check::Levels => 'A tall one, a middle one, a low one.',
             Check::Groups => 'Odd numbers sit easily.',

@@ -79,6 +79,19 @@ final class RoomsTest extends AppTestCase
         self::assertSame(6731, array_column($moved['placements'], 'left', 'id')[$heron['id']]);
     }
 
+    public function testWhatStandsTogetherIsSpreadWithEvenGapsAndComesTogetherAgain(): void
+    {
+        $spot = $this->id('spot', 'Kitchen sill');
+        $pots = $this->id('piece', 'Bulb pots'); // three of 5 in on a sill of 40 in: four gaps of 6 1/4
+        $dressing = $this->call('POST', $this->swap() . '/placements', ['piece' => $pots, 'spot' => $spot, 'count' => 3, 'left' => 0, 'layer' => 'middle', 'raise' => 0]);
+        $spread = $this->call('POST', $this->swap() . "/placements/{$dressing['placements'][0]['id']}/spread");
+
+        self::assertSame([[6.25, 17.5, 28.75], [1, 1, 1]], [array_map(static fn(int $left): float => round($left / 254, 2), array_column($spread['placements'], 'left')), array_column($spread['placements'], 'count')]);
+        $this->assertRefused(422, 'A single Bulb pots has nothing to be spread from.', $this->call('POST', $this->swap() . "/placements/{$spread['placements'][0]['id']}/spread"), 'count');
+        $this->undo();
+        self::assertSame([3], array_column($this->dressing('Kitchen sill')['placements'], 'count'));
+    }
+
     public function testVersionsAreKeptComparedChosenAndDropped(): void
     {
         $spot = $this->id('spot', 'Sideboard');

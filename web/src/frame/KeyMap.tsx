@@ -39,9 +39,11 @@ const KEYS: readonly { where: string; keys: readonly [string, string][] }[] = [
     where: 'Rooms',
     keys: [
       ['← →', 'move along by an inch or 2 cm (Shift: a quarter)'],
-      ['↑ ↓', 'layer back or front'],
+      ['↑ ↓', 'layer back or front; on boards and trees the board or band, on a wall the height'],
+      ['B  F', 'layer back or front on any spot'],
       ['R  Shift R', 'raise or lower by a step'],
       ['+ −', 'one more, one fewer'],
+      ['S', 'spread several with even gaps'],
       ['Del', 'take off'],
       ['1 to 9', 'stand the candidate of that number'],
     ],

@@ -75,6 +75,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
     off: act((one) => dresser.takeOff(one)),
     higher: board(1),
     lower: board(-1),
+    spread: act((one) => one.count > 1 && dresser.spread(one)),
   };
   // Up and down mean what the spot is made of: layers on a ledge, boards on tiers, height on a wall.
   const [up, down] = spot.form === 'panel' ? [acts.up, acts.down] : dressing.boards.length > 1 ? [acts.higher, acts.lower] : [acts.back, acts.front];
@@ -91,6 +92,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
     'Shift+ArrowRight': along(0.25),
     ArrowUp: up,
     ArrowDown: down,
+    s: acts.spread,
     b: acts.back,
     f: acts.front,
     r: acts.up,

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useWriting } from '../../api/home';
 import type { Piece, Placement, Spot } from '../../api/types';
 
-export type Act = 'left' | 'right' | 'back' | 'front' | 'up' | 'down' | 'more' | 'fewer' | 'off' | 'higher' | 'lower';
+export type Act = 'left' | 'right' | 'back' | 'front' | 'up' | 'down' | 'more' | 'fewer' | 'off' | 'higher' | 'lower' | 'spread';
 type Button = readonly [Act, string, string];
 const ALONG: readonly Button[] = [
   ['left', '←', 'Move left by a step'],
@@ -60,6 +60,11 @@ export function PlacementBar({ spot, placement, piece, acts, onPlaceAt, isClosed
         <>
           <b className="mr-2">{piece.name}</b>
           <PlaceField key={`${placement.id} ${placement.left}`} left={placement.left} onPlaceAt={onPlaceAt} />
+          {placement.count > 1 && spot.form !== 'cone' && (
+            <button type="button" className="btn px-2" title="Spread them over the whole spot with even gaps" onClick={() => acts.spread()}>
+              Spread
+            </button>
+          )}
           {buttonsFor(spot).map(([act, label, title]) => (
             <button key={act} type="button" className="btn px-2" title={title} aria-label={`${title}: ${piece.name}`} onClick={() => acts[act]()}>
               {label}

@@ -60,6 +60,12 @@ export function useDresser(home: string, swap: string, spot: string) {
     onSuccess: keep,
     onError: fail,
   });
+  const spread = useMutation({
+    mutationFn: (id: string) =>
+      take(api.POST('/api/homes/{home}/swaps/{swap}/placements/{placement}/spread', { params: { path: { ...path, placement: id } } })),
+    onSuccess: keep,
+    onError: fail,
+  });
   const remove = useMutation({
     mutationFn: (id: string) =>
       take(api.DELETE('/api/homes/{home}/swaps/{swap}/placements/{placement}', { params: { path: { ...path, placement: id } } })),
@@ -75,6 +81,7 @@ export function useDresser(home: string, swap: string, spot: string) {
       change.mutate({ id: placement.id, stand: { count, left, layer, raise, tier, posture, ...stand } });
     },
     add: (piece: string, stand?: Partial<Stand>) => add.mutate({ piece, stand }),
+    spread: (placement: Placement) => spread.mutate(placement.id),
     takeOff: (placement: Placement) => remove.mutate(placement.id),
     judgeBy: (body: Taste) => taste.mutate(body),
     isBusy: add.isPending || remove.isPending,
