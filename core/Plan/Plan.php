@@ -164,48 +164,6 @@ final readonly class Plan
         return new PlanChange([], [], [PlannedPlace::at($id, $place->pieceId, $spot->id, $count, $stance, $place->version + 1)]);
     }
 
-    /**
-     * A spot dressed as one of its versions: what stands there comes off, and of the version what is still free is put.
-     *
-     * @param list<PlannedPlace> $places   of the version
-     * @param \Closure(): string $newId   gives places their ids
-     */
-    public function redress(Spot $spot, array $places, \Closure $newId): PlanChange
-    {
-        $change = new PlanChange([], [], [], $this->at($spot->id));
-        $plan = $this->with($change);
-        foreach ($places as $place) {
-            $count = min($place->count, isset($this->stock[$place->pieceId]) ? $plan->free($place->pieceId) : 0);
-            if ($count < 1) {
-                continue;
-            }
-            $put = $plan->place($newId(), $place->pieceId, $spot, $count, $place->stance());
-            $plan = $plan->with($put);
-            $change = $change->and($put);
-        }
-
-        return $change;
-    }
-
-    /**
-     * Units that stand together, each for itself, their gaps even over the whole spot.
-     *
-     * @param \Closure(): string $newId gives places their ids
-     */
-    public function spread(string $id, Spot $spot, \Closure $newId): PlanChange
-    {
-        $place = $this->places[$id];
-        $width = $this->stock[$place->pieceId]->size->width->tenths();
-        $gap = ($spot->width->tenths() - $width * $place->count) / ($place->count + 1);
-        $stood = [];
-        for ($i = 0; $i < $place->count; ++$i) {
-            $left = (int) round($gap + $i * ($width + $gap));
-            $stood[] = PlannedPlace::at($newId(), $place->pieceId, $place->spotId, 1, new Stance($left, $place->layer, $place->raise, $place->tier, $place->posture));
-        }
-
-        return new PlanChange([], $stood, [], [$place]);
-    }
-
     public function takeOff(string $id): PlanChange
     {
         return new PlanChange([], [], [], [$this->places[$id]]);

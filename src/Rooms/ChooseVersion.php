@@ -9,6 +9,7 @@ use App\Entity\SpotVersion;
 use App\Entity\Swap;
 use App\Journal\Journal;
 use App\Swaps\Plans;
+use BrightCupboard\Core\Plan\Redressing;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
@@ -27,7 +28,7 @@ final readonly class ChooseVersion
         $state = $this->plans->of($swap);
         $spot = $version->spot();
         $before = $state->plan->at($spot->id());
-        $change = $state->plan->redress($spot->measures(), $version->places(), static fn(): string => (string) new Ulid());
+        $change = (new Redressing($state->plan))->asVersion($spot->measures(), $version->places(), static fn(): string => (string) new Ulid());
         if ([] === $before) {
             $this->entities->remove($version);
         } else {

@@ -10,6 +10,7 @@ use App\Entity\Swap;
 use App\Http\InvalidInput;
 use App\Journal\Journal;
 use App\Swaps\Plans;
+use BrightCupboard\Core\Plan\Redressing;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -30,7 +31,7 @@ final readonly class SpreadPlacement
         }
         $state = $this->plans->of($swap);
         $this->journal->say(sprintf('%d of %s are spread along %s', $placement->count(), $placement->piece()->name(), $spot->name()));
-        $change = $state->plan->spread($placement->id(), $spot->measures(), static fn(): string => (string) new Ulid());
+        $change = (new Redressing($state->plan))->spread($placement->id(), $spot->measures(), static fn(): string => (string) new Ulid());
 
         return $this->dressings->answer($this->plans->store($state, $change, $by->name()), $spot);
     }

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Plan;
+
+use BrightCupboard\Core\Surface\Spot;
+use BrightCupboard\Core\Surface\Stance;
+
+/** Changes of a whole spot in one go: dressed as one of its versions, or what stands together spread. */
+final readonly class Redressing
+{
+    public function __construct(private Plan $plan) {}
+
+    /**
+     * A spot dressed as one of its versions: what stands there comes off, and of the version what is still free is put.
+     *
+     * @param list<PlannedPlace> $places   of the version
+     * @param \Closure(): string $newId   gives places their ids
+     */
+    public function asVersion(Spot $spot, array $places, \Closure $newId): PlanChange
+    {
+        $change = new PlanChange([], [], [], $this->plan->at($spot->id));
+        $plan = $this->plan->with($change);
+        foreach ($places as $place) {
+            $count = min($place->count, isset($this->plan->stock[$place->pieceId]) ? $plan->free($place->pieceId) : 0);
+            if ($count < 1) {
+                continue;
+            }
+            $put = $plan->place($newId(), $place->pieceId, $spot, $count, $place->stance());
+            $plan = $plan->with($put);
+            $change = $change->and($put);
+        }
+
+        return $change;
+    }
+
+    /**
+     * Units that stand together, each for itself, their gaps even over the whole spot.
+     *
+     * @param \Closure(): string $newId gives places their ids
+     */
+    public function spread(string $id, Spot $spot, \Closure $newId): PlanChange
+    {
+        $place = $this->plan->places[$id];
+        $width = $this->plan->stock[$place->pieceId]->size->width->tenths();
+        $gap = ($spot->width->tenths() - $width * $place->count) / ($place->count + 1);
+        $stood = [];
+        for ($i = 0; $i < $place->count; ++$i) {
+            $left = (int) round($gap + $i * ($width + $gap));
+            $stood[] = PlannedPlace::at($newId(), $place->pieceId, $place->spotId, 1, new Stance($left, $place->layer, $place->raise, $place->tier, $place->posture));
+        }
+
+        return new PlanChange([], $stood, [], [$place]);
+    }
+}
