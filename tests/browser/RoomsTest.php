@@ -59,6 +59,17 @@ final class RoomsTest extends BrowserTestCase
         $page->until(static fn(): bool => abs($place() - $before) > 20, 'left is right from the other side');
     }
 
+    public function testTheCardsOfARoomAndOfTheHomeAreInOnePlace(): void
+    {
+        $page = $this->spot('Stove shelf');
+        $page->follow('Cards')->see('[data-testid="card"]');
+        $page->seeText('Brass tapers × 3');
+        $parlour = $page->count('[data-testid="card"]');
+        $page->follow('The whole home')->until(static fn(): bool => $page->count('[data-testid="card"]') > $parlour, 'more cards than the parlour has');
+
+        self::assertGreaterThan(4, $parlour);
+    }
+
     private function spot(string $name): CupboardPages
     {
         $page = $this->page()->signIn();

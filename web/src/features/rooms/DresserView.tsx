@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useMemo, useRef, useState } from 'react';
+import { Link } from 'react-router';
 import { useHouse, useSwap, useWriting } from '../../api/home';
 import { remediesQuery } from '../../api/queries';
 import type { Candidate, Dressing, Piece, Placement, Remedy, Spot, Taste } from '../../api/types';
@@ -124,6 +125,9 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
           <button type="button" className="btn no-print" onClick={() => window.print()}>
             Print
           </button>
+          <Link className="btn no-print" to={`/homes/${house.home.id}/swaps/${current?.swap.id}/cards/${spot.room}`}>
+            Cards
+          </Link>
           <button type="button" className="btn no-print" onClick={() => drawing.current && saveDrawing(drawing.current, spot.name)}>
             SVG
           </button>

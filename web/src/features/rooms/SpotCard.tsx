@@ -1,13 +1,19 @@
 import { useHouse, useSwap, useWriting } from '../../api/home';
 import type { Dressing, Piece, Placement, Spot } from '../../api/types';
 
-type Props = { spot: Spot; dressing: Dressing; pieces: ReadonlyMap<string, Piece> };
+type Props = {
+  spot: Spot;
+  dressing: Dressing;
+  pieces: ReadonlyMap<string, Piece>;
+  /** Also on the screen; otherwise only on paper. */
+  isShown?: boolean;
+};
 
 /** What is in or on others goes up last, what carries or leans first; from left to right otherwise. */
 const ORDER: Partial<Record<Placement['posture'], number>> = { lies: 0, carries: 0, leans: 1, drapes: 1, trims: 3, fills: 3 };
 
 /** The card of a spot on paper, under its picture: each piece in the order of set-up, where it goes, where it comes from, what to mind. */
-export function SpotCard({ spot, dressing, pieces }: Props) {
+export function SpotCard({ spot, dressing, pieces, isShown = false }: Props) {
   const write = useWriting();
   const house = useHouse();
   const current = useSwap();
@@ -16,14 +22,14 @@ export function SpotCard({ spot, dressing, pieces }: Props) {
   const cautions = dressing.findings.filter((one) => one.code.startsWith('safety.') || one.code === 'fit.physical').map((one) => one.reason);
   const isPanel = spot.form === 'panel';
   return (
-    <section className="hidden print:block" aria-hidden="true" data-testid="spot-card">
+    <section className={isShown ? 'overflow-x-auto' : 'hidden print:block'} aria-hidden={!isShown} data-testid="spot-card">
       <p>
         {room}, {spot.name}; {current?.swap.name}, look {current?.look.name}
       </p>
       <table className="mt-2 w-full border-collapse text-left">
         <thead>
           <tr className="border-b border-ink">
-            {['', 'Piece', 'From the left', isPanel ? 'Lower edge from the floor' : 'On', 'How', 'Comes from'].map((head) => (
+            {['', 'Piece', 'From the left', isPanel ? 'Lower edge from the floor' : 'On', 'How', 'It is now in or on'].map((head) => (
               <th key={head} className="py-1 pr-3">
                 {head}
               </th>
@@ -43,7 +49,7 @@ export function SpotCard({ spot, dressing, pieces }: Props) {
                 {isPanel ? write.length(spot.ledgeHeight + one.raise) : onWhat(one, dressing.boards.length, write.length)}
               </td>
               <td className="py-1 pr-3">{one.posture}</td>
-              <td className="py-1 pr-3">{one.from}</td>
+              <td className="py-1 pr-3">{one.from.replace(/^from /, '')}</td>
             </tr>
           ))}
         </tbody>

@@ -1,1 +1,2 @@
+export { CardsPage } from './CardsPage';
 export { RoomsPage } from './RoomsPage';
