@@ -22,8 +22,8 @@ use BrightCupboard\Core\Surface\TableShape;
 use BrightCupboard\Tests\Core\Support\Make;
 
 /**
- * Forty dressed spots, five of each form: one or two that are good by common practice (large with medium, odd numbers, half of
- * the seat free, ⅔ to ¾ of the furniture, 57 to 60 in, the sight band), the others each with one fault. Sizes in inches.
+ * Forty dressed spots of all forms: twelve that are good by common practice (large with medium, odd numbers, half of
+ * the seat free, ⅔ to ¾ of the furniture, 57 to 60 in, the sight band), twenty-eight with one fault each. Sizes in inches.
  */
 final class DressedSpots
 {
