@@ -130,11 +130,21 @@ final readonly class Plan
     /** A spot as it will be dressed. */
     public function dressing(Spot $spot): Dressing
     {
+        return $this->dressedWith($spot, $this->at($spot->id));
+    }
+
+    /**
+     * The same spot with other places than those of the plan; each piece as it goes there by habit where its posture is not said.
+     *
+     * @param list<PlannedPlace> $places of pieces of the stock
+     */
+    public function dressedWith(Spot $spot, array $places): Dressing
+    {
         return new Dressing($spot, array_map(function (PlannedPlace $place) use ($spot): PlacedPiece {
             $piece = $this->stock[$place->pieceId];
 
             return new PlacedPiece($place->id, $piece, $place->count, $place->left, $place->layer, $place->raise, $place->tier, $place->posture ?? $spot->postureOf($piece->kind));
-        }, $this->at($spot->id)));
+        }, $places));
     }
 
     /**

@@ -16,7 +16,6 @@ use BrightCupboard\Core\Coach\Rule\HangingHeight;
 use BrightCupboard\Core\Coach\Skyline;
 use BrightCupboard\Core\Draft\Candidate;
 use BrightCupboard\Core\Draft\CandidateRanking;
-use BrightCupboard\Core\Look\FitVerdict;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** A spot of the plan, looked over by the coach, with the best of what could still stand there. */
@@ -37,11 +36,7 @@ final readonly class Dressings
         $coachWords = new CoachWords($lengths);
         $placeWords = $this->availability->places($state);
         $places = Availability::whereabouts($state, array_map(static fn(PlacedPiece $placed): string => $placed->piece->id, $dressing->placed), $placeWords);
-        $placements = array_map(static function (PlacedPiece $placed) use ($state, $measures, $places): PlacementAnswer {
-            $fit = $state->meter->fit($placed->piece);
-
-            return PlacementAnswer::of($state->plan->places[$placed->id], $placed, $measures, FitVerdict::Outside === $fit->verdict ? null : $fit->ribbon, $places[$placed->piece->id] ?? 'in store');
-        }, $dressing->placed);
+        $placements = array_map(static fn(PlacedPiece $placed): PlacementAnswer => PlacementAnswer::of($state->plan->places[$placed->id], $placed, $measures, $state->meter, $places[$placed->piece->id] ?? 'in store'), $dressing->placed);
         $ranking = (new CandidateRanking())->rank($dressing, $this->availability->of($state, false, $placeWords), $by, $state->swap->season(), self::CANDIDATES);
         $moments = $dressing->moments();
 

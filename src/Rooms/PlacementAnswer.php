@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Rooms;
 
 use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Look\FitMeter;
+use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Plan\PlannedPlace;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
@@ -33,8 +35,10 @@ final readonly class PlacementAnswer
         public int $version,
     ) {}
 
-    public static function of(PlannedPlace $place, PlacedPiece $placed, Spot $spot, ?int $ribbon, string $from): self
+    public static function of(PlannedPlace $place, PlacedPiece $placed, Spot $spot, FitMeter $meter, string $from): self
     {
+        $fit = $meter->fit($placed->piece);
+
         return new self(
             $place->id,
             $place->pieceId,
@@ -50,7 +54,7 @@ final readonly class PlacementAnswer
             $placed->columns,
             $spot->baseAt($place->tier, $placed->centre) + $place->raise,
             round($placed->visualWeight(), 1),
-            $ribbon,
+            FitVerdict::Outside === $fit->verdict ? null : $fit->ribbon,
             $from,
             $place->version,
         );

@@ -8,10 +8,8 @@ use App\Entity\Spot;
 use App\Entity\SpotVersion;
 use App\Swaps\SwapState;
 use BrightCupboard\Core\Coach\Coach;
-use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\PlacedPiece;
-use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Plan\PlannedPlace;
 use BrightCupboard\Core\Stock\Piece;
 
@@ -39,11 +37,7 @@ final readonly class VersionReadings
     {
         $measures = $spot->measures();
         $places = array_values(array_filter($version->places(), static fn(PlannedPlace $place): bool => isset($state->plan->stock[$place->pieceId])));
-        $dressing = new Dressing($measures, array_map(static function (PlannedPlace $place) use ($state, $measures): PlacedPiece {
-            $piece = $state->plan->stock[$place->pieceId];
-
-            return new PlacedPiece($place->id, $piece, $place->count, $place->left, $place->layer, $place->raise, $place->tier, $place->posture ?? $measures->postureOf($piece->kind));
-        }, $places));
+        $dressing = $state->plan->dressedWith($measures, $places);
         $coach = new Coach();
         $findings = $coach->lookOver($dressing, $state->judgement()->at($spot->taste()));
         $here = $takes = $lost = [];
@@ -66,11 +60,7 @@ final readonly class VersionReadings
         return new VersionAnswer(
             $version->id(),
             $version->label(),
-            array_map(static function (PlacedPiece $placed, PlannedPlace $place) use ($state, $measures, $where): PlacementAnswer {
-                $fit = $state->meter->fit($placed->piece);
-
-                return PlacementAnswer::of($place, $placed, $measures, FitVerdict::Outside === $fit->verdict ? null : $fit->ribbon, $where[$placed->piece->id] ?? '');
-            }, $dressing->placed, $places),
+            array_map(static fn(PlacedPiece $placed, PlannedPlace $place): PlacementAnswer => PlacementAnswer::of($place, $placed, $measures, $state->meter, $where[$placed->piece->id] ?? ''), $dressing->placed, $places),
             [] === $findings ? null : (int) round($coach->score($dressing, $findings)),
             array_values(array_map(static fn(Finding $one): string => CoachWords::title($one->check), array_filter($findings, static fn(Finding $one): bool => $one->isOpen()))),
             round($moments->left, 1),
