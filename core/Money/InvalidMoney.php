@@ -43,4 +43,9 @@ final class InvalidMoney extends \DomainException implements CoreException
     {
         return new self(sprintf('“%s” is not a whole number. Write one such as 40.', mb_strimwidth($text, 0, 40, '…')));
     }
+
+    public static function notAnOffer(string $text): self
+    {
+        return new self(sprintf('“%s” is not an offer: write 40 %%, 2.50 off, or 3 for 2.', mb_strimwidth($text, 0, 40, '…')));
+    }
 }

@@ -29,6 +29,22 @@ final readonly class Offer
         return $pay < 1 || $pay >= $take || $take > 100 ? throw InvalidMoney::deal($take, $pay) : new self(OfferKind::Deal, $take, $pay);
     }
 
+    /**
+     * Reads "", "none", "40 %", "2.50 off" or "3 for 2".
+     *
+     * @throws InvalidMoney when it is none of them
+     */
+    public static function read(string $text): self
+    {
+        return match (true) {
+            '' === trim($text) || 'none' === mb_strtolower(trim($text)) => self::none(),
+            1 === preg_match('/^\s*(\d{1,4})\s*%(?:\s*off)?\s*$/i', $text, $match) => self::percentOff((int) $match[1]),
+            1 === preg_match('/^\s*(\d{1,3})\s*for\s*(\d{1,3})\s*$/i', $text, $match) => self::takeAndPay((int) $match[1], (int) $match[2]),
+            1 === preg_match('/^(.*\d.*?)\s*off\s*$/i', $text, $match) => self::offEachPack(Money::read($match[1])),
+            default => throw InvalidMoney::notAnOffer($text),
+        };
+    }
+
     /** The price of so many packs, rounded half up once, at the line. Never below nothing. */
     public function priceOf(Money $listPrice, int $packs): Money
     {

@@ -11,6 +11,7 @@ use App\Entity\Swap;
 use App\Haul\KeepLine;
 use App\Haul\LineInput;
 use App\Http\Body;
+use App\Http\Fields;
 use App\Http\InvalidInput;
 use App\Http\Violation;
 use BrightCupboard\Core\Colour\ColourNames;
@@ -21,6 +22,7 @@ use BrightCupboard\Core\Intake\Question;
 use BrightCupboard\Core\Intake\TableOf;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Money\LineState;
+use BrightCupboard\Core\Money\Offer;
 use BrightCupboard\Core\Money\OfferKind;
 use BrightCupboard\Core\Money\Tender;
 use Doctrine\ORM\EntityManagerInterface;
@@ -118,16 +120,14 @@ final readonly class TakeHaulLines
         return '' === trim($cell) ? '' : trim($cell) . ' ' . $side;
     }
 
-    /** @return array{OfferKind, string, int} of "40 %", "2.50 off" or "3 for 2" */
+    /** @return array{OfferKind, string, int} */
     private static function offer(string $cell): array
     {
-        return match (true) {
-            '' === trim($cell) || 'none' === mb_strtolower(trim($cell)) => [OfferKind::None, '0', 0],
-            1 === preg_match('/^\s*(\d{1,3})\s*%/', $cell, $match) => [OfferKind::Percent, $match[1], 0],
-            1 === preg_match('/^\s*(\d{1,3})\s*for\s*(\d{1,3})\s*$/i', $cell, $match) => [OfferKind::Deal, $match[1], (int) $match[2]],
-            1 === preg_match('/^(.*\d.*?)\s*off\s*$/i', $cell, $match) => [OfferKind::Fixed, $match[1], 0],
-            default => throw InvalidInput::at('offer', sprintf('“%s” is not an offer: write 40 %%, 2.50 off, or 3 for 2.', mb_strimwidth($cell, 0, 40, '…'))),
-        };
+        $fields = new Fields();
+        $offer = $fields->read('offer', static fn(): Offer => Offer::read($cell), Offer::none());
+        $fields->complete();
+
+        return [$offer->kind, OfferKind::Fixed === $offer->kind ? sprintf('%d.%02d', intdiv($offer->value, 100), $offer->value % 100) : (string) $offer->value, $offer->payFor];
     }
 
     private static function whole(string $field, string $cell): int

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Sizing;
+
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Stock\Piece;
+
+/** A piece with units that are free, how long one runs when it is laid out, and where it is, in words. */
+final readonly class OwnedPiece
+{
+    public Length $run;
+
+    /** @param string $place key of the place its free units are at */
+    public function __construct(public Piece $piece, public int $free, ?Length $laidOut, public string $where = '', public string $place = '')
+    {
+        $this->run = $laidOut ?? $piece->size->width;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Sizing\Sum;
+
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Sizing\Answer;
+use BrightCupboard\Core\Sizing\Ask;
+use BrightCupboard\Core\Sizing\Buying;
+use BrightCupboard\Core\Sizing\Given;
+use BrightCupboard\Core\Sizing\Mark;
+use BrightCupboard\Core\Sizing\MarkRole;
+use BrightCupboard\Core\Sizing\Owned;
+use BrightCupboard\Core\Sizing\Said;
+use BrightCupboard\Core\Sizing\Sketch;
+use BrightCupboard\Core\Sizing\Sum;
+use BrightCupboard\Core\Sizing\Supply;
+use BrightCupboard\Core\Stock\PieceKind;
+
+/** Paint for a restyle: the area of what is painted, coats, and how far a litre goes. */
+final readonly class PaintSum implements Sum
+{
+    public function asks(): array
+    {
+        return [
+            Ask::choice('painted', ['round', 'boxed', 'flat']),
+            Ask::length('itemHeight', 10, 120),
+            Ask::length('itemWidth', 6, 120),
+            Ask::length('itemDepth', 6, 120)->when('painted', 'boxed'),
+            Ask::count('items', 3, 1, 200),
+            Ask::count('coats', 2, 1, 6),
+            Ask::number('coverage', 10, 1, 30),
+            Ask::number('tin', 0.125, 0.01, 20)->alone(),
+            ...Buying::asks(),
+        ];
+    }
+
+    public function reckon(Given $given, Owned $owned): Answer
+    {
+        [$w, $h, $d] = [$given->tenths('itemWidth'), $given->tenths('itemHeight'), $given->tenths('itemDepth')];
+        $area = match ($given->choice('painted')) {
+            'boxed' => 2 * ($w * $h + $d * $h) + $w * $d,
+            'flat' => $w * $h,
+            default => \M_PI * $w * $h + \M_PI * $w ** 2 / 4,
+        } / 1e8;
+        $all = $area * $given->count('items');
+        $litres = $all * $given->count('coats') / $given->number('coverage') * (1 + $given->share('allowance'));
+        $tins = max(1, (int) ceil($litres / $given->number('tin') - 1e-9));
+        $marks = [];
+        for ($i = 0; $i < min(12, $given->count('items')); ++$i) {
+            $marks[] = 'round' === $given->choice('painted')
+                ? Mark::area(MarkRole::Hung, [[$i * 1.25 * $w + $w * 0.2, 0], [$i * 1.25 * $w + $w * 0.8, 0], [$i * 1.25 * $w + $w, -$h * 0.6], [$i * 1.25 * $w + $w * 0.7, -$h], [$i * 1.25 * $w + $w * 0.3, -$h], [$i * 1.25 * $w, -$h * 0.6]])
+                : Mark::box(MarkRole::Hung, $i * 1.25 * $w, -$h, $w, $h);
+        }
+
+        return new Answer(
+            [new Said('paint', ['litres' => $litres * 1000, 'tins' => $tins])],
+            [
+                new Said('area ' . $given->choice('painted'), ['each' => $area, 'count' => $given->count('items'), 'all' => $all]),
+                new Said('coats', ['coats' => $given->count('coats'), 'coverage' => $given->number('coverage'), 'litres' => $litres * 1000]),
+                new Said('tins', ['tin' => $given->number('tin') * 1000, 'count' => $tins]),
+            ],
+            new Sketch($marks),
+            [new Supply('tins', PieceKind::Jar, $tins, [], Buying::of($given), width: Length::ofInches(3), height: Length::ofInches(4))],
+            [new Said('paint care')],
+        );
+    }
+}
