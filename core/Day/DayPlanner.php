@@ -24,10 +24,11 @@ final readonly class DayPlanner
     /**
      * @param list<DaySpot>    $spots
      * @param list<StoredTote> $totes
+     * @param list<Preparation> $preparations
      *
      * @return list<DayTask>
      */
-    public function tasks(Difference $plan, array $spots, array $totes): array
+    public function tasks(Difference $plan, array $spots, array $totes, array $preparations = []): array
     {
         $drafts = new TaskDrafts($spots, $totes);
         $table = Place::of(PlaceKind::Table);
@@ -35,6 +36,9 @@ final readonly class DayPlanner
             $source = PlaceKind::Table === $move->from->kind ? null : $drafts->bringing($move->from);
             $source?->add(new Move($move->piece->id, $move->count, $move->from, $table), $move->piece);
             $drafts->placing($move->to)->add(new Move($move->piece->id, $move->count, $table, $move->to), $move->piece, $source);
+        }
+        foreach ($preparations as $preparation) {
+            $drafts->prepare($preparation);
         }
 
         return array_map($this->task(...), $drafts->ordered());

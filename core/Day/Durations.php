@@ -13,6 +13,7 @@ final readonly class Durations
         'take down' => ['start' => 2, 'unit' => 1],
         'clean' => ['start' => 10, 'unit' => 0],
         'fetch' => ['start' => 10, 'unit' => 1],
+        'prepare' => ['start' => 20, 'unit' => 0],
         'set up' => ['start' => 6, 'unit' => 4],
         'pack away' => ['start' => 6, 'unit' => 2],
         'let go' => ['start' => 4, 'unit' => 1],

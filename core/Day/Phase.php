@@ -10,6 +10,7 @@ enum Phase: string
     case TakeDown = 'take down';
     case Clean = 'clean';
     case Fetch = 'fetch';
+    case Prepare = 'prepare';
     case SetUp = 'set up';
     case PackAway = 'pack away';
     case LetGo = 'let go';

@@ -58,6 +58,18 @@ final class TaskDrafts
         };
     }
 
+    /** Something to make ready before its spot is set up; where nothing is set up, it stands for itself. */
+    public function prepare(Preparation $preparation): void
+    {
+        $at = $this->spots[$preparation->spotId ?? ''] ?? null;
+        $draft = new TaskDraft(Phase::Prepare, $preparation->title, $at->room ?? 'At the table', [$at->round ?? 0, $at->focalRank ?? 0, $preparation->title], $preparation->key);
+        $this->drafts[$draft->key] = $draft;
+        $setUp = $this->drafts[Phase::SetUp->value . ':' . $preparation->spotId] ?? null;
+        if (null !== $setUp) {
+            $setUp->after[$draft->key] = true;
+        }
+    }
+
     /** @return list<TaskDraft> by phase, then by the walk through the house, focal spots first when setting up */
     public function ordered(): array
     {

@@ -14,6 +14,7 @@ final readonly class LengthText
 {
     private const MM_PER_UNIT = ['mm' => 1.0, 'cm' => 10.0, 'm' => 1000.0, 'in' => 25.4, 'ft' => 304.8, 'yd' => 914.4];
     private const MAX_CHARACTERS = 40;
+    private const EIGHTHS_PER_FOOT = 96;
     private const NUMBER = '(-?\d+(?:[.,]\d+)?)(?:\s+(\d+)\/(\d+))?';
     private const FRACTION = '(-?\d+)\/(\d+)';
 
@@ -43,13 +44,15 @@ final readonly class LengthText
     /** As what runs along is measured: in feet and inches, or in metres, once it is longer than two of them. */
     public function writeRun(Length $length): string
     {
-        $inches = (int) round($length->inInches());
+        if (LengthUnit::Centimetre === $this->unit) {
+            return $length->inMillimetres() >= 2000 ? rtrim(rtrim(number_format($length->inMillimetres() / 1000, 2, '.', ''), '0'), '.') . ' m' : $this->write($length);
+        }
+        $eighths = (int) round($length->inInches() * 8);
+        $rest = $eighths % self::EIGHTHS_PER_FOOT;
 
-        return match (true) {
-            LengthUnit::Centimetre === $this->unit && $length->inMillimetres() >= 2000 => rtrim(rtrim(number_format($length->inMillimetres() / 1000, 2, '.', ''), '0'), '.') . ' m',
-            LengthUnit::Inch === $this->unit && $inches >= 24 => trim(sprintf('%d ft %s', intdiv($inches, 12), 0 === $inches % 12 ? '' : $inches % 12 . ' in')),
-            default => $this->write($length),
-        };
+        return $eighths < 2 * self::EIGHTHS_PER_FOOT
+            ? $this->write($length)
+            : trim(sprintf('%d ft %s', intdiv($eighths, self::EIGHTHS_PER_FOOT), 0 === $rest ? '' : self::inches($rest)));
     }
 
     public function write(Length $length): string
@@ -57,7 +60,12 @@ final readonly class LengthText
         if (LengthUnit::Centimetre === $this->unit) {
             return self::trimmed($length->inMillimetres() / 10) . ' cm';
         }
-        $eighths = (int) round($length->inInches() * 8);
+
+        return self::inches((int) round($length->inInches() * 8));
+    }
+
+    private static function inches(int $eighths): string
+    {
         $whole = intdiv($eighths, 8);
         $part = match ($eighths % 8) {
             0 => '', 2 => '1/4', 4 => '1/2', 6 => '3/4', default => ($eighths % 8) . '/8',

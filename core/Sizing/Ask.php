@@ -6,6 +6,7 @@ namespace BrightCupboard\Core\Sizing;
 
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthUnit;
+use BrightCupboard\Core\Measure\Volume;
 use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Money\Offer;
@@ -18,7 +19,7 @@ final readonly class Ask
 
     /**
      * @param list<string>        $choices
-     * @param float|string|null   $usual   inches, grams, minor units, a number, a word; null when it has to be written or may stay empty
+     * @param float|string|null   $usual   inches, grams, litres, minor units, a number, a word; null when it has to be written or may stay empty
      * @param float               $least   in the same unit
      * @param float               $most    in the same unit
      * @param array<string, list<string>> $when asked only when another choice is one of these
@@ -77,9 +78,20 @@ final readonly class Ask
         return new self($name, AskKind::Percent, $usual, 0, $most);
     }
 
+    /** What goes on top of the reckoned, or off it, as it came out last time. */
+    public static function allowance(): self
+    {
+        return new self('allowance', AskKind::Percent, 0.0, -50, 100);
+    }
+
     public static function weight(string $name, int $usualGrams): self
     {
         return new self($name, AskKind::Weight, $usualGrams, 0, 200_000);
+    }
+
+    public static function volume(string $name, float $usualLitres): self
+    {
+        return new self($name, AskKind::Volume, $usualLitres, 0.01, 200);
     }
 
     public static function money(string $name): self
@@ -125,12 +137,13 @@ final readonly class Ask
     }
 
     /** What stands in the field until something else is written; lengths in round figures of the home's unit. */
-    public function preset(LengthUnit $unit): Length|Weight|float|string|null
+    public function preset(LengthUnit $unit): Length|Weight|Volume|float|string|null
     {
         return match (true) {
             null === $this->usual, \is_string($this->usual) => $this->usual,
             AskKind::Length === $this->kind => self::round($this->usual, $unit),
             AskKind::Weight === $this->kind => Weight::ofGrams((int) $this->usual),
+            AskKind::Volume === $this->kind => Volume::ofLitres($this->usual),
             default => $this->usual,
         };
     }
@@ -140,7 +153,7 @@ final readonly class Ask
      *
      * @throws InvalidSum at this field
      */
-    public function take(Length|Weight|Money|Offer|float|string|null $value): Length|Weight|Money|Offer|float|string|null
+    public function take(Length|Weight|Volume|Money|Offer|float|string|null $value): Length|Weight|Volume|Money|Offer|float|string|null
     {
         if (null === $value) {
             return $this->isOptional ? null : throw InvalidSum::at($this->name, 'missing');
@@ -148,6 +161,7 @@ final readonly class Ask
         $amount = match (true) {
             $value instanceof Length => $value->inInches(),
             $value instanceof Weight => $value->grams(),
+            $value instanceof Volume => $value->litres(),
             $value instanceof Money => $value->minor,
             \is_float($value) => $value,
             default => null,
@@ -165,7 +179,7 @@ final readonly class Ask
         return $value;
     }
 
-    private function outside(Length|Weight|Money|Offer|float|string $value, float $amount): InvalidSum
+    private function outside(Length|Weight|Volume|Money|Offer|float|string $value, float $amount): InvalidSum
     {
         $limit = $amount < $this->least ? $this->least : $this->most;
         $values = [
@@ -173,6 +187,7 @@ final readonly class Ask
             'limit' => match ($this->kind) {
                 AskKind::Length => Length::ofInches($limit),
                 AskKind::Weight => Weight::ofGrams((int) $limit),
+                AskKind::Volume => Volume::ofLitres($limit),
                 AskKind::Money => Money::ofMinor((int) $limit),
                 default => $limit,
             },

@@ -9,6 +9,7 @@ enum AskKind: string
 {
     case Length = 'length';
     case Weight = 'weight';
+    case Volume = 'volume';
     case Money = 'money';
     case Offer = 'offer';
     /** A whole number. */

@@ -21,7 +21,7 @@ final readonly class Buying
     public static function asks(int $packSize = 1): array
     {
         return [
-            Ask::percent('allowance', 0)->alone(),
+            Ask::allowance()->alone(),
             Ask::count('packSize', $packSize, 1, LinePrice::MOST)->alone(),
             Ask::money('packPrice')->alone(),
             Ask::offer('offer')->alone(),

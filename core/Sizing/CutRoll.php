@@ -12,8 +12,9 @@ final readonly class CutRoll
     /**
      * @param OwnedPiece|null $from null for one to buy
      * @param list<int>       $cuts
+     * @param bool            $isUsedUp what is cut off is used at once; otherwise it stays a piece
      */
-    public function __construct(public ?OwnedPiece $from, public int $length, public array $cuts)
+    public function __construct(public ?OwnedPiece $from, public int $length, public array $cuts, public bool $isUsedUp = true)
     {
         $this->rest = $length - array_sum($cuts);
     }

@@ -6,6 +6,7 @@ namespace BrightCupboard\Core\Sizing;
 
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthUnit;
+use BrightCupboard\Core\Measure\Volume;
 use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Money\Offer;
@@ -13,12 +14,12 @@ use BrightCupboard\Core\Money\Offer;
 /** The figures a sum is reckoned from, each one taken by its ask. */
 final readonly class Given
 {
-    /** @param array<string, Length|Weight|Money|Offer|float|string|null> $values by name of the ask */
+    /** @param array<string, Length|Weight|Volume|Money|Offer|float|string|null> $values by name of the ask */
     private function __construct(private array $values) {}
 
     /**
      * @param list<Ask>                                                   $asks
-     * @param array<string, Length|Weight|Money|Offer|float|int|string|null> $values what is written; the rest is as usual
+     * @param array<string, Length|Weight|Volume|Money|Offer|float|int|string|null> $values what is written; the rest is as usual
      *
      * @throws InvalidSum at the first field that cannot be taken
      */
@@ -67,6 +68,13 @@ final readonly class Given
         $value = $this->values[$name] ?? null;
 
         return $value instanceof Weight ? $value->grams() : throw new \LogicException(sprintf('%s is no weight.', $name));
+    }
+
+    public function litres(string $name): float
+    {
+        $value = $this->values[$name] ?? null;
+
+        return $value instanceof Volume ? $value->litres() : throw new \LogicException(sprintf('%s is no volume.', $name));
     }
 
     public function count(string $name): int

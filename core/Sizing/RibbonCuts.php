@@ -84,6 +84,7 @@ final class RibbonCuts
             $sketch,
             [new Supply('ribbon', PieceKind::Ribbon, \count($plan->rolls), array_values($used), Buying::of($given), $plan->bought, $given->length('roll'), Length::ofInches(4), Length::ofInches(4), 'length', $roll / 10_000)],
             cuts: $plan->rolls,
+            amount: Length::ofTenths($this->total()),
             tasks: [new Said('task ribbon', ['cuts' => \count($cuts), 'total' => Length::ofTenths($this->total())])],
         );
     }

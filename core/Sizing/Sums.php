@@ -15,14 +15,14 @@ enum Sums: string
     case Hooks = 'hooks';
     case Lights = 'lights';
     case Ribbon = 'ribbon';
-    case Along = 'picks and beads';
+    case Along = 'along';
     case Stems = 'stems';
     case Fill = 'fill';
     case Table = 'table';
-    case Cloth = 'runner and cloth';
+    case Cloth = 'cloth';
     case Cushions = 'cushions';
     case Hanging = 'hanging';
-    case Statement = 'tall statement';
+    case Statement = 'statement';
     case Tree = 'tree';
     case Batteries = 'batteries';
     case Sockets = 'sockets';

@@ -13,7 +13,7 @@ use BrightCupboard\Core\Measure\Weight;
 final readonly class Cut
 {
     /** What an earlier cut put behind the name. */
-    private const CUT_BEFORE = '~, (?:offcut |part roll )?\d[\d /.]* (?:ft|in|m|cm)(?: \d+ in)?$~u';
+    private const CUT_BEFORE = '~, (?:offcut |part roll )?\d[\d /.]* (?:ft|in|m|cm)(?: \d[\d /]* in)?$~u';
 
     public function __construct(private LengthText $lengths) {}
 

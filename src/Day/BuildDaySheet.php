@@ -31,9 +31,9 @@ final readonly class BuildDaySheet
         foreach ($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap], ['ordinal' => 'ASC']) as $task) {
             $task->isDone() ? $done[] = $task : $open[$task->key()] = $task;
         }
-        $sheet = [...$done, ...$this->laidOut($swap, $this->house->tasks($swap->home(), $difference), $done, $open)];
+        $sheet = [...$done, ...$this->laidOut($swap, $this->house->tasks($swap, $difference), $done, $open)];
         $swap->shareAmong($input->people);
-        $swap->sheetBuilt($this->clock->now(), $plan->fingerprint());
+        $swap->sheetBuilt($this->clock->now(), $this->house->fingerprint($swap, $plan));
         $this->journal->say('The day sheet is worked out');
         $this->entities->flush();
 
@@ -70,7 +70,7 @@ final readonly class BuildDaySheet
     }
 
     /**
-     * What is cleaned need not be cleaned again; what is to be done a second time at the same place is called so.
+     * What is cleaned or made ready need not be so again; what is to be done a second time at the same place is called so.
      *
      * @param list<DayTask>   $tasks
      * @param list<SheetTask> $done
@@ -80,7 +80,7 @@ final readonly class BuildDaySheet
     private function named(array $tasks, array $done): array
     {
         $ticked = array_fill_keys(array_map(static fn(SheetTask $task): string => $task->key(), $done), true);
-        $again = array_filter($tasks, static fn(DayTask $task): bool => Phase::Clean !== $task->phase || !isset($ticked[$task->key]));
+        $again = array_filter($tasks, static fn(DayTask $task): bool => !\in_array($task->phase, [Phase::Clean, Phase::Prepare], true) || !isset($ticked[$task->key]));
         $names = [];
         foreach ($again as $task) {
             $name = $task->key;

@@ -46,7 +46,7 @@ final readonly class ReadDay
 
         return new DayAnswer(
             $isBuilt,
-            $isBuilt && $swap->sheetPlan() !== $plan->fingerprint(),
+            $isBuilt && $swap->sheetPlan() !== $this->house->fingerprint($swap, $plan),
             [] === $difference->moves,
             $swap->people(),
             $schedule->finish,

@@ -6,6 +6,7 @@ namespace App\Entity;
 
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Money\LinePrice;
 use BrightCupboard\Core\Money\LineState;
 use BrightCupboard\Core\Money\Money;
@@ -57,6 +58,9 @@ class HaulLine implements OfSwap
     /** @var list<array{hex: string, percent: int}> what its colours will be */
     #[ORM\Column(options: ['default' => '[]'])]
     private array $restyledColours = [];
+    /** How long one runs when it is unrolled, in tenths of a millimetre, where a sum said so. */
+    #[ORM\Column(nullable: true)]
+    private ?int $run = null;
     /** The piece it became when it was got. */
     #[ORM\Column(length: 26, nullable: true)]
     private ?string $becamePiece = null;
@@ -89,6 +93,16 @@ class HaulLine implements OfSwap
     {
         $this->restyles = $piece->id();
         $this->restyledColours = array_map(static fn(ColourShare $share): array => ['hex' => $share->colour->hex(), 'percent' => $share->percent], $colours);
+    }
+
+    public function runs(?Length $run): void
+    {
+        $this->run = $run?->tenths();
+    }
+
+    public function run(): ?Length
+    {
+        return null === $this->run ? null : Length::ofTenths($this->run);
     }
 
     public function restyles(): ?string

@@ -6,6 +6,7 @@ namespace App\Entity;
 
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;
+use BrightCupboard\Core\Measure\VolumeText;
 use BrightCupboard\Core\Measure\WeightText;
 use BrightCupboard\Core\Money\GiftMoney;
 use Doctrine\ORM\Mapping as ORM;
@@ -63,6 +64,11 @@ class Home implements OfHome
     public function lengths(): LengthText
     {
         return new LengthText($this->unit);
+    }
+
+    public function volumes(): VolumeText
+    {
+        return new VolumeText($this->unit);
     }
 
     public function weights(): WeightText

@@ -12,6 +12,7 @@ use BrightCupboard\Core\Money\LineState;
 use BrightCupboard\Core\Money\OfferKind;
 use BrightCupboard\Core\Money\Tender;
 use BrightCupboard\Core\Plan\Choice;
+use BrightCupboard\Core\Sizing\Sums;
 use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
@@ -51,7 +52,8 @@ final readonly class HomeTables
         'placements' => ['placement', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'piece_id' => 'ref', 'spot_id' => 'ref', 'left_edge' => 'int', 'layer' => Layer::class, 'raise' => 'int', 'count' => 'int', 'tier' => 'int?', 'posture' => Posture::class . '?', 'version' => 'int']],
         'versions' => ['spot_version', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'spot_id' => 'ref', 'label' => 'text:1', 'places' => 'list', 'version' => 'int']],
         'needs' => ['need', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'spot_id' => 'ref', 'text' => 'text:120', 'kind' => PieceKind::class . '?', 'least_height' => 'int?', 'most_height' => 'int?', 'most_width' => 'int?', 'colour' => 'text:7?', 'texture' => Texture::class . '?', 'count' => 'int', 'filled_by' => 'ref?', 'removed_at' => 'time?']],
-        'lines' => ['haul_line', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'need_id' => 'ref?', 'name' => 'text:120', 'way' => HaulWay::class, 'pack_price' => 'int', 'offer_kind' => OfferKind::class, 'offer_value' => 'int', 'offer_pay_for' => 'int', 'pack_size' => 'int', 'needed' => 'int', 'tender' => Tender::class, 'state' => LineState::class, 'kind' => PieceKind::class, 'width' => 'int', 'height' => 'int', 'colour' => 'text:7', 'became_piece' => 'ref?', 'restyles' => 'ref?', 'restyled_colours' => 'list', 'version' => 'int']],
+        'lines' => ['haul_line', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'need_id' => 'ref?', 'name' => 'text:120', 'way' => HaulWay::class, 'pack_price' => 'int', 'offer_kind' => OfferKind::class, 'offer_value' => 'int', 'offer_pay_for' => 'int', 'pack_size' => 'int', 'needed' => 'int', 'tender' => Tender::class, 'state' => LineState::class, 'kind' => PieceKind::class, 'width' => 'int', 'height' => 'int', 'colour' => 'text:7', 'became_piece' => 'ref?', 'restyles' => 'ref?', 'restyled_colours' => 'list', 'run' => 'int?', 'version' => 'int']],
+        'sums' => ['kept_sum', self::OF_HOME, 'id', ['id' => 'id', 'swap_id' => 'ref?', 'spot_id' => 'ref?', 'sum' => Sums::class, 'name' => 'text:80', 'given' => 'list', 'said' => 'list', 'reckoned' => 'int?', 'is_length' => 'int', 'used' => 'int?', 'kept_at' => 'time', 'removed_at' => 'time?', 'version' => 'int']],
         'notes' => ['note', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'spot_id' => 'ref?', 'text' => 'text:2000', 'at' => 'time', 'by' => 'text:80', 'removed_at' => 'time?']],
         'wears' => ['wear', self::OF_SWAP, 'swap_id, piece_id, spot_id', ['swap_id' => 'ref', 'piece_id' => 'ref', 'spot_id' => 'ref', 'units' => 'int']],
         'tasks' => ['sheet_task', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'task_key' => 'text:80', 'phase' => Phase::class, 'title' => 'text:120', 'task_group' => 'text:80', 'moves' => 'list', 'minutes' => 'int', 'hands' => 'int', 'cautions' => 'list', 'after_keys' => 'list', 'opens_tote' => 'ref?', 'done_at' => 'time?', 'done_by' => 'text:80?', 'ordinal' => 'int', 'version' => 'int']],
@@ -64,7 +66,7 @@ final readonly class HomeTables
     }
 
     /** Lists that came after the first documents were written, and may be missing in them. */
-    public const LATER = ['versions'];
+    public const LATER = ['versions', 'sums'];
 
     /** Whether the rows of a list say themselves which home they are of. */
     public static function isOfHome(string $list): bool

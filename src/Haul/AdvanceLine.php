@@ -23,6 +23,7 @@ use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Money\LineState;
 use BrightCupboard\Core\Stock\FaceTurn;
 use BrightCupboard\Core\Stock\Finish;
+use BrightCupboard\Core\Stock\Makeup;
 use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\Piece as CorePiece;
 use BrightCupboard\Core\Stock\Place;
@@ -87,7 +88,7 @@ final readonly class AdvanceLine
             new CorePiece($piece->id(), $line->name(), $thing->kind, min($units, CorePiece::MOST), new Size($thing->width, $thing->depth(), $thing->height), Weight::ofGrams(0), [new ColourShare($thing->colour, 100)], array_values(array_filter([$facts->material])), Finish::Plain, [$swap->season()], $facts->hazards),
             new PieceRecord('', '', match ($line->way()) {
                 HaulWay::Buy => 'bought', HaulWay::Borrow => 'borrowed', default => 'made',
-            }, $price->perPiece, $line->packPrice()->share(1, $line->packSize()), $this->clock->now()->setTime(0, 0), ''),
+            }, $price->perPiece, $line->packPrice()->share(1, $line->packSize()), $this->clock->now()->setTime(0, 0), '', new Makeup(laidOut: $line->run())),
         );
         $piece->gotFor($swap->id());
         $line->became($piece->id());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Entity\KeptSum;
 use App\Entity\Look;
 use App\Entity\OfHome;
 use App\Entity\OfSwap;
@@ -61,6 +62,7 @@ final readonly class HomeScopedResolver implements ValueResolverInterface
         $swap = match (true) {
             $thing instanceof Swap => $thing,
             $thing instanceof OfSwap => $thing->swap(),
+            $thing instanceof KeptSum => $thing->swap(),
             $thing instanceof Look => $this->entities->getRepository(Swap::class)->findOneBy(['look' => $thing]),
             default => null,
         };

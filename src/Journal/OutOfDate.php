@@ -8,8 +8,8 @@ namespace App\Journal;
 final readonly class OutOfDate
 {
     private const ALWAYS = ['journal'];
-    private const STOCK = ['pieces', 'movements', 'search', 'tote-fills', 'tote', 'broken-sets', 'stations', 'table', 'rooms', 'dressing', 'haul', 'day', 'settle', 'thread', 'restyles', 'fit', 'consequences', 'look-answer', 'ledger'];
-    private const PLAN = ['stations', 'table', 'rooms', 'dressing', 'haul', 'day', 'settle', 'thread', 'consequences'];
+    private const STOCK = ['sums', 'pieces', 'movements', 'search', 'tote-fills', 'tote', 'broken-sets', 'stations', 'table', 'rooms', 'dressing', 'haul', 'day', 'settle', 'thread', 'restyles', 'fit', 'consequences', 'look-answer', 'ledger'];
+    private const PLAN = ['sums', 'stations', 'table', 'rooms', 'dressing', 'haul', 'day', 'settle', 'thread', 'consequences'];
     private const BY_TABLE = [
         'home' => ['house', 'me', ...self::STOCK],
         'room' => ['house', 'search', ...self::PLAN],
@@ -25,6 +25,7 @@ final readonly class OutOfDate
         'decision' => self::PLAN,
         'placement' => self::PLAN,
         'spot_version' => ['dressing'],
+        'kept_sum' => ['sums', 'settle', 'day'],
         'need' => ['haul', 'rooms', 'dressing', 'stations'],
         'haul_line' => ['haul', 'stations', 'settle', 'ledger', 'restyles'],
         'sheet_task' => ['day', 'stations', 'settle', 'table'],

@@ -61,6 +61,21 @@ final class Catalogue
         return $entries;
     }
 
+    /**
+     * @param list<string> $kinds
+     *
+     * @return array<string, CatalogueEntry> by id, in order of name
+     */
+    public function ofKinds(Home $home, array $kinds): array
+    {
+        $entries = [];
+        foreach ($this->rows(sprintf('home_id = ? AND removed_at IS NULL AND kind IN (%s) ORDER BY name, id', implode(', ', array_fill(0, \count($kinds), '?'))), [$home->id(), ...$kinds]) as $row) {
+            $entries[$row[0]] = $this->entry($row);
+        }
+
+        return $entries;
+    }
+
     public function one(string $id): ?CatalogueEntry
     {
         foreach ($this->rows('id = ?', [$id]) as $row) {

@@ -73,10 +73,11 @@ final readonly class AlongSum implements Sum
                 ...$run->working($given),
                 new Said('points', ['total' => $run->length(), 'spacing' => $given->length('spacing'), 'points' => $points]),
                 ...(3 === $each ? [new Said('in threes', ['points' => $points, 'count' => $points * 3])] : []),
-                ...($given->share('allowance') > 0 ? [new Said('allowance in', ['percent' => $given->number('allowance')])] : []),
+                ...(0.0 !== $given->share('allowance') ? [new Said('allowance in', ['percent' => $given->number('allowance')])] : []),
             ],
             new Sketch($marks),
             [new Supply($given->choice('what'), $kind, $count, $owned->take($count, static fn(): float => 0.0, $kind), Buying::of($given), width: Length::ofInches(3), height: Length::ofInches($isBauble ? 3 : 10))],
+            amount: $count,
         );
     }
 
@@ -105,6 +106,7 @@ final readonly class AlongSum implements Sum
             new Sketch([$run->surface(), Mark::line(MarkRole::Garland, $run->between(0, $run->total())), Mark::line(MarkRole::Beads, $drawn)]),
             [new Supply('beads', PieceKind::Beads, $strings, $taken, Buying::of($given), $bought, $given->length('string'), $given->length('string'), per: 'length', perUnit: $given->tenths('string') / 10_000)],
             [new Said('children pull')],
+            amount: $length,
         );
     }
 }

@@ -69,6 +69,7 @@ final readonly class BatteriesSum implements Sum
             $this->sketch($given->count('days'), $days, $sets),
             [new Supply('cells', PieceKind::Box, $cells, [], Buying::of($given), $missing, width: Length::ofInches(3), height: Length::ofInches(2))],
             [...('CR2032' === $cell ? [new Said('button cells')] : []), new Said('cells alike')],
+            amount: $cells,
             tasks: [new Said('task batteries', ['devices' => $given->count('devices'), 'count' => $given->count('devices') * $given->count('cellsEach'), 'cell' => $cell]), new Said('task timer', ['hours' => $given->number('hoursADay')]), ...($sets > 1 ? [new Said('task change cells', ['days' => floor($days)])] : [])],
         );
     }

@@ -70,6 +70,7 @@ final readonly class CushionsSum implements Sum
             ],
             $this->sketch($given, $rows),
             $supplies,
+            amount: $front[0],
         );
     }
 

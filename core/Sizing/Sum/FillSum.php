@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Sizing\Sum;
 
 use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\Volume;
 use BrightCupboard\Core\Sizing\Answer;
 use BrightCupboard\Core\Sizing\Ask;
 use BrightCupboard\Core\Sizing\Buying;
@@ -37,7 +38,7 @@ final readonly class FillSum implements Sum
             Ask::length('coneWidth', 2, 20)->when('filler', 'cones'),
             Ask::lengthOrNone('bottom', 0, 100),
             Ask::percent('rim', 0, 30),
-            Ask::number('packLitres', 1, 0.05, 100)->when('filler', 'loose')->alone(),
+            Ask::volume('packHolds', 1)->when('filler', 'loose')->alone(),
             ...Buying::asks(),
         ];
     }
@@ -55,10 +56,10 @@ final readonly class FillSum implements Sum
         $isLoose = $given->is('filler', 'loose');
         $each = $isLoose ? 0.0 : self::litresEach($given);
         $packing = self::PACKING[$given->choice('filler')] ?? 1.0;
-        $count = $isLoose ? (int) ceil($shown / $given->number('packLitres') - 1e-9) : (int) floor($shown * $packing / $each + 1e-9);
-        $without = $isLoose ? (int) ceil($whole / $given->number('packLitres') - 1e-9) : (int) floor($whole * $packing / $each + 1e-9);
+        $count = $isLoose ? (int) ceil($shown / $given->litres('packHolds') - 1e-9) : (int) floor($shown * $packing / $each + 1e-9);
+        $without = $isLoose ? (int) ceil($whole / $given->litres('packHolds') - 1e-9) : (int) floor($whole * $packing / $each + 1e-9);
         if ($without > self::MOST) {
-            throw InvalidSum::at($isLoose ? 'packLitres' : ($given->is('filler', 'cones') ? 'coneHeight' : 'item'), 'too many to fill', ['count' => $without, 'limit' => self::MOST]);
+            throw InvalidSum::at($isLoose ? 'packHolds' : ($given->is('filler', 'cones') ? 'coneHeight' : 'item'), 'too many to fill', ['count' => $without, 'limit' => self::MOST]);
         }
         if (!$isLoose && $count < 1) {
             throw InvalidSum::at($given->is('filler', 'cones') ? 'coneHeight' : 'item', 'larger than the vessel');
@@ -72,22 +73,23 @@ final readonly class FillSum implements Sum
 
         return new Answer(
             [
-                $isLoose ? new Said('fill packs', ['count' => $count, 'litres' => $shown]) : new Said('fill count', ['count' => $count]),
-                new Said('fill litres', ['shown' => $shown, 'whole' => $whole]),
+                $isLoose ? new Said('fill packs', ['count' => $count, 'litres' => Volume::ofLitres($shown)]) : new Said('fill count', ['count' => $count]),
+                new Said('fill litres', ['shown' => Volume::ofLitres($shown), 'whole' => Volume::ofLitres($whole)]),
                 ...(null !== $dear && null !== $now && $bottom > 0 ? [new Said('fill saved', ['now' => $now, 'whole' => $dear])] : []),
             ],
             [
-                new Said('volume ' . $vessel->shape, ['height' => $given->length('vesselHeight'), 'opening' => $given->length('opening'), 'whole' => $whole]),
-                ...($bottom > 0 ? [new Said('above the bottom', ['bottom' => $given->length('bottom'), 'shown' => $shown])] : []),
+                new Said('volume ' . $vessel->shape, ['height' => $given->length('vesselHeight'), 'opening' => $given->length('opening'), 'whole' => Volume::ofLitres($whole)]),
+                ...($bottom > 0 ? [new Said('above the bottom', ['bottom' => $given->length('bottom'), 'shown' => Volume::ofLitres($shown)])] : []),
                 ...($given->share('rim') > 0 ? [new Said('under the rim', ['percent' => $given->number('rim')])] : []),
                 ...($isLoose
-                    ? [new Said('packs of litres', ['litres' => $shown, 'pack' => $given->number('packLitres'), 'count' => $count])]
-                    : [new Said('packed', ['litres' => $shown, 'packing' => $packing, 'each' => $each * 1000, 'count' => $count])]),
+                    ? [new Said('packs of litres', ['litres' => Volume::ofLitres($shown), 'pack' => Volume::ofLitres($given->litres('packHolds')), 'count' => $count])]
+                    : [new Said('packed', ['litres' => Volume::ofLitres($shown), 'packing' => $packing, 'each' => Volume::ofLitres($each), 'count' => $count])]),
                 ...($bottom > 0 ? [new Said('without bottom', ['count' => $without])] : [new Said('try a bottom')]),
             ],
             $this->sketch($vessel, (float) $bottom, $top, $isLoose ? $vessel->opening / 14 : $size->tenths() / 2),
-            [new Supply($isLoose ? 'packs of fill' : 'fill', $isLoose ? PieceKind::Box : $kind, $count, $taken, $buying, width: $size, height: $size, per: $isLoose ? 'litre' : 'piece', perUnit: $isLoose ? $given->number('packLitres') : 1.0)],
+            [new Supply($isLoose ? 'packs of fill' : 'fill', $isLoose ? PieceKind::Box : $kind, $count, $taken, $buying, width: $size, height: $size, per: $isLoose ? 'litre' : 'piece', perUnit: $isLoose ? $given->litres('packHolds') : 1.0)],
             [new Said('food apart')],
+            amount: $count,
         );
     }
 

@@ -8,6 +8,7 @@ use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Sizing\Answer;
 use BrightCupboard\Core\Sizing\Ask;
 use BrightCupboard\Core\Sizing\Buying;
+use BrightCupboard\Core\Sizing\CutRoll;
 use BrightCupboard\Core\Sizing\Given;
 use BrightCupboard\Core\Sizing\LengthCover;
 use BrightCupboard\Core\Sizing\Mark;
@@ -62,6 +63,8 @@ final readonly class GarlandSum implements Sum
             $this->sketch($run, $laid, $total / $layers, $layers, $over),
             [new Supply('garland', PieceKind::Garland, \count($laid), $taken, Buying::of($given), $bought, $given->length('section'), $given->length('section'), per: 'length', perUnit: $section / 10_000)],
             $run->overhang > 0 ? [new Said('children pull')] : [],
+            cuts: $this->cut($laid, $over),
+            amount: $length,
             tasks: [new Said('task garland', ['count' => \count($laid), 'joins' => $joins])],
         );
     }
@@ -83,6 +86,20 @@ final readonly class GarlandSum implements Sum
     }
 
     /**
+     * The last length is cut where the run ends, when it is an owned one.
+     *
+     * @param list<array{int, Taken|null}> $laid
+     *
+     * @return list<CutRoll>
+     */
+    private function cut(array $laid, int $over): array
+    {
+        [$length, $from] = $laid[\count($laid) - 1] ?? [0, null];
+
+        return null === $from || 0 === $over || $over >= $length ? [] : [new CutRoll($from->from, $length, [$length - $over], isUsedUp: false)];
+    }
+
+    /**
      * @param list<Taken> $taken
      *
      * @return list<Said>
@@ -93,7 +110,7 @@ final readonly class GarlandSum implements Sum
         if ($given->count('layers') > 1) {
             $working[] = new Said('layers', ['layers' => $given->count('layers'), 'total' => Length::ofTenths((int) round($run->total() * $given->count('layers')))]);
         }
-        if ($given->share('allowance') > 0) {
+        if (0.0 !== $given->share('allowance')) {
             $working[] = new Said('allowance', ['percent' => $given->number('allowance'), 'total' => $total]);
         }
         foreach ($taken as $one) {

@@ -74,6 +74,7 @@ final readonly class HooksSum implements Sum
             $this->sketch($run, $loads),
             [new Supply('hooks', PieceKind::Hooks, $hooks, $taken, Buying::of($given), width: Length::ofInches(1.5), height: Length::ofInches(2))],
             [...($given->is('above', 'nothing') ? [] : [new Said('over a ' . $given->choice('above'))]), new Said('hooks as made')],
+            amount: $hooks,
             tasks: [new Said('task hooks', ['count' => $hooks, 'gap' => Length::ofTenths((int) round($gap))])],
         );
     }

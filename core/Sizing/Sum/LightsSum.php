@@ -65,7 +65,7 @@ final readonly class LightsSum implements Sum
             [
                 ...$run->working($given),
                 new Said('bulbs', ['total' => $run->length(), 'section' => $given->length('section'), 'per' => $given->count('bulbsPerSection'), 'factor' => self::FULLNESS[$given->choice('fullness')], 'bulbs' => $bulbs]),
-                ...($given->share('allowance') > 0 ? [new Said('allowance in', ['percent' => $given->number('allowance')])] : []),
+                ...(0.0 !== $given->share('allowance') ? [new Said('allowance in', ['percent' => $given->number('allowance')])] : []),
                 new Said('strands of', ['bulbs' => $bulbs, 'each' => $each, 'count' => $strands]),
                 new Said('strand reach', ['reach' => $reach]),
                 ...($given->is('power', 'plug') ? $circuit->working($watts) : []),
@@ -78,6 +78,7 @@ final readonly class LightsSum implements Sum
                 ...StrandCautions::of($given, $chain),
                 ...($given->is('power', 'plug') ? $circuit->cautions() : []),
             ],
+            amount: $strands,
             tasks: [new Said('task lights', ['count' => $strands]), ...($given->is('power', 'battery') ? [new Said('task timers', ['count' => $strands])] : [])],
         );
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Sizing\Sum;
 
+use BrightCupboard\Core\Measure\Area;
 use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\Volume;
 use BrightCupboard\Core\Sizing\Answer;
 use BrightCupboard\Core\Sizing\Ask;
 use BrightCupboard\Core\Sizing\Buying;
@@ -21,6 +23,9 @@ use BrightCupboard\Core\Stock\PieceKind;
 /** Paint for a restyle: the area of what is painted, coats, and how far a litre goes. */
 final readonly class PaintSum implements Sum
 {
+    /** Square metres a litre covers once (memory; the tin goes first). */
+    private const COVERAGE = ['usual' => 10.0, 'thirsty' => 6.0, 'smooth' => 12.0];
+
     public function asks(): array
     {
         return [
@@ -30,8 +35,8 @@ final readonly class PaintSum implements Sum
             Ask::length('itemDepth', 6, 120)->when('painted', 'boxed'),
             Ask::count('items', 3, 1, 200),
             Ask::count('coats', 2, 1, 6),
-            Ask::number('coverage', 10, 1, 30),
-            Ask::number('tin', 0.125, 0.01, 20)->alone(),
+            Ask::choice('surface', ['usual', 'thirsty', 'smooth']),
+            Ask::volume('tin', 0.25)->alone(),
             ...Buying::asks(),
         ];
     }
@@ -45,8 +50,8 @@ final readonly class PaintSum implements Sum
             default => \M_PI * $w * $h + \M_PI * $w ** 2 / 4,
         } / 1e8;
         $all = $area * $given->count('items');
-        $litres = $all * $given->count('coats') / $given->number('coverage') * (1 + $given->share('allowance'));
-        $tins = max(1, (int) ceil($litres / $given->number('tin') - 1e-9));
+        $litres = $all * $given->count('coats') / self::COVERAGE[$given->choice('surface')] * (1 + $given->share('allowance'));
+        $tins = max(1, (int) ceil($litres / $given->litres('tin') - 1e-9));
         $marks = [];
         for ($i = 0; $i < min(12, $given->count('items')); ++$i) {
             $marks[] = 'round' === $given->choice('painted')
@@ -55,15 +60,16 @@ final readonly class PaintSum implements Sum
         }
 
         return new Answer(
-            [new Said('paint', ['litres' => $litres * 1000, 'tins' => $tins])],
+            [new Said('paint', ['litres' => Volume::ofLitres($litres), 'tins' => $tins])],
             [
-                new Said('area ' . $given->choice('painted'), ['each' => $area, 'count' => $given->count('items'), 'all' => $all]),
-                new Said('coats', ['coats' => $given->count('coats'), 'coverage' => $given->number('coverage'), 'litres' => $litres * 1000]),
-                new Said('tins', ['tin' => $given->number('tin') * 1000, 'count' => $tins]),
+                new Said('area ' . $given->choice('painted'), ['each' => new Area($area), 'count' => $given->count('items'), 'all' => new Area($all)]),
+                new Said('coats', ['coats' => $given->count('coats'), 'coverage' => new Area(self::COVERAGE[$given->choice('surface')]), 'litres' => Volume::ofLitres($litres)]),
+                new Said('tins', ['tin' => Volume::ofLitres($given->litres('tin')), 'count' => $tins]),
             ],
             new Sketch($marks),
             [new Supply('tins', PieceKind::Jar, $tins, [], Buying::of($given), width: Length::ofInches(3), height: Length::ofInches(4))],
             [new Said('paint care')],
+            amount: $tins,
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Sizing\Sum;
 
+use BrightCupboard\Core\Measure\Area;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Sizing\Answer;
 use BrightCupboard\Core\Sizing\Ask;
@@ -79,12 +80,13 @@ final readonly class StemsSum implements Sum
             [
                 new Said('finished', ['height' => $given->length('vesselHeight'), 'times' => $given->number('times'), 'finished' => Length::ofTenths((int) round($finished))]),
                 ...($bottom > 0 ? [new Said('from the bottom', ['bottom' => $given->length('bottom'), 'reach' => Length::ofTenths($reach)])] : []),
-                new Said('mouth', ['area' => $vessel->mouth() * 6.4516, 'room' => $room, 'fullness' => self::FULLNESS[$given->choice('fullness')]]),
+                new Said('mouth', ['area' => new Area($vessel->mouth() * 0.00064516), 'room' => $room, 'fullness' => self::FULLNESS[$given->choice('fullness')]]),
                 new Said($given->is('recipe', 'one kind') ? 'odd stems' : 'recipe', ['count' => $count]),
             ],
             $this->sketch($vessel, $parts, $finished, (float) $bottom),
             $supplies,
             [new Said('toxic stems')],
+            amount: $count,
         );
     }
 

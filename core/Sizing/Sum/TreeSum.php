@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Sizing\Sum;
 
+use BrightCupboard\Core\Measure\Area;
 use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\Volume;
 use BrightCupboard\Core\Sizing\Answer;
 use BrightCupboard\Core\Sizing\Ask;
 use BrightCupboard\Core\Sizing\Buying;
@@ -92,11 +94,11 @@ final readonly class TreeSum implements Sum
             [
                 new Said('tree bulbs', ['height' => $given->length('treeHeight'), 'per' => $given->count('bulbsPerFoot'), 'bulbs' => $bulbs]),
                 new Said('strands of', ['bulbs' => $bulbs, 'each' => $given->count('strandBulbs'), 'count' => $strands]),
-                new Said('tree surface', ['foot' => $given->length('treeFoot'), 'height' => $given->length('treeHeight'), 'seen' => $seen * 100, 'area' => $surface / 1e8]),
+                new Said('tree surface', ['foot' => $given->length('treeFoot'), 'height' => $given->length('treeHeight'), 'seen' => $seen * 100, 'area' => new Area($surface / 1e8)]),
                 new Said('baubles by area', ['spacing' => $given->length('baubleSpacing'), 'count' => $baubles]),
                 ...($ribbon > 0 ? [new Said('tree spiral', ['turns' => $given->number('ribbonTurns'), 'total' => $length($ribbon)])] : []),
                 new Said('topper', ['topper' => $given->length('topper'), 'free' => $length($free)]),
-                ...($given->is('real', 'real') ? [new Said('tree water', ['litres' => $litres])] : []),
+                ...($given->is('real', 'real') ? [new Said('tree water', ['litres' => Volume::ofLitres($litres)])] : []),
                 ...($given->is('power', 'plug') ? $circuit->working($watts) : []),
             ],
             $this->sketch($given, $height, $foot, $topper, [$bulbs, $baubles]),
@@ -109,10 +111,11 @@ final readonly class TreeSum implements Sum
                 ...($free < self::CLEAR ? [new Said('close to the ceiling', ['free' => $length($free)])] : []),
                 ...StrandCautions::of($given, $strands),
                 ...($given->is('power', 'plug') ? $circuit->cautions() : []),
-                ...($given->is('real', 'real') ? [new Said('water the tree', ['litres' => $litres])] : []),
+                ...($given->is('real', 'real') ? [new Said('water the tree', ['litres' => Volume::ofLitres($litres)])] : []),
                 new Said('tree and ladder'),
             ],
-            tasks: [new Said('task tree', ['strands' => $strands, 'count' => $baubles]), ...($given->is('real', 'real') ? [new Said('task water', ['litres' => $litres])] : [])],
+            amount: $baubles,
+            tasks: [new Said('task tree', ['strands' => $strands, 'count' => $baubles]), ...($given->is('real', 'real') ? [new Said('task water', ['litres' => Volume::ofLitres($litres)])] : [])],
         );
     }
 

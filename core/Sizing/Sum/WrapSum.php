@@ -65,6 +65,7 @@ final readonly class WrapSum implements Sum
             $this->sketch([$wide, $long], $turned > $straight ? [$along, $across] : [$across, $along], min($needed, $each)),
             [new Supply('sheets', PieceKind::Box, $sheets, [], Buying::of($given), width: $given->length('sheetWidth'), height: Length::ofInches(1))],
             [new Said('cutter')],
+            amount: $sheets,
         );
     }
 

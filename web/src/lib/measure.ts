@@ -22,8 +22,9 @@ export function writeWeight(grams: number, unit: Home['unit']): string {
 /** As what runs along is measured: feet and inches, or metres, once it is longer than two of them. */
 export function writeRun(tenths: number, unit: Home['unit']): string {
   if (unit === 'cm') return tenths >= 20_000 ? `${Math.round(tenths / 100) / 100} m` : writeLength(tenths, unit);
-  const whole = Math.round(tenths / TENTHS_PER_INCH);
-  return whole >= 24 ? `${Math.floor(whole / 12)} ft${whole % 12 === 0 ? '' : ` ${whole % 12} in`}` : writeLength(tenths, unit);
+  const eighths = Math.round((tenths / TENTHS_PER_INCH) * 8);
+  const rest = (eighths % 96) * (TENTHS_PER_INCH / 8);
+  return eighths < 192 ? writeLength(tenths, unit) : `${Math.floor(eighths / 96)} ft${rest === 0 ? '' : ` ${writeLength(rest, unit)}`}`;
 }
 
 /** For a form: as people write it where that reads back exactly, else in millimetres, so that saving changes nothing that was not changed. */
@@ -34,7 +35,7 @@ export function fieldLength(tenths: number, unit: Home['unit']): string {
 
 /** The same for what runs along. */
 export function fieldRun(tenths: number, unit: Home['unit']): string {
-  const isExact = unit === 'cm' ? tenths % 100 === 0 : tenths % TENTHS_PER_INCH === 0;
+  const isExact = unit === 'cm' ? tenths % 100 === 0 : Math.round((Math.round((tenths / TENTHS_PER_INCH) * 8) * TENTHS_PER_INCH) / 8) === tenths;
   return isExact ? writeRun(tenths, unit) : `${tenths / 10} mm`;
 }
 

@@ -19,6 +19,7 @@ const ABOUT: Record<Phase, string> = {
   'take down': 'room by room, all of it onto one table',
   clean: 'bare surfaces, before anything comes back',
   fetch: 'by tote; each is opened once and stays open beside the table',
+  prepare: 'what the sums of the Workbench leave to do',
   'set up': 'focal spots first, backdrop before front, big before small',
   'pack away': 'into the tote with room; each is closed once',
   'let go': 'what leaves the home',

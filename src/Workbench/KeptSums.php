@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbench;
+
+use App\Entity\Home;
+use App\Entity\KeptSum;
+use App\Entity\Spot;
+use App\Entity\Swap;
+use BrightCupboard\Core\Sizing\Sums;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** The sums a home has kept, and what they teach. */
+final readonly class KeptSums
+{
+    private const SHOWN = 200;
+
+    public function __construct(private EntityManagerInterface $entities) {}
+
+    /** @return list<KeptSum> newest first */
+    public function of(Home $home): array
+    {
+        return array_values($this->entities->getRepository(KeptSum::class)->findBy(['home' => $home, 'removedAt' => null], ['id' => 'DESC'], self::SHOWN));
+    }
+
+    /** @return list<KeptSum> of a swap, oldest first */
+    public function ofSwap(Swap $swap): array
+    {
+        return array_values($this->entities->getRepository(KeptSum::class)->findBy(['home' => $swap->home(), 'swap' => $swap, 'removedAt' => null], ['id' => 'ASC']));
+    }
+
+    /**
+     * The last one of a kind, that of the same spot before others.
+     *
+     * @param list<KeptSum> $kept newest first
+     */
+    public static function last(array $kept, Sums $sum, ?Spot $spot, bool $withUsed): ?KeptSum
+    {
+        $fit = array_values(array_filter($kept, static fn(KeptSum $one): bool => $one->sum() === $sum && (!$withUsed || null !== $one->morePercent())));
+        foreach ($fit as $one) {
+            if (null !== $spot && $one->spot() === $spot) {
+                return $one;
+            }
+        }
+
+        return $fit[0] ?? null;
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbench;
+
+use App\Entity\Home;
+use App\Entity\Spot;
+use App\Entity\Swap;
+use App\Repository\Catalogue;
+use App\Repository\HouseRepository;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Plan\Choice;
+use BrightCupboard\Core\Sizing\Owned;
+use BrightCupboard\Core\Sizing\OwnedPiece;
+use BrightCupboard\Core\Stock\Place;
+use BrightCupboard\Core\Stock\PlaceKind;
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+
+/** What the cupboard has to give to a sum: only pieces of the kinds that sums ask for, so that an answer comes while somebody types. */
+final readonly class SumStock
+{
+    private const KINDS = ['garland', 'hooks', 'lights', 'ribbon', 'beads', 'bauble', 'bunch', 'cone', 'plate', 'bowl', 'napkin', 'runner', 'cushion', 'picture', 'mirror', 'wreath', 'tree', 'vase', 'lantern', 'arrangement', 'pot plant'];
+    private const AWAY = [PlaceKind::Lent->value => true, PlaceKind::Lost->value => true, PlaceKind::Parted->value => true];
+
+    public function __construct(private Connection $db, private Catalogue $catalogue, private HouseRepository $house) {}
+
+    /** What is not planned to stand elsewhere in the swap, nor to leave the home; without a swap all that is at home. */
+    public function of(Home $home, ?Swap $swap, ?Spot $spot): Owned
+    {
+        $entries = $this->catalogue->ofKinds($home, self::KINDS);
+        $laidOut = $this->laidOut($home);
+        $planned = null === $swap ? [] : $this->planned($swap, $spot);
+        $parting = null === $swap ? [] : $this->parting($swap);
+        $places = $this->places($home);
+        $pieces = [];
+        foreach ($this->standing($home) as $id => $units) {
+            $free = array_sum($units) - ($planned[$id] ?? 0);
+            if (isset($entries[$id]) && $free > 0 && !isset($parting[$id])) {
+                $place = (string) array_key_first($units);
+                $pieces[] = new OwnedPiece($entries[$id]->piece, $free, isset($laidOut[$id]) ? Length::ofTenths($laidOut[$id]) : null, $places[$place] ?? 'in store', $place);
+            }
+        }
+        usort($pieces, static fn(OwnedPiece $a, OwnedPiece $b): int => [$a->piece->name, $a->piece->id] <=> [$b->piece->name, $b->piece->id]);
+
+        return new Owned($pieces);
+    }
+
+    /** @return array<string, array<string, int>> units at home by piece and key of place */
+    private function standing(Home $home): array
+    {
+        /** @var list<array{string, string, int}> $rows */
+        $rows = $this->db->fetchAllNumeric('SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0 AND p.kind IN (?) ORDER BY s.place', [$home->id(), self::KINDS], [1 => ArrayParameterType::STRING]);
+        $units = [];
+        foreach ($rows as [$piece, $place, $count]) {
+            if (!isset(self::AWAY[$place]) && !str_starts_with($place, PlaceKind::Within->value . ':')) {
+                $units[$piece][$place] = $count;
+            }
+        }
+
+        return $units;
+    }
+
+    /** @return array<string, int> how long one of it is unrolled, in tenths of a millimetre */
+    private function laidOut(Home $home): array
+    {
+        /** @var array<string, int> $lengths */
+        $lengths = $this->db->fetchAllKeyValue('SELECT id, laid_out FROM piece WHERE home_id = ? AND laid_out IS NOT NULL AND removed_at IS NULL', [$home->id()]);
+
+        return $lengths;
+    }
+
+    /** @return array<string, int> units planned elsewhere; what is planned for the spot itself is there for its sums */
+    private function planned(Swap $swap, ?Spot $spot): array
+    {
+        /** @var array<string, int> $planned */
+        $planned = $this->db->fetchAllKeyValue('SELECT piece_id, SUM(count) FROM placement WHERE swap_id = ? AND spot_id <> ? GROUP BY piece_id', [$swap->id(), $spot?->id() ?? '']);
+
+        return $planned;
+    }
+
+    /** @return array<string, int> */
+    private function parting(Swap $swap): array
+    {
+        /** @var list<string> $ids */
+        $ids = $this->db->fetchFirstColumn('SELECT piece_id FROM decision WHERE swap_id = ? AND choice = ?', [$swap->id(), Choice::Part->value]);
+
+        return array_fill_keys($ids, 1);
+    }
+
+    /** @return array<string, string> words by key of place */
+    private function places(Home $home): array
+    {
+        $places = [PlaceKind::Arrived->value => 'just come in', PlaceKind::Loose->value => 'loose in store', PlaceKind::Table->value => 'on the table'];
+        foreach ($this->house->totes($home) as $tote) {
+            $places[Place::tote($tote->id())->key()] = $tote->code() . ', ' . $tote->place();
+        }
+        foreach ($this->house->spots($home) as $spot) {
+            $places[Place::spot($spot->id())->key()] = 'now on ' . $spot->name();
+        }
+
+        return $places;
+    }
+}

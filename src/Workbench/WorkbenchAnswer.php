@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbench;
+
+/** The sums that apply here, and those that were kept. */
+final readonly class WorkbenchAnswer
+{
+    /**
+     * @param list<SumAnswer>     $sums
+     * @param list<KeptSumAnswer> $kept newest first
+     * @param list<string>        $filled what was taken from the spot, in words
+     */
+    public function __construct(public array $sums, public array $kept, public array $filled) {}
+}
