@@ -10,6 +10,7 @@ enum MarkRole: string
     case Surface = 'surface';
     case Outline = 'outline';
     case Garland = 'garland';
+    case Tree = 'tree';
     /** What is not owned yet. */
     case Ghost = 'ghost';
     case Beads = 'beads';

@@ -75,8 +75,8 @@ final class RibbonCuts
         return new Answer(
             [
                 new Said('ribbon', ['total' => Length::ofTenths($this->total()), 'cuts' => \count($cuts)]),
-                new Said(match ($plan->bought) {
-                    0 => 'rolls owned', 1 => 'roll to buy', default => 'rolls to buy',
+                new Said(match (true) {
+                    0 === $plan->bought => 'rolls owned', [] === $used => 'rolls new', 1 === $plan->bought => 'roll to buy', default => 'rolls to buy',
                 }, ['owned' => array_sum(array_map(static fn(Taken $one): int => $one->units, $used)), 'bought' => $plan->bought, 'roll' => $given->length('roll')]),
                 new Said(0 === $longest ? 'no offcut' : 'ribbon left', ['left' => Length::ofTenths($longest)]),
             ],

@@ -29,7 +29,7 @@ final readonly class SpotMeasures
             ...match ($form) {
                 Form::Table => self::table($spot),
                 Form::Panel => self::panel($spot),
-                Form::Seat => ['seatWidth' => $spot->width, 'backHeight' => Length::ofInches(self::SEAT_BACK)],
+                Form::Seat => self::seat($spot),
                 Form::Cone => self::tree($spot),
                 default => null === $spot->clearHeight ? [] : ['ceiling' => self::sum($spot->ledgeHeight, $spot->clearHeight)],
             },
@@ -69,6 +69,18 @@ final readonly class SpotMeasures
             ...(null === $below ? [] : ['belowTop' => $spot->layout->belowTop ?? $spot->ledgeHeight]),
             ...$ceiling,
         ];
+    }
+
+    /**
+     * Covers at the back of which a pair takes half the seat, in whole 2 in from 14 to 22 in (CP sizes); the front ones two sizes smaller.
+     *
+     * @return array<string, Length|float|string>
+     */
+    private static function seat(Spot $spot): array
+    {
+        $back = max(14, min(22, 2 * (int) floor($spot->width->inInches() / 8)));
+
+        return ['seatWidth' => $spot->width, 'backHeight' => Length::ofInches(self::SEAT_BACK), 'backCover' => Length::ofInches($back), 'frontCover' => Length::ofInches($back - 4)];
     }
 
     /** @return array<string, Length|float|string> */

@@ -14,7 +14,7 @@ use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 /** Loads the invented homes into an empty database. */
 final readonly class LoadDemo
 {
-    public function __construct(private EntityManagerInterface $entities, private UserPasswordHasherInterface $passwords, private DemoSwap $swap, private ClockInterface $clock, private string $projectDir) {}
+    public function __construct(private EntityManagerInterface $entities, private UserPasswordHasherInterface $passwords, private DemoSwap $swap, private DemoSums $sums, private ClockInterface $clock, private string $projectDir) {}
 
     /** False when there are people already, so that nothing is ever loaded twice. */
     public function __invoke(): bool
@@ -34,6 +34,7 @@ final readonly class LoadDemo
             }
             $this->entities->flush();
             $this->swap->store($stored, $home, $files, $stylist, $this->clock->now()->setTime(0, 0));
+            $this->sums->store($stored, $home, $files->house());
         }
         $this->entities->flush();
 

@@ -20,6 +20,7 @@ final readonly class HouseAnswer
      * @param list<SwapAnswer> $swaps newest first
      * @param list<KindAnswer> $kinds of pieces
      * @param list<KindOfSpotAnswer> $spotKinds
+     * @param int $keptSums on the Workbench
      */
-    public function __construct(public HomeAnswer $home, public array $rooms, public array $spots, public array $totes, public array $looks, public array $swaps, public array $kinds, public array $spotKinds) {}
+    public function __construct(public HomeAnswer $home, public array $rooms, public array $spots, public array $totes, public array $looks, public array $swaps, public array $kinds, public array $spotKinds, public int $keptSums) {}
 }

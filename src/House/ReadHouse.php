@@ -10,6 +10,7 @@ use App\Look\LookAnswer;
 use App\Repository\HouseRepository;
 use App\Swaps\SwapAnswer;
 use App\Totes\ToteAnswer;
+use App\Workbench\KeptSums;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Surface\SpotKind;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -18,7 +19,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class ReadHouse
 {
-    public function __construct(private HouseRepository $house) {}
+    public function __construct(private HouseRepository $house, private KeptSums $sums) {}
 
     #[Route('/api/homes/{home}/house', methods: ['GET'])]
     public function __invoke(Home $home): HouseAnswer
@@ -32,6 +33,7 @@ final readonly class ReadHouse
             array_map(SwapAnswer::of(...), $this->house->swaps($home)),
             array_map(KindAnswer::of(...), PieceKind::cases()),
             array_map(KindOfSpotAnswer::of(...), SpotKind::cases()),
+            $this->sums->count($home),
         );
     }
 }

@@ -25,7 +25,7 @@ final readonly class OutOfDate
         'decision' => self::PLAN,
         'placement' => self::PLAN,
         'spot_version' => ['dressing'],
-        'kept_sum' => ['sums', 'settle', 'day'],
+        'kept_sum' => ['house', 'sums', 'settle', 'day'],
         'need' => ['haul', 'rooms', 'dressing', 'stations'],
         'haul_line' => ['haul', 'stations', 'settle', 'ledger', 'restyles'],
         'sheet_task' => ['day', 'stations', 'settle', 'table'],

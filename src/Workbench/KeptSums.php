@@ -24,6 +24,11 @@ final readonly class KeptSums
         return array_values($this->entities->getRepository(KeptSum::class)->findBy(['home' => $home, 'removedAt' => null], ['id' => 'DESC'], self::SHOWN));
     }
 
+    public function count(Home $home): int
+    {
+        return $this->entities->getRepository(KeptSum::class)->count(['home' => $home, 'removedAt' => null]);
+    }
+
     /** @return list<KeptSum> of a swap, oldest first */
     public function ofSwap(Swap $swap): array
     {

@@ -9,9 +9,6 @@ use App\Entity\KeptSum;
 use App\Entity\Spot;
 use App\Workbench\Words\AskTexts;
 use App\Workbench\Words\SumWords;
-use BrightCupboard\Core\Measure\Length;
-use BrightCupboard\Core\Measure\Volume;
-use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Sizing\SpotMeasures;
 use BrightCupboard\Core\Sizing\Sums;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -35,24 +32,20 @@ final readonly class ReadSums
         $sums = null === $at ? Sums::cases() : Sums::at($at->measures()->kind);
 
         return new WorkbenchAnswer(
-            array_map(fn(Sums $sum): SumAnswer => $this->sum($home, $sum, $at, $kept, $measures, $words), $sums),
+            array_map(fn(Sums $sum): SumAnswer => $this->sum($home, $sum, $at, $kept, new SpotThingsFound($measures, $found->said), $words), $sums),
             array_map(KeptSumAnswer::of(...), $kept),
-            $found->said,
         );
     }
 
-    /**
-     * @param list<KeptSum>                              $kept
-     * @param array<string, Length|Weight|Volume|float|string> $measures
-     */
-    private function sum(Home $home, Sums $sum, ?Spot $spot, array $kept, array $measures, SumWords $words): SumAnswer
+    /** @param list<KeptSum> $kept */
+    private function sum(Home $home, Sums $sum, ?Spot $spot, array $kept, SpotThingsFound $found, SumWords $words): SumAnswer
     {
         $habits = array_column(KeptSums::last($kept, $sum, $spot, false)?->given() ?? [], 'text', 'name');
         $last = KeptSums::last($kept, $sum, $spot, true);
         $asks = [];
         foreach ($sum->sum()->asks() as $ask) {
             $asks[] = AskAnswer::of($ask, match (true) {
-                isset($measures[$ask->name]) => $words->field($measures[$ask->name]),
+                isset($found->values[$ask->name]) => $words->field($found->values[$ask->name]),
                 'allowance' === $ask->name => (string) ($last?->morePercent() ?? 0),
                 isset($habits[$ask->name]) && !$ask->isOfThePlace && !$ask->isAlone => $habits[$ask->name],
                 default => $words->field($ask->preset($home->unit())),
@@ -60,7 +53,9 @@ final readonly class ReadSums
         }
         [$name, $about] = AskTexts::SUMS[$sum->value];
 
-        return new SumAnswer($sum, $name, $about, $asks, null === $last ? null : self::learned($last));
+        $said = array_intersect_key($found->said, array_fill_keys(array_map(static fn(AskAnswer $ask): string => $ask->name, $asks), true));
+
+        return new SumAnswer($sum, $name, $about, $asks, [...array_values($said), ...(null === $last ? [] : [self::learned($last)])]);
     }
 
     private static function learned(KeptSum $last): string

@@ -44,8 +44,8 @@ final readonly class SpotThings
         }
         $values = [...(null === $vessel ? [] : self::vessel($vessel)), ...($strands > 0 ? ['lightStrands' => (float) $strands] : []), ...($onCells > 0 ? ['devices' => (float) $onCells] : [])];
         $said = [
-            ...(null === $vessel ? [] : [sprintf('Stems and fill go into %s; its inside is estimated from its size.', $vessel->name)]),
-            ...($strands > 0 ? [sprintf('%d %s of lights planned here.', $strands, 1 === $strands ? 'strand is' : 'strands are')] : []),
+            ...(null === $vessel ? [] : ['vessel' => sprintf('Stems and fill go into %s; its inside is estimated from its size.', $vessel->name)]),
+            ...($strands > 0 ? ['lightStrands' => sprintf('%d %s of lights planned here.', $strands, 1 === $strands ? 'strand is' : 'strands are')] : []),
         ];
 
         return new SpotThingsFound($values, $said);

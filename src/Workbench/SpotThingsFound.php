@@ -11,7 +11,7 @@ final readonly class SpotThingsFound
 {
     /**
      * @param array<string, Length|float|string> $values by name of the ask
-     * @param list<string>                       $said
+     * @param array<string, string>              $said   by name of an ask that was filled in
      */
     public function __construct(public array $values, public array $said) {}
 }

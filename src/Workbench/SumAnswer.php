@@ -11,7 +11,7 @@ final readonly class SumAnswer
 {
     /**
      * @param list<AskAnswer> $asks
-     * @param string|null     $learned what was used last time against what was reckoned, in words
+     * @param list<string>    $notes what stands at the spot that it starts from, and what was used last time against what was reckoned
      */
-    public function __construct(public Sums $sum, public string $name, public string $about, public array $asks, public ?string $learned) {}
+    public function __construct(public Sums $sum, public string $name, public string $about, public array $asks, public array $notes) {}
 }

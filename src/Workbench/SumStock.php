@@ -26,20 +26,22 @@ final readonly class SumStock
 
     public function __construct(private Connection $db, private Catalogue $catalogue, private HouseRepository $house) {}
 
-    /** What is not planned to stand elsewhere in the swap, nor to leave the home; without a swap all that is at home. */
+    /** What serves the season and is not planned to stand elsewhere in the swap, nor to leave the home; without a swap all that is at home. */
     public function of(Home $home, ?Swap $swap, ?Spot $spot): Owned
     {
         $entries = $this->catalogue->ofKinds($home, self::KINDS);
         $laidOut = $this->laidOut($home);
         $planned = null === $swap ? [] : $this->planned($swap, $spot);
+        $here = null === $swap || null === $spot ? [] : $this->plannedAt($swap, $spot);
         $parting = null === $swap ? [] : $this->parting($swap);
         $places = $this->places($home);
         $pieces = [];
         foreach ($this->standing($home) as $id => $units) {
             $free = array_sum($units) - ($planned[$id] ?? 0);
-            if (isset($entries[$id]) && $free > 0 && !isset($parting[$id])) {
+            $piece = $entries[$id]->piece ?? null;
+            if (null !== $piece && $free > 0 && !isset($parting[$id]) && (null === $swap || isset($here[$id]) || $piece->serves($swap->season()))) {
                 $place = (string) array_key_first($units);
-                $pieces[] = new OwnedPiece($entries[$id]->piece, $free, isset($laidOut[$id]) ? Length::ofTenths($laidOut[$id]) : null, $places[$place] ?? 'in store', $place);
+                $pieces[] = new OwnedPiece($piece, $free, isset($laidOut[$id]) ? Length::ofTenths($laidOut[$id]) : null, $places[$place] ?? 'in store', $place);
             }
         }
         usort($pieces, static fn(OwnedPiece $a, OwnedPiece $b): int => [$a->piece->name, $a->piece->id] <=> [$b->piece->name, $b->piece->id]);
@@ -78,6 +80,15 @@ final readonly class SumStock
         $planned = $this->db->fetchAllKeyValue('SELECT piece_id, SUM(count) FROM placement WHERE swap_id = ? AND spot_id <> ? GROUP BY piece_id', [$swap->id(), $spot?->id() ?? '']);
 
         return $planned;
+    }
+
+    /** @return array<string, int> */
+    private function plannedAt(Swap $swap, Spot $spot): array
+    {
+        /** @var list<string> $ids */
+        $ids = $this->db->fetchFirstColumn('SELECT DISTINCT piece_id FROM placement WHERE swap_id = ? AND spot_id = ?', [$swap->id(), $spot->id()]);
+
+        return array_fill_keys($ids, 1);
     }
 
     /** @return array<string, int> */

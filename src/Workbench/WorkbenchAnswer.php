@@ -10,7 +10,6 @@ final readonly class WorkbenchAnswer
     /**
      * @param list<SumAnswer>     $sums
      * @param list<KeptSumAnswer> $kept newest first
-     * @param list<string>        $filled what was taken from the spot, in words
      */
-    public function __construct(public array $sums, public array $kept, public array $filled) {}
+    public function __construct(public array $sums, public array $kept) {}
 }

@@ -4,6 +4,8 @@ type Page = () => Promise<ComponentType>;
 
 const rooms: Page = async () => (await import('./features/rooms')).RoomsPage;
 
+const bench: Page = async () => (await import('./features/workbench')).WorkbenchPage;
+
 /** The pages of a home by their address; each comes when it is opened. */
 export const pages: Record<string, Page> = {
   'swaps/:swap/look': async () => (await import('./features/look')).LookPage,
@@ -18,6 +20,8 @@ export const pages: Record<string, Page> = {
   intake: async () => (await import('./features/intake')).IntakePage,
   'table-file': async () => (await import('./features/intake')).TableFilePage,
   'totes/:tote': async () => (await import('./features/totes')).TotePage,
+  workbench: bench,
+  'workbench/:sum': bench,
   house: async () => (await import('./features/house')).HousePage,
   ledger: async () => (await import('./features/ledger')).LedgerPage,
   swaps: async () => (await import('./features/swaps')).SwapsPage,

@@ -117,7 +117,7 @@ final readonly class CushionsSum implements Sum
                 $x = $isMirrored && $count > 1
                     ? (0 === $i % 2 ? $cover * (intdiv($i, 2) + $inset) : $wide - $cover * (intdiv($i, 2) + 1 + $inset))
                     : ($isMirrored ? ($wide - $cover) / 2 : $cover * ($i * 0.8 + $inset));
-                $marks[] = Mark::box('front' === $row ? MarkRole::Ribbon : MarkRole::Cushion, $x, -$cover, $cover, $cover, 0 === $i ? new Said('cushion mark', ['cover' => Length::ofTenths($cover)]) : null);
+                $marks[] = Mark::box('front' === $row ? MarkRole::Ribbon : MarkRole::Cushion, $x, -$cover, $cover, $cover, 'front' === $row && 0 === $i ? new Said('cushion mark', ['cover' => Length::ofTenths($cover)]) : null);
             }
         }
 

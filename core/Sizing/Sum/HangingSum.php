@@ -43,7 +43,7 @@ final readonly class HangingSum implements Sum
             Ask::count('columns', 1, 1, 12)->when('hangs', 'over furniture', 'on a wall'),
             Ask::count('tiersHung', 1, 1, 8)->when('hangs', 'over furniture', 'on a wall'),
             Ask::length('frameWidth', null, 300)->orEmpty(),
-            Ask::length('frameHeight', null, 300)->orEmpty(),
+            Ask::length('frameHeight', null, 300)->orEmpty()->when('hung', 'picture', 'mirror'),
             Ask::length('between', 2.5, 24)->when('hangs', 'over furniture', 'on a wall'),
             Ask::lengthOrNone('hookDrop', 3, 60),
             ...Buying::asks(),

@@ -80,7 +80,7 @@ final readonly class RibbonSum implements Sum
         for ($i = 0; $i < $accents; ++$i) {
             [$x, $y] = $run->at($run->total() * ($i + 0.5) / $accents);
             $half = $given->tenths('accentLength') / 2;
-            $marks[] = Mark::area(MarkRole::Ribbon, [[$x, $y], [$x - 1.5 * $inch, $y + $half], [$x - 0.2 * $inch, $y + $half * 0.9], [$x + 0.1 * $inch, $y + $half], [$x + 1.2 * $inch, $y + $half * 0.9]]);
+            $marks[] = Mark::line(MarkRole::Ribbon, [[$x - $half * 0.22, $y + $half], [$x, $y], [$x + $half * 0.26, $y + $half * 0.94]]);
         }
         $bows = $given->count('bows');
         for ($i = 0; $i < $bows; ++$i) {

@@ -51,9 +51,8 @@ final readonly class TableSum implements Sum
         $people = $given->count('people');
         $seats = $top->seats($given->choice('comfort'));
         $across = Length::ofTenths((int) round($top->across($people)));
-        $deep = 2 * $given->tenths('settingDepth');
-        $centre = [(int) max(0, TableShape::Rectangular === $top->shape ? $top->width : $top->width - $deep), (int) max(0, $top->depth - $deep)];
-        $isFree = $centre[1] > 0;
+        $centre = $this->centre($top, $people, $given->tenths('settingDepth'));
+        $isFree = $centre[0] > 0 && $centre[1] > 0;
         $edge = TableTop::edge($given->choice('comfort'));
 
         return new Answer(
@@ -77,6 +76,22 @@ final readonly class TableSum implements Sum
                 new Said('flames at table'),
             ],
         );
+    }
+
+    /**
+     * What the settings leave free: they come in from every side at which somebody sits.
+     *
+     * @return array{int, int} 0 where nothing is left
+     */
+    private function centre(TableTop $top, int $people, int $deep): array
+    {
+        [$wide, $long] = [0.0, 0.0];
+        foreach ($top->places($people) as [, , $out, $down]) {
+            $wide = max($wide, abs($out));
+            $long = max($long, abs($down));
+        }
+
+        return [(int) max(0, $top->width - 2 * $deep * ($wide > 0.5 ? 1 : 0)), (int) max(0, $top->depth - 2 * $deep * ($long > 0.5 ? 1 : 0))];
     }
 
     /** @return list<Supply> */
@@ -116,7 +131,7 @@ final readonly class TableSum implements Sum
             $marks[] = Mark::round(MarkRole::Seat, $x + $out * 9 * $inch, $y + $down * 9 * $inch, 8 * $inch);
         }
         $marks[] = $isRound ? Mark::round(MarkRole::Cloth, 0, 0, $w / 2, $d / 2) : Mark::box(MarkRole::Cloth, -$w / 2, -$d / 2, $w, $d);
-        if ($centre[1] > 0) {
+        if ($centre[0] > 0 && $centre[1] > 0) {
             $label = new Said('centre mark');
             $marks[] = $isRound ? Mark::round(MarkRole::Centre, 0, 0, $centre[0] / 2, $centre[1] / 2, $label) : Mark::box(MarkRole::Centre, -$centre[0] / 2, -$centre[1] / 2, $centre[0], $centre[1], $label);
         }

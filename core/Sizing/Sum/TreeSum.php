@@ -126,7 +126,7 @@ final readonly class TreeSum implements Sum
         $marks = [
             Mark::line(MarkRole::Limit, [[-$half * 1.3, -$given->tenths('ceiling')], [$half * 1.3, -$given->tenths('ceiling')]], new Said('ceiling')),
             Mark::round(MarkRole::Cloth, 0, 0, $half, $half * 0.16, new Said('skirt mark')),
-            Mark::area(MarkRole::Surface, [[-$half, 0], [$half, 0], [0, -$height]]),
+            Mark::area(MarkRole::Tree, [[-$half, 0], [$half, 0], [0, -$height]]),
         ];
         for ($band = 0; $band < Spot::BANDS; ++$band) {
             [$from, $to] = [$band / Spot::BANDS, ($band + 1) / Spot::BANDS];

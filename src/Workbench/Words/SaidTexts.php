@@ -25,6 +25,7 @@ final readonly class SaidTexts
         'bulbs over' => '{over} bulbs over, {side} on a side',
         'ribbon' => '{total} of ribbon in {cuts} {cuts#length/lengths}',
         'rolls owned' => 'all of it from {owned} {owned#roll/rolls} in the cupboard',
+        'rolls new' => '{bought} {bought#roll/rolls} of {roll} to buy',
         'roll to buy' => 'one roll of {roll} to buy, {owned} cut from the cupboard',
         'rolls to buy' => '{bought} rolls of {roll} to buy, {owned} cut from the cupboard',
         'ribbon left' => 'the longest piece left over is {left}',

@@ -1,6 +1,6 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { api, keepCsrf, take } from './client';
-import type { Piece } from './types';
+import type { Piece, SumInput, Sums } from './types';
 
 const WINDOW = 1000;
 
@@ -72,6 +72,25 @@ export const ledgerQuery = (home: string) =>
   queryOptions({
     queryKey: ['home', home, 'ledger'],
     queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/ledger', { params: { path: { home } }, signal })),
+  });
+
+/** The sums that apply at a spot, or all of them, with what stands in their fields. */
+export const sumsQuery = (home: string, swap: string | undefined, spot: string | undefined) =>
+  queryOptions({
+    queryKey: ['home', home, 'sums', swap, spot],
+    queryFn: ({ signal }) =>
+      take(
+        api.GET('/api/homes/{home}/sums', { params: { path: { home }, query: { ...(swap ? { swap } : {}), ...(spot ? { spot } : {}) } }, signal }),
+      ),
+  });
+
+/** What a sum comes to, asked while somebody types. */
+export const reckonedQuery = (home: string, sum: Sums, body: SumInput) =>
+  queryOptions({
+    queryKey: ['home', home, 'sums', 'answer', sum, body],
+    queryFn: ({ signal }) => take(api.POST('/api/homes/{home}/sums/{sum}/answer', { params: { path: { home, sum } }, body, signal })),
+    placeholderData: keepPreviousData,
+    retry: false,
   });
 
 const swapKey = (home: string, swap: string, what: string) => ['home', home, 'swap', swap, what] as const;

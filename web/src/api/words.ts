@@ -142,4 +142,12 @@ export const RIBBON_ROLES = all<S['RibbonRole']>({ base: true, second: true, acc
 export const COLOUR_SCHOOLS = all<S['ColourSchool']>({ 'as the ribbons': true, quiet: true, 'with a surprise': true });
 export const CONDITIONS = all<S['Condition']>({ heat: true, damp: true, light: true });
 export const CHOICES = all<S['Choice']>({ stay: true, move: true, bring: true, rest: true, part: true });
-export const PHASES = all<S['Phase']>({ 'take down': true, clean: true, fetch: true, prepare: true, 'set up': true, 'pack away': true, 'let go': true });
+export const PHASES = all<S['Phase']>({
+  'take down': true,
+  clean: true,
+  fetch: true,
+  prepare: true,
+  'set up': true,
+  'pack away': true,
+  'let go': true,
+});

@@ -29,6 +29,7 @@ export function Stile({ me, onWhatWasDone }: { me: Me; onWhatWasDone: () => void
   const drawers = [
     { to: 'cupboard', name: 'Cupboard', figure: pieces.data ? counted(pieces.data.length, 'piece') : '…' },
     { to: 'house', name: 'House', figure: counted(house.spots.length, 'spot') },
+    { to: 'workbench', name: 'Workbench', figure: house.keptSums === 0 ? 'the sums' : `${house.keptSums} kept` },
     { to: 'swaps', name: 'Swaps', figure: counted(house.swaps.length, 'season') },
     {
       to: 'ledger',
@@ -70,8 +71,8 @@ export function Stile({ me, onWhatWasDone }: { me: Me; onWhatWasDone: () => void
           <NavLink
             key={drawer.to}
             to={`/homes/${house.home.id}/${drawer.to}`}
-            end
-            className="drawer block flex-1 bg-[#23574E] p-1 text-center shadow-[inset_0_1px_0_#3A7166,inset_0_-2px_0_#143A34,0_0_0_1px_#12332E] md:h-[78px] md:w-[72px] md:flex-none aria-[current=page]:md:translate-x-1.5"
+            end={drawer.to !== 'workbench'}
+            className="drawer block flex-1 bg-[#23574E] p-1 text-center shadow-[inset_0_1px_0_#3A7166,inset_0_-2px_0_#143A34,0_0_0_1px_#12332E] md:h-[72px] md:w-[72px] md:flex-none aria-[current=page]:md:translate-x-1.5"
           >
             <span className="block bg-[#F7F4EA] px-0.5 py-1 text-ink shadow-[0_0_0_1px_#0F2C27,0_0_0_2.5px_#CFC7B4] md:m-1">
               <b className="block text-[12px]/[15px] [font-stretch:82%]">{drawer.name}</b>

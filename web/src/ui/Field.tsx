@@ -3,11 +3,18 @@ import { ProblemError } from '../api/client';
 
 const Errors = createContext<unknown>(null);
 
+type FormErrorsProps = {
+  error: unknown;
+  /** While somebody types: what is said at a field need not be said above it as well. */
+  isLive?: boolean;
+  children: ReactNode;
+};
+
 /** Shows the refusals of a form at the fields they are about; what no field claims stands on top. */
-export function FormErrors({ error, children }: { error: unknown; children: ReactNode }) {
+export function FormErrors({ error, isLive = false, children }: FormErrorsProps) {
   return (
     <Errors value={error}>
-      {error instanceof Error && (
+      {error instanceof Error && !(isLive && error instanceof ProblemError && error.problem.violations.length > 0) && (
         <p role="alert" className="mb-3 border-2 border-ink bg-yolk-soft px-3 py-2">
           {error.message}
         </p>

@@ -1,4 +1,5 @@
-import { useSpot, useWriting } from '../../api/home';
+import { Link } from 'react-router';
+import { useHouse, useSpot, useWriting } from '../../api/home';
 import type { Line, Need, NeedAnswers, Piece } from '../../api/types';
 import { counted } from '../../lib/text';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
@@ -21,6 +22,7 @@ const SCALE_BOX = 104;
 /** One gap: the ghost of what is wanted, beside it the best answer of the home, and the way on. */
 export function Gap({ number, gap, pieces, lines, acts, isClosed, onBuy, onEdit }: Props) {
   const { need, answers } = gap;
+  const { home } = useHouse();
   const spot = useSpot(need.spot);
   const filled = need.filledBy === null ? undefined : pieces.get(need.filledBy);
   const [best, ...others] = answers;
@@ -84,6 +86,11 @@ export function Gap({ number, gap, pieces, lines, acts, isClosed, onBuy, onEdit 
             <button type="button" className="link" onClick={onBuy}>
               Buy, make or borrow
             </button>
+            {need.sum && (
+              <Link className="link" to={`/homes/${home.id}/workbench/${need.sum}?spot=${need.spot}&need=${need.id}`}>
+                How much?
+              </Link>
+            )}
             <button type="button" className="link font-normal text-ink-2" onClick={() => acts.remove(need)}>
               No longer wanted
             </button>

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useMemo, useRef, useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { useHouse, useSwap, useWriting } from '../../api/home';
 import { remediesQuery } from '../../api/queries';
 import type { Candidate, Dressing, Piece, Placement, Remedy, Spot, Taste } from '../../api/types';
@@ -55,6 +55,8 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
     ribbons: dressing.ribbons,
     overruled: dressing.findings.filter((one) => one.isOverruled).map((one) => one.code),
   };
+  const bench = `/homes/${house.home.id}/workbench?spot=${spot.id}`;
+  const navigate = useNavigate();
   const act = (change: (placement: Placement) => void) => () => placement && !isClosed && change(placement);
   // One step is an inch, or two centimetres.
   const step = house.home.unit === 'cm' ? 200 : 254;
@@ -94,6 +96,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
     ArrowUp: up,
     ArrowDown: down,
     s: acts.spread,
+    g: () => void navigate(bench),
     b: acts.back,
     f: acts.front,
     r: acts.up,
@@ -122,6 +125,9 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
               Write down what is missing
             </button>
           )}
+          <Link className="btn no-print" to={bench}>
+            How much? <kbd>G</kbd>
+          </Link>
           <button type="button" className="btn no-print" onClick={() => window.print()}>
             Print
           </button>

@@ -3,6 +3,7 @@ import type { Settle, Swap } from '../../api/types';
 import { counted } from '../../lib/text';
 import { CloseSwap } from './CloseSwap';
 import { Notes } from './Notes';
+import { SumsTaken } from './SumsTaken';
 
 /** How the season came out: money, reuse, what each piece costs a season; notes for next year; closing. */
 export function SettleView({ settle, swap }: { settle: Settle; swap: Swap }) {
@@ -71,6 +72,7 @@ export function SettleView({ settle, swap }: { settle: Settle; swap: Swap }) {
         </section>
       </div>
       <div className="grid content-start gap-6">
+        <SumsTaken swap={swap} isClosed={settle.isClosed} />
         <Notes notes={settle.notes} swap={swap} />
         <CloseSwap settle={settle} swap={swap} />
       </div>
