@@ -14,6 +14,9 @@ use BrightCupboard\Core\Surface\TableShape;
 final readonly class SpotMeasures
 {
     private const SEAT_BACK = 16;
+    /** Parts of the height of the room (memory). */
+    private const TREE = 0.8;
+    private const TOPPER = 0.1;
 
     /** @return array<string, Length|float|string> by name of the ask */
     public static function of(Spot $spot): array
@@ -25,13 +28,13 @@ final readonly class SpotMeasures
             'shape' => $sloped ? 'slope' : 'level',
             'run' => Form::Cone === $form ? ($spot->clearHeight ?? $spot->width) : $spot->width,
             ...($sloped ? ['rise' => $spot->layout->rise ?? Length::zero()] : []),
-            ...(Form::Run === $form ? ['posts' => (float) $spot->layout->posts, 'above' => 'nothing'] : []),
+            ...(Form::Run === $form ? ['bows' => (float) $spot->layout->posts] : []),
             ...match ($form) {
                 Form::Table => self::table($spot),
                 Form::Panel => self::panel($spot),
                 Form::Seat => self::seat($spot),
                 Form::Cone => self::tree($spot),
-                default => null === $spot->clearHeight ? [] : ['ceiling' => self::sum($spot->ledgeHeight, $spot->clearHeight)],
+                default => null === $spot->clearHeight ? [] : self::under(self::sum($spot->ledgeHeight, $spot->clearHeight)),
             },
         ];
     }
@@ -86,7 +89,19 @@ final readonly class SpotMeasures
     /** @return array<string, Length|float|string> */
     private static function tree(Spot $spot): array
     {
-        return ['treeFoot' => $spot->width, ...(null === $spot->clearHeight ? [] : ['ceiling' => $spot->clearHeight, 'treeHeight' => Length::ofTenths(max(1, (int) round($spot->clearHeight->tenths() * 0.8)))])];
+        return ['treeFoot' => $spot->width, ...(null === $spot->clearHeight ? [] : self::under($spot->clearHeight))];
+    }
+
+    /**
+     * A ceiling, and a tree with its topper that goes under it with room to spare.
+     *
+     * @return array<string, Length>
+     */
+    private static function under(Length $ceiling): array
+    {
+        $part = static fn(float $part): Length => Length::ofTenths(max(1, (int) round($ceiling->tenths() * $part)));
+
+        return ['ceiling' => $ceiling, 'treeHeight' => $part(self::TREE), 'topper' => $part(self::TOPPER)];
     }
 
     private static function sum(Length $a, Length $b): Length

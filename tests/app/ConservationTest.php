@@ -82,6 +82,8 @@ final class ConservationTest extends AppTestCase
             'spot_version' => 'SELECT id, spot_id, label, places FROM spot_version ORDER BY 1',
             'spot' => 'SELECT id, school, mood, overruled, ribbons FROM spot ORDER BY 1',
             'task' => 'SELECT id, task_key, done_at IS NULL AS is_open, moves FROM sheet_task ORDER BY 1',
+            'kept_sum' => 'SELECT id, name, given, said, reckoned, used, removed_at IS NULL AS is_there FROM kept_sum ORDER BY 1',
+            'haul_line' => 'SELECT id, name, needed, run FROM haul_line ORDER BY 1',
             'loan' => 'SELECT piece_id, count, lent_to FROM loan WHERE count > 0 ORDER BY 1, 2',
             'piece' => 'SELECT id, count, own_tote, removed_at IS NULL AS is_there FROM piece ORDER BY 1',
         ];
@@ -91,7 +93,7 @@ final class ConservationTest extends AppTestCase
 
     private function act(int $i): string
     {
-        return match ($this->random->getInt(0, 10)) {
+        return match ($this->random->getInt(0, 12)) {
             0, 1 => $this->move(),
             2 => $this->decide(),
             3 => $this->place(),
@@ -101,6 +103,8 @@ final class ConservationTest extends AppTestCase
             7 => $this->keepAVersion(),
             8 => $this->chooseOrDropAVersion(),
             9 => $this->judgeASpot(),
+            10 => $this->keepASum(),
+            11 => $this->useASum(),
             default => $this->takeStock(),
         };
     }
@@ -164,6 +168,27 @@ final class ConservationTest extends AppTestCase
         $this->call('PUT', $this->swap() . "/spots/{$this->anySpot()}/taste", $taste);
 
         return 'judge a spot';
+    }
+
+    private function keepASum(): string
+    {
+        $sum = ['garland', 'ribbon', 'lights', 'hooks', 'stems', 'batteries'][$this->random->getInt(0, 5)];
+        $this->call('POST', $this->home() . '/kept-sums', ['name' => 'Some ' . $sum, 'sum' => $sum, 'values' => [], 'swap' => basename($this->swap()), 'spot' => $this->anySpot()]);
+
+        return 'keep a sum of ' . $sum;
+    }
+
+    private function useASum(): string
+    {
+        $kept = $this->db()->fetchFirstColumn('SELECT id FROM kept_sum WHERE removed_at IS NULL ORDER BY id');
+        $sum = (string) $kept[$this->random->getInt(0, \count($kept) - 1)];
+        match ($this->random->getInt(0, 2)) {
+            0 => $this->call('PUT', $this->home() . "/kept-sums/{$sum}/used", ['used' => (string) $this->random->getInt(1, 90)]),
+            1 => $this->call('POST', $this->swap() . '/sums/hooks/lines', ['values' => [], 'swap' => null, 'spot' => $this->anySpot()]),
+            default => $this->call('DELETE', $this->home() . "/kept-sums/{$sum}"),
+        };
+
+        return 'use a sum';
     }
 
     private function buildTheDay(): string

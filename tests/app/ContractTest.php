@@ -18,7 +18,7 @@ final class ContractTest extends AppTestCase
     /** @return iterable<string, array{string}> every reading address that answers JSON */
     public static function readings(): iterable
     {
-        foreach (['', '/pieces', '/search', '/tote-fills', '/broken-sets', '/house', '/ledger', '/pieces/{piece}/movements', '/totes/{tote}/contents', '/swaps/{swap}/stations', '/swaps/{swap}/table', '/swaps/{swap}/spots', '/swaps/{swap}/spots/{spot}', '/swaps/{swap}/spots/{spot}/remedies', '/swaps/{swap}/spots/{spot}/versions', '/swaps/{swap}/spots/{spot}/offers', '/swaps/{swap}/haul', '/swaps/{swap}/day', '/swaps/{swap}/settle', '/swaps/{swap}/thread', '/swaps/{swap}/restyles', '/swaps/{swap}/pieces/{piece}/fit', '/swaps/{swap}/pieces/{piece}/consequences', '/journal', '/since'] as $path) {
+        foreach (['', '/pieces', '/search', '/tote-fills', '/broken-sets', '/house', '/ledger', '/pieces/{piece}/movements', '/totes/{tote}/contents', '/swaps/{swap}/stations', '/swaps/{swap}/table', '/swaps/{swap}/spots', '/swaps/{swap}/spots/{spot}', '/swaps/{swap}/spots/{spot}/remedies', '/swaps/{swap}/spots/{spot}/versions', '/swaps/{swap}/spots/{spot}/offers', '/swaps/{swap}/haul', '/swaps/{swap}/day', '/swaps/{swap}/settle', '/swaps/{swap}/thread', '/swaps/{swap}/restyles', '/swaps/{swap}/pieces/{piece}/fit', '/swaps/{swap}/pieces/{piece}/consequences', '/sums', '/journal', '/since'] as $path) {
             if ('' !== $path) {
                 yield $path => ['/api/homes/{home}' . $path];
             }
@@ -67,6 +67,9 @@ final class ContractTest extends AppTestCase
         yield 'a move' => ['post', $home . '/pieces/{piece}/moves', ['count' => 1, 'from' => '{place}', 'to' => 'loose']];
         yield 'a decision' => ['put', $home . '/swaps/{swap}/decisions', ['decisions' => [['piece' => '{piece}', 'choice' => 'stay', 'version' => 1]]]];
         yield 'a day worked out' => ['post', $home . '/swaps/{swap}/day', ['people' => 2]];
+        yield 'a sum reckoned' => ['post', $home . '/sums/{sum}/answer', ['values' => [['name' => 'run', 'text' => '12 ft'], ['name' => 'packPrice', 'text' => '4.50']], 'swap' => '{swap}', 'spot' => '{spot}']];
+        yield 'a sum kept' => ['post', $home . '/kept-sums', ['name' => 'Stair, 21 ft', 'sum' => 'garland', 'values' => [['name' => 'run', 'text' => '21 ft']], 'swap' => '{swap}', 'spot' => null]];
+        yield 'a sum bought for' => ['post', $home . '/swaps/{swap}/sums/{sum}/lines', ['values' => [], 'spot' => null]];
         yield 'a note' => ['post', $home . '/swaps/{swap}/notes', ['spot' => null, 'text' => 'The hook held.']];
     }
 
@@ -142,6 +145,6 @@ final class ContractTest extends AppTestCase
         $piece = $this->id('piece', 'Heron');
         $place = (string) $this->db()->fetchOne('SELECT place FROM standing WHERE piece_id = ? AND count > 0', [$piece]);
 
-        return strtr($text, ['{home}' => basename($this->home()), '{swap}' => basename($this->swap()), '{spot}' => $this->id('spot', 'Sofa'), '{piece}' => $piece, '{tote}' => $this->id('tote', 'A1'), '{place}' => $place]);
+        return strtr($text, ['{home}' => basename($this->home()), '{swap}' => basename($this->swap()), '{spot}' => $this->id('spot', 'Sofa'), '{piece}' => $piece, '{tote}' => $this->id('tote', 'A1'), '{place}' => $place, '{sum}' => 'hooks']);
     }
 }

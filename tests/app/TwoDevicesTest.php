@@ -76,6 +76,19 @@ final class TwoDevicesTest extends TestCase
         self::assertCount($before + $sheet['good'], $this->column('SELECT id FROM piece'));
     }
 
+    /** Four people cut the same sum at once: each cut is made of what is still there, and no length is made or lost. */
+    public function testOneLengthIsCutOnceHoweverManyCutIt(): void
+    {
+        $length = fn(): float => (float) $this->id("SELECT SUM(p.width * s.count) FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place <> 'parted' JOIN home h ON h.id = p.home_id WHERE h.name = 'Ferry House' AND p.kind = 'garland' AND p.removed_at IS NULL");
+        $before = $length();
+        $body = ['values' => [['name' => 'run', 'text' => '20 in'], ['name' => 'overhang', 'text' => '0']], 'swap' => null, 'spot' => null];
+        $statuses = $this->statuses(array_fill(0, 4, ['POST', $this->home() . '/sums/garland/cuts', $body]));
+
+        self::assertSame([], array_diff($statuses, [200, 204, 409, 422]));
+        self::assertContains(204, $statuses);
+        self::assertSame($before, $length());
+    }
+
     public function testASpotIsNotTakenAwayUnderWhatIsPutThere(): void
     {
         $spot = self::$devices[0]->ask('POST', $this->home() . '/house/lines', ['line' => 'Hall: narrow shelf 30 x 9', 'room' => ''])[1]['spot']['id'];

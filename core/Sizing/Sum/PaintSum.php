@@ -26,6 +26,9 @@ final readonly class PaintSum implements Sum
     /** Square metres a litre covers once (memory; the tin goes first). */
     private const COVERAGE = ['usual' => 10.0, 'thirsty' => 6.0, 'smooth' => 12.0];
 
+    /** Half widths of the jar in the picture, from the foot up, as parts of its width. */
+    private const PROFILE = [0.3, 0.34, 0.41, 0.47, 0.5, 0.49, 0.45, 0.38, 0.3, 0.25, 0.24, 0.3];
+
     public function asks(): array
     {
         return [
@@ -55,7 +58,7 @@ final readonly class PaintSum implements Sum
         $marks = [];
         for ($i = 0; $i < min(12, $given->count('items')); ++$i) {
             $marks[] = 'round' === $given->choice('painted')
-                ? Mark::area(MarkRole::Hung, [[$i * 1.25 * $w + $w * 0.2, 0], [$i * 1.25 * $w + $w * 0.8, 0], [$i * 1.25 * $w + $w, -$h * 0.6], [$i * 1.25 * $w + $w * 0.7, -$h], [$i * 1.25 * $w + $w * 0.3, -$h], [$i * 1.25 * $w, -$h * 0.6]])
+                ? Mark::area(MarkRole::Hung, self::turned($i * 1.25 * $w + $w / 2, $w, $h))
                 : Mark::box(MarkRole::Hung, $i * 1.25 * $w, -$h, $w, $h);
         }
 
@@ -71,5 +74,18 @@ final readonly class PaintSum implements Sum
             [new Said('paint care')],
             amount: $tins,
         );
+    }
+
+    /** @return list<array{float, float}> a jar from the front, its foot at 0 */
+    private static function turned(float $middle, float $width, float $height): array
+    {
+        $left = $right = [];
+        foreach (self::PROFILE as $i => $half) {
+            $y = -$height * $i / (\count(self::PROFILE) - 1);
+            $left[] = [$middle - $half * $width, $y];
+            $right[] = [$middle + $half * $width, $y];
+        }
+
+        return [...$left, ...array_reverse($right)];
     }
 }

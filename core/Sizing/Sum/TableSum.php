@@ -31,6 +31,8 @@ final readonly class TableSum implements Sum
     /** Between these heights over the table faces meet (memory). */
     private const SIGHT_FROM = 12;
     private const SIGHT_TO = 24;
+    /** Inches round a flame that stay free (NFPA candle safety guidance). */
+    private const FLAME_CLEAR = 12;
 
     public function asks(): array
     {
@@ -73,7 +75,7 @@ final readonly class TableSum implements Sum
             $this->supplies($given, $owned, $people),
             [
                 ...($people > $seats ? [new Said('too close', ['people' => $people, 'seats' => $seats, 'across' => $across])] : []),
-                new Said('flames at table'),
+                new Said('flames at table', ['clear' => Length::ofInches(self::FLAME_CLEAR)]),
             ],
         );
     }

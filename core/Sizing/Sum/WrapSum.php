@@ -78,7 +78,7 @@ final readonly class WrapSum implements Sum
         $marks = [Mark::box(MarkRole::Surface, 0, 0, $sheet[1], $sheet[0])];
         $inRow = max(1, intdiv($sheet[1], $each[1]));
         for ($i = 0; $i < min($count, 200); ++$i) {
-            $marks[] = Mark::box(MarkRole::Ribbon, $i % $inRow * $each[1] + 20, intdiv($i, $inRow) * $each[0] + 20, $each[1] - 40, $each[0] - 40);
+            $marks[] = Mark::box(MarkRole::Load, $i % $inRow * $each[1] + 20, intdiv($i, $inRow) * $each[0] + 20, $each[1] - 40, $each[0] - 40);
         }
 
         return new Sketch($marks);

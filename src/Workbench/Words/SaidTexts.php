@@ -205,7 +205,7 @@ final readonly class SaidTexts
         'toxic stems' => 'Lilies, daffodils, mistletoe, poinsettia and others are toxic to pets: keep them out of reach.',
         'food apart' => 'Keep food apart from decor that is not food-safe.',
         'too close' => '{people} at this table have {across} each; {seats} sit well.',
-        'flames at table' => 'Candles: 12 in (30 cm) clear of anything that burns, all round, and never unattended.',
+        'flames at table' => 'Candles: {clear} clear of anything that burns, all round, and never unattended.',
         'trailing cloth' => 'Cloth that hangs low is pulled by small children and caught by chairs.',
         'too small' => '{wide} is small here; {least} or more suits.',
         'too wide' => '{wide} is wide here; {most} or less suits.',
@@ -232,7 +232,7 @@ final readonly class SaidTexts
         'task hang' => 'Hang {count}, hooks at {height}',
         'task tree' => 'Trim the tree: {strands} {strands#strand/strands}, {count} baubles',
         'task water' => 'Fill the tree stand: {litres}, then daily',
-        'task batteries' => 'Put in batteries: {count} {cell} in {devices}',
+        'task batteries' => 'Put in batteries: {count} {cell} for {devices} {devices#thing/things}',
         'task timer' => 'Set the timer: {hours} hours a day',
         'task change cells' => 'Note down: fresh cells every {days} days',
     ];

@@ -3,6 +3,7 @@ import { useHouse, useSwap } from '../../api/home';
 import { piecesQuery } from '../../api/queries';
 import type { Sketch } from '../../api/types';
 import { TENTHS_PER_INCH } from '../../lib/measure';
+import { useNarrow } from '../../lib/useNarrow';
 import { BenchMark } from './BenchMark';
 import { frameOf, placed } from './benchFrame';
 import { spread } from './labels';
@@ -17,7 +18,7 @@ export function Bench({ sketch, name, figures }: Props) {
   const { home } = useHouse();
   const pieces = useQuery(piecesQuery(home.id));
   const accent = useSwap()?.look.ribbons.find((one) => one.role === 'accent')?.hex ?? ACCENT;
-  const frame = frameOf(sketch);
+  const frame = frameOf(sketch, useNarrow());
   const colours = new Map((pieces.data ?? []).map((piece) => [piece.id, piece.colours.map((one) => one.hex)]));
   const marks = sketch.marks.map((mark) => placed(mark, frame));
   return (

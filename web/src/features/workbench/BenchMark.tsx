@@ -61,8 +61,10 @@ function Greenery({ mark, colours, seed, inch }: Props) {
   return <Foliage points={mark.points} half={half} base={colours?.[0] ?? GREEN} seed={seed} />;
 }
 
-/** Sprigs of three tones to either side of a line. */
-function Foliage({ points, half, base, seed }: { points: PlacedMark['points']; half: number; base: string; seed: string }) {
+type FoliageProps = { points: PlacedMark['points']; half: number; base: string; seed: string; hasCore?: boolean };
+
+/** Sprigs of four tones to either side of a line. */
+function Foliage({ points, half, base, seed, hasCore = true }: FoliageProps) {
   const random = rng(seed);
   const tones = [shade(base, -0.26), shade(base, -0.08), base, shade(base, 0.18)];
   const sprigs = ['', '', '', ''];
@@ -82,7 +84,7 @@ function Foliage({ points, half, base, seed }: { points: PlacedMark['points']; h
   }
   return (
     <g>
-      <path d={pathOf(points)} fill="none" stroke={shade(base, -0.4)} strokeWidth={half * 0.7} strokeLinecap="round" />
+      {hasCore && <path d={pathOf(points)} fill="none" stroke={shade(base, -0.4)} strokeWidth={half * 0.7} strokeLinecap="round" />}
       {sprigs.map((d, i) => (
         <path key={tones[i]} d={d} fill={tones[i]} />
       ))}
@@ -109,6 +111,7 @@ function Tree({ mark, seed }: Props) {
           half={Math.max(5, height / 20)}
           base={GREEN}
           seed={`${seed} ${up}`}
+          hasCore={false}
         />
       ))}
     </g>

@@ -17,7 +17,7 @@ export function SumList({ bench, sum, kept, spot, need }: Props) {
   return (
     <nav
       aria-label="Sums"
-      className="no-print border-r border-line px-3 pt-3 max-lg:flex max-lg:flex-wrap max-lg:items-end max-lg:gap-3 max-lg:border-r-0"
+      className="no-print border-r border-line px-3 pt-3 max-lg:col-span-2 max-lg:flex max-lg:flex-wrap max-lg:items-end max-lg:gap-3 max-lg:border-r-0"
     >
       <label className="grid gap-0.5 text-[12px]">
         <span className="text-ink-2">For</span>

@@ -5,6 +5,7 @@ import { useHouse } from '../../api/home';
 import { reckonedQuery } from '../../api/queries';
 import type { KeptSum, Reckoned, Spot, Sum, Swap, Workbench } from '../../api/types';
 import { Triangle } from '../../lib/notices';
+import { useNarrow } from '../../lib/useNarrow';
 import { useSettled } from '../../lib/useSettled';
 import { Bench } from './Bench';
 import { CuttingPlan } from './CuttingPlan';
@@ -36,9 +37,17 @@ export function WorkbenchView({ bench, sum, kept, spot, swap, need }: Props) {
   const answer = useQuery(reckonedQuery(home.id, sum.sum, settled.values.length > 0 ? settled : body));
   const good = useLastGood(answer.data, sum);
   const isOff = answer.error !== null;
+  const isNarrow = useNarrow();
+  const fields = <SumFields sum={sum} values={values} error={answer.error} />;
   return (
-    <div className="grid min-h-[calc(100vh-96px)] grid-cols-[168px_minmax(0,1fr)_300px] max-xl:grid-cols-[150px_minmax(0,1fr)_270px] max-lg:block max-lg:pb-24 print:block">
+    <div className="grid min-h-[calc(100vh-96px)] grid-cols-[168px_minmax(0,1fr)_300px] max-xl:grid-cols-[150px_minmax(0,1fr)_270px] max-lg:grid-cols-[minmax(0,1fr)_270px] max-md:block max-md:pb-24 print:block">
       <SumList bench={bench} sum={sum} kept={kept} spot={spot} need={need} />
+      {isNarrow && (
+        <details className="no-print mx-3 mt-3 border border-line-2 bg-wall px-3 py-2" open={isOff || undefined}>
+          <summary className="min-h-[28px] cursor-pointer font-semibold">Change the figures</summary>
+          {fields}
+        </details>
+      )}
       <div className="min-w-0 px-4 pt-3 max-md:px-3">
         <div className="flex flex-wrap items-baseline gap-x-3">
           <h2 className="text-[22px]/[28px]">
@@ -80,9 +89,7 @@ export function WorkbenchView({ bench, sum, kept, spot, swap, need }: Props) {
         <Given sum={sum} lines={values.asked(sum).map((ask) => [ask.label, values.text(sum, ask)])} />
         <KeepBar key={sum.sum} sum={sum} kept={kept?.sum === sum.sum ? kept : undefined} values={body.values} spot={spot} swap={swap} isOff={isOff} />
       </div>
-      <aside className="no-print border-l border-line bg-wall px-4 pt-3 pb-8 max-lg:mt-4 max-lg:border-l-0 max-lg:border-t">
-        <SumFields sum={sum} values={values} error={answer.error} />
-      </aside>
+      {!isNarrow && <aside className="no-print border-l border-line bg-wall px-4 pt-3 pb-8">{fields}</aside>}
     </div>
   );
 }

@@ -4,6 +4,7 @@ import type { Mark, Sketch } from '../../api/types';
 export type BenchFrame = { scale: number; left: number; top: number; width: number; height: number; viewWidth: number; viewHeight: number };
 
 const MOST_WIDE = 820;
+const MOST_WIDE_ON_PHONE = 262;
 const MOST_HIGH = 330;
 const SIDE = 34;
 /** Over the picture for labels, under it for the tape. */
@@ -13,11 +14,13 @@ const UPRIGHT_TAPE = 46;
 /** A picture as high as this has a tape beside it as well. */
 const UPRIGHT_FROM = 150;
 
-export function frameOf(sketch: Sketch): BenchFrame & { isUpright: boolean } {
-  const scale = Math.min(MOST_WIDE / sketch.width, MOST_HIGH / sketch.height);
+/** The same picture on a phone is drawn narrower, not smaller, so that its words stay readable. */
+export function frameOf(sketch: Sketch, isNarrow: boolean): BenchFrame & { isUpright: boolean } {
+  const mostWide = isNarrow ? MOST_WIDE_ON_PHONE : MOST_WIDE;
+  const scale = Math.min(mostWide / sketch.width, MOST_HIGH / sketch.height);
   const [width, height] = [sketch.width * scale, sketch.height * scale];
   const isUpright = sketch.isLaid && height > UPRIGHT_FROM;
-  const viewWidth = MOST_WIDE + 2 * SIDE + UPRIGHT_TAPE;
+  const viewWidth = mostWide + 2 * SIDE + UPRIGHT_TAPE;
   const left = Math.max(SIDE + (isUpright ? UPRIGHT_TAPE : 0), (viewWidth - width) / 2);
   return { scale, left, top: ABOVE, width, height, viewWidth, viewHeight: height + ABOVE + (sketch.isLaid ? BELOW : 14), isUpright };
 }
