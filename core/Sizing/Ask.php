@@ -14,6 +14,9 @@ use BrightCupboard\Core\Money\Offer;
 /** One thing a sum asks for: what kind of figure it is, what is usual, and what can be taken. */
 final readonly class Ask
 {
+    /** Stands for any count above nothing where a field is asked only when there are some. */
+    public const SOME = 'some';
+
     /** Shorter usual lengths are whole centimetres in a home that measures so, longer ones whole steps of 5 cm. */
     private const COARSE_FROM_INCHES = 12;
 
@@ -22,7 +25,7 @@ final readonly class Ask
      * @param float|string|null   $usual   inches, grams, litres, minor units, a number, a word; null when it has to be written or may stay empty
      * @param float               $least   in the same unit
      * @param float               $most    in the same unit
-     * @param array<string, list<string>> $when asked only when another choice is one of these
+     * @param array<string, list<string>> $when asked only when another choice is one of these, or another count is SOME
      * @param bool                $isOfThePlace a measure of the place rather than a way of doing: it comes from the spot and is not kept as a habit
      * @param bool                $isAlone      means something else in every sum, such as a price; other figures of one name are the same in all sums
      */

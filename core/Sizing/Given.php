@@ -43,7 +43,8 @@ final readonly class Given
     public static function isAsked(Ask $ask, array $values): bool
     {
         foreach ($ask->when as $choice => $is) {
-            if (!\in_array($values[$choice] ?? null, $is, true)) {
+            $value = $values[$choice] ?? null;
+            if (!\in_array($value, $is, true) && !([Ask::SOME] === $is && \is_numeric($value) && (float) $value > 0.0)) {
                 return false;
             }
         }

@@ -6,15 +6,19 @@ namespace BrightCupboard\Core\Sizing;
 
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\PieceKind;
 
 /** A piece with units that are free, how long one runs when it is laid out, and where it is, in words. */
 final readonly class OwnedPiece
 {
     public Length $run;
+    /** What is kept rolled and was never unrolled with a tape: nobody knows how long it runs. */
+    public bool $isUnmeasured;
 
     /** @param string $place key of the place its free units are at */
     public function __construct(public Piece $piece, public int $free, ?Length $laidOut, public string $where = '', public string $place = '')
     {
         $this->run = $laidOut ?? $piece->size->width;
+        $this->isUnmeasured = null === $laidOut && PieceKind::Ribbon === $piece->kind;
     }
 }

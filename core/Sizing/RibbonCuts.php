@@ -61,7 +61,9 @@ final class RibbonCuts
         if ($this->total() > self::MOST) {
             throw InvalidSum::at('run', 'too much ribbon', ['limit' => Length::ofTenths(self::MOST)]);
         }
-        $plan = CuttingStock::plan($cuts, $owned->ofKind(PieceKind::Ribbon), $roll);
+        $rolls = $owned->ofKind(PieceKind::Ribbon);
+        $unmeasured = array_filter($rolls, static fn(OwnedPiece $one): bool => $one->isUnmeasured);
+        $plan = CuttingStock::plan($cuts, array_values(array_filter($rolls, static fn(OwnedPiece $one): bool => !$one->isUnmeasured)), $roll);
         $used = [];
         foreach ($plan->rolls as $one) {
             if (null !== $one->from) {
@@ -70,7 +72,7 @@ final class RibbonCuts
         }
         $longest = max(0, ...array_map(static fn(CutRoll $one): int => $one->rest, $plan->rolls));
         $parts = array_map(static fn(array $part): Said => new Said('cut ' . $part[0], ['count' => $part[1], 'each' => Length::ofTenths($part[2])]), $this->parts);
-        $gap = $plan->isProven() ? new Said('cut proven', ['bought' => $plan->bought]) : new Said('cut gap', ['bought' => $plan->bought, 'least' => $plan->atLeast]);
+        $gap = $plan->isProven() ? new Said(0 === $plan->bought ? 'cut owned' : 'cut proven', ['bought' => $plan->bought]) : new Said('cut gap', ['bought' => $plan->bought, 'least' => $plan->atLeast]);
 
         return new Answer(
             [
@@ -83,7 +85,8 @@ final class RibbonCuts
             [...$working, ...$parts, new Said('ribbon sum', ['total' => Length::ofTenths($this->total())]), $gap],
             $sketch,
             [new Supply('ribbon', PieceKind::Ribbon, \count($plan->rolls), array_values($used), Buying::of($given), $plan->bought, $given->length('roll'), Length::ofInches(4), Length::ofInches(4), 'length', $roll / 10_000)],
-            cuts: $plan->rolls,
+            array_values(array_map(static fn(OwnedPiece $one): Said => new Said('unmeasured', ['name' => $one->piece->name]), $unmeasured)),
+            $plan->rolls,
             amount: Length::ofTenths($this->total()),
             tasks: [new Said('task ribbon', ['cuts' => \count($cuts), 'total' => Length::ofTenths($this->total())])],
         );

@@ -113,8 +113,9 @@ final readonly class DemoSwap
                 Tender::from($l->text('12')),
             );
             $view = ($this->keepLine)($swap, null, $input);
+            $line = $this->entities->find(HaulLine::class, $view->id) ?? throw new \LogicException('A line that was written is there.');
+            $line->runs($l->number('15') > 0.0 ? Length::ofInches($l->number('15')) : null);
             if (LineState::Wanted !== LineState::from($l->text('13'))) {
-                $line = $this->entities->find(HaulLine::class, $view->id) ?? throw new \LogicException('A line that was written is there.');
                 ($this->advance)($line, new LineStateInput(LineState::from($l->text('13')), $view->version), $by);
             }
         }

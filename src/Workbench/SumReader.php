@@ -80,7 +80,7 @@ final readonly class SumReader
     {
         $chosen = [];
         foreach ($asks as $ask) {
-            if ([] !== $ask->choices) {
+            if ([] !== $ask->choices || \in_array($ask->kind, [AskKind::Count, AskKind::Number], true)) {
                 $chosen[$ask->name] = $texts[$ask->name] ?? $ask->usual;
             }
         }

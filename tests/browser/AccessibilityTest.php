@@ -23,7 +23,7 @@ final class AccessibilityTest extends BrowserTestCase
             $page->station($station)->see($css);
             $found = [...$found, ...$this->seriousFindings($station)];
         }
-        foreach (['Cupboard' => '[role="option"]', 'House' => 'main section', 'Swaps' => 'main li', 'Ledger' => 'table'] as $drawer => $css) {
+        foreach (['Cupboard' => '[role="option"]', 'House' => 'main section', 'Workbench' => '[data-testid="bench"]', 'Swaps' => 'main li', 'Ledger' => 'table'] as $drawer => $css) {
             $page->drawer($drawer)->see($css);
             $found = [...$found, ...$this->seriousFindings($drawer)];
         }

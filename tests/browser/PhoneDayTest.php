@@ -41,6 +41,8 @@ final class PhoneDayTest extends BrowserTestCase
             $page->until(static fn(): bool => 0 === $page->count('[aria-busy="true"]'), "{$station} is there");
             self::assertLessThanOrEqual(390, $this->browser->executeScript('return document.documentElement.scrollWidth'), "{$station} scrolls sideways");
         }
+        $page->drawer('Workbench')->see('[data-testid="bench"]');
+        self::assertLessThanOrEqual(390, $this->browser->executeScript('return document.documentElement.scrollWidth'), 'the bench scrolls sideways');
     }
 
     private function tick(int $index): void

@@ -51,7 +51,7 @@ final readonly class TreeSum implements Sum
             Ask::length('baubleSpacing', 8, 60),
             Ask::choice('sizes', ['mixed', 'alike']),
             Ask::number('ribbonTurns', 5, 0, 30),
-            Ask::length('roll', 360, 3600),
+            Ask::length('roll', 360, 3600)->when('ribbonTurns', Ask::SOME),
             ...StrandCautions::asks(),
             ...Circuit::asks(),
             ...Buying::asks(),

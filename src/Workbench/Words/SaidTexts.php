@@ -114,6 +114,7 @@ final readonly class SaidTexts
         'cut post' => '{count} × {each} for posts',
         'cut in hand' => '{count} × {each} in hand',
         'ribbon sum' => 'together {total}',
+        'cut owned' => 'the rolls in the cupboard are enough',
         'cut proven' => 'no plan buys fewer rolls than {bought}',
         'cut gap' => '{bought} rolls; {least} would be the fewest possible, it is not certain that they do',
         'points' => 'one every {spacing} of {total}: {points} {points#point/points}',
@@ -219,6 +220,7 @@ final readonly class SaidTexts
         'through a doorway' => 'No lead through a doorway: doors pinch it and feet catch it. Find another outlet.',
         'one lead' => 'One lead from outlet to thing, not a chain of leads; rated for what hangs on it.',
         'paint care' => 'Air the room, read the tin; try the paint on the back first.',
+        'unmeasured' => '{name}: how long it runs is not written down, so it is not counted. Write “laid out” at the piece.',
         'cutter' => 'Cut away from yourself, on a mat.',
     ];
 

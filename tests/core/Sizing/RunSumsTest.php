@@ -11,8 +11,11 @@ use BrightCupboard\Core\Sizing\Curves;
 use BrightCupboard\Core\Sizing\CutRoll;
 use BrightCupboard\Core\Sizing\Mark;
 use BrightCupboard\Core\Sizing\MarkRole;
+use BrightCupboard\Core\Sizing\Owned;
+use BrightCupboard\Core\Sizing\OwnedPiece;
 use BrightCupboard\Core\Sizing\Sums;
 use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Tests\Core\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -184,7 +187,16 @@ final class RunSumsTest extends TestCase
 
         self::assertGreaterThanOrEqual($answer->amount instanceof Length ? $answer->amount->tenths() : 0, $cut);
         self::assertSame(array_sum(array_map(static fn(CutRoll $roll): int => $roll->length, $answer->cuts)), $cut + array_sum(array_map(static fn(CutRoll $roll): int => $roll->rest, $answer->cuts)));
-        self::assertContains('cut proven', Reckon::codes($answer));
+        self::assertContains('cut owned', Reckon::codes($answer), 'nothing has to be bought');
+    }
+
+    public function testARollThatNobodyEverUnrolledIsNotCountedAndSaid(): void
+    {
+        $owned = new Owned([new OwnedPiece(Make::piece('velvet', PieceKind::Ribbon, 4), 2, null)]);
+        $answer = Reckon::sum(Sums::Ribbon, ['run' => Reckon::inches(72)], $owned);
+
+        self::assertSame(1, $answer->supplies[0]->missing);
+        self::assertSame('Velvet', Reckon::value($answer, 'unmeasured', 'name'));
     }
 
     public function testPicksAreSetEvenlyAndBeadsDipBetweenTheirPoints(): void

@@ -45,7 +45,9 @@ function wished(mark: PlacedMark, frame: BenchFrame): Wish {
     case 'limit':
       return at(middle[0], Math.min(...mark.points.map((point) => point[1])) - 6);
     case 'load':
-      return mark.w > text.length * CHARACTER ? at(mark.x + mark.w / 2, mark.y + mark.h / 2 + 4) : at(mark.x + mark.w + 5, mark.y + mark.h / 2 + 4, 'start');
+      return mark.w > text.length * CHARACTER
+        ? at(mark.x + mark.w / 2, mark.y + mark.h / 2 + 4)
+        : at(mark.x + mark.w + 5, mark.y + mark.h / 2 + 4, 'start');
     case 'cushion':
     case 'ribbon':
     case 'centre':

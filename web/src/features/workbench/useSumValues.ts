@@ -1,6 +1,9 @@
 import { useState } from 'react';
 import type { Ask, KeptSum, Sum } from '../../api/types';
 
+/** A field that is asked only when another count is above nothing. */
+const SOME = 'some';
+
 /** Figures of one name are the same in all sums, so that nothing is filled in twice; those that mean something else in each stay with their sum. */
 const keyOf = (sum: Sum, ask: Ask) => (ask.isAlone ? `${sum.sum} ${ask.name}` : ask.name);
 
@@ -14,7 +17,8 @@ export function useSumValues(kept: KeptSum | undefined) {
   const isAsked = (sum: Sum, ask: Ask): boolean =>
     ask.when.every(({ choice, is }) => {
       const other = sum.asks.find((one) => one.name === choice);
-      return other !== undefined && is.includes(text(sum, other));
+      if (other === undefined) return false;
+      return is.includes(SOME) ? Number.parseFloat(text(sum, other)) > 0 : is.includes(text(sum, other));
     });
   return {
     text,
