@@ -17,8 +17,9 @@ final readonly class Ask
     /** Stands for any count above nothing where a field is asked only when there are some. */
     public const SOME = 'some';
 
-    /** Shorter usual lengths are whole centimetres in a home that measures so, longer ones whole steps of 5 cm. */
-    private const COARSE_FROM_INCHES = 12;
+    /** Usual lengths in a home that measures in centimetres: whole ones, from these inches on whole steps of 5 and of 10 cm. */
+    private const FIVES_FROM_INCHES = 12;
+    private const TENS_FROM_INCHES = 40;
 
     /**
      * @param list<string>        $choices
@@ -27,6 +28,7 @@ final readonly class Ask
      * @param float               $most    in the same unit
      * @param array<string, list<string>> $when asked only when another choice is one of these, or another count is SOME
      * @param bool                $isOfThePlace a measure of the place rather than a way of doing: it comes from the spot and is not kept as a habit
+     * @param float|null          $usualMetric where a home that measures in centimetres usually has another figure
      * @param bool                $isAlone      means something else in every sum, such as a price; other figures of one name are the same in all sums
      */
     private function __construct(
@@ -40,6 +42,7 @@ final readonly class Ask
         public bool $isOptional = false,
         public bool $isOfThePlace = false,
         public bool $isAlone = false,
+        private ?float $usualMetric = null,
     ) {}
 
     /** A length above nothing, up to 60 m unless said otherwise. */
@@ -121,22 +124,28 @@ final readonly class Ask
     /** Asked only when another choice is one of these. */
     public function when(string $choice, string ...$is): self
     {
-        return new self($this->name, $this->kind, $this->usual, $this->least, $this->most, $this->choices, $this->when + [$choice => array_values($is)], $this->isOptional, $this->isOfThePlace, $this->isAlone);
+        return new self($this->name, $this->kind, $this->usual, $this->least, $this->most, $this->choices, $this->when + [$choice => array_values($is)], $this->isOptional, $this->isOfThePlace, $this->isAlone, $this->usualMetric);
     }
 
     public function orEmpty(): self
     {
-        return new self($this->name, $this->kind, $this->usual, $this->least, $this->most, $this->choices, $this->when, true, $this->isOfThePlace, $this->isAlone);
+        return new self($this->name, $this->kind, $this->usual, $this->least, $this->most, $this->choices, $this->when, true, $this->isOfThePlace, $this->isAlone, $this->usualMetric);
     }
 
     public function ofThePlace(): self
     {
-        return new self($this->name, $this->kind, $this->usual, $this->least, $this->most, $this->choices, $this->when, $this->isOptional, true, $this->isAlone);
+        return new self($this->name, $this->kind, $this->usual, $this->least, $this->most, $this->choices, $this->when, $this->isOptional, true, $this->isAlone, $this->usualMetric);
+    }
+
+    /** Another figure is usual where people measure in centimetres: other mains, other packs. */
+    public function inMetricHomes(float $usual): self
+    {
+        return new self($this->name, $this->kind, $this->usual, $this->least, $this->most, $this->choices, $this->when, $this->isOptional, $this->isOfThePlace, $this->isAlone, $usual);
     }
 
     public function alone(): self
     {
-        return new self($this->name, $this->kind, $this->usual, $this->least, $this->most, $this->choices, $this->when, $this->isOptional, $this->isOfThePlace, true);
+        return new self($this->name, $this->kind, $this->usual, $this->least, $this->most, $this->choices, $this->when, $this->isOptional, $this->isOfThePlace, true, $this->usualMetric);
     }
 
     /** What stands in the field until something else is written; lengths in round figures of the home's unit. */
@@ -144,6 +153,7 @@ final readonly class Ask
     {
         return match (true) {
             null === $this->usual, \is_string($this->usual) => $this->usual,
+            LengthUnit::Centimetre === $unit && null !== $this->usualMetric => $this->usualMetric,
             AskKind::Length === $this->kind => self::round($this->usual, $unit),
             AskKind::Weight === $this->kind => Weight::ofGrams((int) $this->usual),
             AskKind::Volume === $this->kind => Volume::ofLitres($this->usual),
@@ -205,7 +215,12 @@ final readonly class Ask
 
     private static function round(float $inches, LengthUnit $unit): Length
     {
-        $step = $inches >= self::COARSE_FROM_INCHES ? 50 : ($inches >= 2 ? 10 : 1);
+        $step = match (true) {
+            $inches >= self::TENS_FROM_INCHES => 100,
+            $inches >= self::FIVES_FROM_INCHES => 50,
+            $inches >= 2 => 10,
+            default => 1,
+        };
 
         return LengthUnit::Inch === $unit ? Length::ofInches($inches) : Length::ofMillimetres(round($inches * 25.4 / $step) * $step);
     }

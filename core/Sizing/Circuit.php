@@ -14,7 +14,7 @@ final readonly class Circuit
     /** @return list<Ask> */
     public static function asks(): array
     {
-        return [Ask::number('volts', 120, 100, 240), Ask::number('amps', 15, 1, 32), Ask::number('otherWatts', 0, 0, 20_000)];
+        return [Ask::number('volts', 120, 100, 240)->inMetricHomes(230), Ask::number('amps', 15, 1, 32)->inMetricHomes(16), Ask::number('otherWatts', 0, 0, 20_000)];
     }
 
     public static function of(Given $given, float $watts): self

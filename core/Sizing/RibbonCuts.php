@@ -63,7 +63,8 @@ final class RibbonCuts
         }
         $rolls = $owned->ofKind(PieceKind::Ribbon);
         $unmeasured = array_filter($rolls, static fn(OwnedPiece $one): bool => $one->isUnmeasured);
-        $plan = CuttingStock::plan($cuts, array_values(array_filter($rolls, static fn(OwnedPiece $one): bool => !$one->isUnmeasured)), $roll);
+        $measured = array_values(array_filter($rolls, static fn(OwnedPiece $one): bool => !$one->isUnmeasured));
+        $plan = CuttingStock::plan($cuts, $measured, $roll);
         $used = [];
         foreach ($plan->rolls as $one) {
             if (null !== $one->from) {
@@ -84,7 +85,7 @@ final class RibbonCuts
             ],
             [...$working, ...$parts, new Said('ribbon sum', ['total' => Length::ofTenths($this->total())]), $gap],
             $sketch,
-            [new Supply('ribbon', PieceKind::Ribbon, \count($plan->rolls), array_values($used), Buying::of($given), $plan->bought, $given->length('roll'), Length::ofInches(4), Length::ofInches(4), 'length', $roll / 10_000)],
+            [new Supply('ribbon', PieceKind::Ribbon, \count($plan->rolls), array_values($used), Buying::of($given), $plan->bought, $given->length('roll'), Length::ofInches(4), Length::ofInches(4), 'length', $roll / 10_000, $measured)],
             array_values(array_map(static fn(OwnedPiece $one): Said => new Said('unmeasured', ['name' => $one->piece->name]), $unmeasured)),
             $plan->rolls,
             amount: Length::ofTenths($this->total()),

@@ -19,6 +19,7 @@ final readonly class Supply
      * @param int|null    $toBuy  units to buy where owned ones are of another length; null when it is what owned ones leave missing
      * @param Length|null $run    how long one to buy runs
      * @param Length|null $width  of one to buy, for the haul line
+     * @param list<OwnedPiece> $lengths all that are owned and free of what is laid or cut by length
      * @param float       $perUnit metres, bulbs or stems in one unit, for the price of one of them
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class Supply
         public ?Length $height = null,
         public string $per = 'piece',
         public float $perUnit = 1.0,
+        public array $lengths = [],
     ) {
         $this->missing = $toBuy ?? max(0, $needed - array_sum(array_map(static fn(Taken $one): int => $one->units, $taken)));
     }

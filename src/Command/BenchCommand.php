@@ -19,8 +19,24 @@ use App\Look\RibbonInput;
 use App\Rooms\ReadDressing;
 use App\Swaps\ReadStations;
 use App\Table\ReadTable;
+use App\Workbench\ReckonSum;
+use App\Workbench\SumInput;
+use App\Workbench\SumValueInput;
+use BrightCupboard\Core\Colour\ColourShare;
+use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Look\Ribbon;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\Weight;
+use BrightCupboard\Core\Sizing\CuttingPlan;
+use BrightCupboard\Core\Sizing\CuttingStock;
+use BrightCupboard\Core\Sizing\OwnedPiece;
+use BrightCupboard\Core\Sizing\Sums;
+use BrightCupboard\Core\Stock\Finish;
+use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\PieceKind;
 use Doctrine\ORM\EntityManagerInterface;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -32,7 +48,7 @@ final class BenchCommand extends Command
 {
     private const RUNS = 15;
 
-    public function __construct(private readonly EntityManagerInterface $entities, private readonly BenchHome $home, private readonly AnswerLook $answer, private readonly ReadTable $table, private readonly ReadDressing $dressing, private readonly BuildDaySheet $day, private readonly ReadPieces $pieces, private readonly ReadStations $stations, private readonly SearchStock $search, private readonly BenchTable $benchTable)
+    public function __construct(private readonly EntityManagerInterface $entities, private readonly BenchHome $home, private readonly AnswerLook $answer, private readonly ReadTable $table, private readonly ReadDressing $dressing, private readonly BuildDaySheet $day, private readonly ReadPieces $pieces, private readonly ReadStations $stations, private readonly SearchStock $search, private readonly BenchTable $benchTable, private readonly ReckonSum $reckon)
     {
         parent::__construct();
     }
@@ -71,6 +87,8 @@ final class BenchCommand extends Command
             return new LookInput($l->name, array_map(static fn(Ribbon $r): RibbonInput => new RibbonInput($r->name, $r->colour->hex(), $r->role, $r->percent), $l->ribbons), $l->textures, [], [], [], [], $l->mood, $l->balance, $l->colour);
         };
 
+        $plans = 0;
+
         return [
             'Stock answer to a look change' => fn(): object => ($this->answer)($swap(), $look($swap())),
             'Table view, all rows' => fn(): object => ($this->table)($swap()),
@@ -79,8 +97,24 @@ final class BenchCommand extends Command
             'Day sheet, worked out anew' => fn(): object => ($this->day)($swap(), new BuildDayInput(2)),
             'Search: brass under 10 in' => fn(): object => ($this->search)($swap()->home(), 'brass under 10 in'),
             'Search: sage cushion attic' => fn(): object => ($this->search)($swap()->home(), 'sage cushion attic'),
+            'Garland for a run of 30 ft (bar: 100)' => fn(): object => ($this->reckon)($swap()->home(), Sums::Garland, new SumInput([new SumValueInput('run', '30 ft')], $swapId, $spotId)),
+            'Ribbon, 60 cuts over 20 part rolls (bar: 300)' => function () use (&$plans): object {
+                return $this->cuttingPlan(++$plans);
+            },
             'Live figures of the stations' => fn(): object => ($this->stations)($swap()),
         ];
+    }
+
+    /** Another plan each run: 60 cuts of a dozen lengths, of a foot to two thirds of a roll, off up to 20 part rolls. */
+    private function cuttingPlan(int $seed): CuttingPlan
+    {
+        $random = new Randomizer(new Mt19937($seed));
+        $piece = new Piece('ribbon', 'Ribbon', PieceKind::Ribbon, 1, PieceKind::Ribbon->facts()->usualSize(), Weight::ofGrams(0), [new ColourShare(Srgb::ofHex('#B5532A'), 100)], [], Finish::Plain, [], []);
+        $rolls = array_map(static fn(): OwnedPiece => new OwnedPiece($piece, 1, Length::ofInches($random->getInt(10, 120))), range(1, 20));
+        $lengths = array_map(static fn(): int => $random->getInt(12, 120) * Length::TENTHS_PER_INCH, range(1, 12));
+        $cuts = array_map(static fn(): int => $lengths[$random->getInt(0, 11)], range(1, 60));
+
+        return CuttingStock::plan($cuts, $rolls, 180 * Length::TENTHS_PER_INCH);
     }
 
     private function swap(string $id): Swap

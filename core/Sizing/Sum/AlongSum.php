@@ -104,7 +104,7 @@ final readonly class AlongSum implements Sum
                 new Said('dips', ['points' => $points, 'percent' => $given->number('dip'), 'each' => Length::ofTenths((int) round($each)), 'total' => $length]),
             ],
             new Sketch([$run->surface(), Mark::line(MarkRole::Garland, $run->between(0, $run->total())), Mark::line(MarkRole::Beads, $drawn)]),
-            [new Supply('beads', PieceKind::Beads, $strings, $taken, Buying::of($given), $bought, $given->length('string'), $given->length('string'), per: 'length', perUnit: $given->tenths('string') / 10_000)],
+            [new Supply('beads', PieceKind::Beads, $strings, $taken, Buying::of($given), $bought, $given->length('string'), $given->length('string'), per: 'length', perUnit: $given->tenths('string') / 10_000, lengths: $owned->ofKind(PieceKind::Beads))],
             [new Said('children pull')],
             amount: $length,
         );

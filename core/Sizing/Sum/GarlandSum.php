@@ -61,7 +61,7 @@ final readonly class GarlandSum implements Sum
             $figures,
             $this->working($given, $run, $length, $taken, $bought),
             $this->sketch($run, $laid, $total / $layers, $layers, $over),
-            [new Supply('garland', PieceKind::Garland, \count($laid), $taken, Buying::of($given), $bought, $given->length('section'), $given->length('section'), per: 'length', perUnit: $section / 10_000)],
+            [new Supply('garland', PieceKind::Garland, \count($laid), $taken, Buying::of($given), $bought, $given->length('section'), $given->length('section'), per: 'length', perUnit: $section / 10_000, lengths: $owned->ofKind(PieceKind::Garland))],
             $run->overhang > 0 ? [new Said('children pull')] : [],
             cuts: $this->cut($laid, $over),
             amount: $length,

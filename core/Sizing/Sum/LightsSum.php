@@ -60,7 +60,7 @@ final readonly class LightsSum implements Sum
             [
                 new Said('strands', ['count' => $strands, 'each' => $each, 'bulbs' => $bulbs]),
                 new Said($isMiddle ? 'start middle' : 'start ' . ($given->is('start', 'right') ? 'right' : 'left'), ['reach' => $reach]),
-                new Said('bulbs over', ['over' => $over, 'side' => $isMiddle ? $over / 2 : $over]),
+                new Said($isMiddle ? 'bulbs over' : 'bulbs over at the end', ['over' => $over, 'side' => $over / 2]),
             ],
             [
                 ...$run->working($given),

@@ -22,6 +22,7 @@ final readonly class SaidTexts
         'start middle' => 'start in the middle, where the plugs meet; each strand reaches {reach}',
         'start left' => 'start at the left end; each strand reaches {reach}',
         'start right' => 'start at the right end; each strand reaches {reach}',
+        'bulbs over at the end' => '{over} bulbs over at the end',
         'bulbs over' => '{over} bulbs over, {side} on a side',
         'ribbon' => '{total} of ribbon in {cuts} {cuts#length/lengths}',
         'rolls owned' => 'all of it from {owned} {owned#roll/rolls} in the cupboard',

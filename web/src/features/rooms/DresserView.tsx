@@ -115,8 +115,8 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
       <SpotList spot={spot} states={rooms} />
       <div className="min-w-0 pt-3">
         <div className="flex flex-wrap items-baseline gap-x-4 px-2">
-          <h2 className="text-[19px]/[24px]">{spot.name}</h2>
-          <p className="note flex-1 max-md:order-last max-md:basis-full">
+          <h2 className="flex-1 text-[19px]/[24px]">{spot.name}</h2>
+          <p className="note order-last basis-full">
             {sizeWords(spot, write.length)}; seen from {spot.seenFrom}
             {spot.hazards.length > 0 && `; ${spot.hazards.join(', ')} near`}
           </p>

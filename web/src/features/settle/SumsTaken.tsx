@@ -56,8 +56,8 @@ function SumTaken({ kept, isClosed }: { kept: KeptSum; isClosed: boolean }) {
               <button type="button" className="btn" disabled={note.isPending} onClick={() => note.mutate(kept.reckoned ?? '')}>
                 As reckoned
               </button>
-              <Field label={`Really used for ${kept.name}`} name="used">
-                {(control) => <input {...control} className="w-[120px]" value={text} onChange={(event) => setText(event.target.value)} />}
+              <Field label={`Really used for ${kept.name}`} name="used" className="w-[130px]">
+                {(control) => <input {...control} className="w-full" value={text} onChange={(event) => setText(event.target.value)} />}
               </Field>
               <button type="submit" className="btn" disabled={note.isPending || text.trim() === ''}>
                 Note

@@ -9,6 +9,7 @@ import { useNarrow } from '../../lib/useNarrow';
 import { useSettled } from '../../lib/useSettled';
 import { Bench } from './Bench';
 import { CuttingPlan } from './CuttingPlan';
+import { Drawer } from './Drawer';
 import { FromCupboard } from './FromCupboard';
 import { KeepBar } from './KeepBar';
 import { SumFields } from './SumFields';
@@ -73,6 +74,7 @@ export function WorkbenchView({ bench, sum, kept, spot, swap, need }: Props) {
           <div aria-live="polite" aria-busy={answer.isFetching} className={isOff ? 'opacity-60' : ''} data-testid="reckoned">
             <Figures reckoned={good} isOff={isOff} />
             <Bench sketch={good.sketch} name={sum.name} figures={good.figures} />
+            <Drawer sketch={good.sketch} supplies={good.supplies} />
             {good.cuts.length > 0 && <CuttingPlan cuts={good.cuts} />}
             <FromCupboard reckoned={good} body={body} sum={sum} swap={swap} need={need} isOff={isOff} />
             <Working lines={good.working} />
