@@ -71,6 +71,27 @@ enum Sums: string
         };
     }
 
+    /** @return list<PieceKind> of which owned pieces may answer it */
+    public function kinds(): array
+    {
+        return match ($this) {
+            self::Garland => [PieceKind::Garland],
+            self::Hooks => [PieceKind::Hooks],
+            self::Lights => [PieceKind::Lights],
+            self::Ribbon => [PieceKind::Ribbon],
+            self::Along => [PieceKind::Bunch, PieceKind::Bauble, PieceKind::Beads],
+            self::Stems => [PieceKind::Bunch],
+            self::Fill => [PieceKind::Bauble, PieceKind::Cone],
+            self::Table => [PieceKind::Plate, PieceKind::Bowl, PieceKind::Napkin],
+            self::Cloth => [PieceKind::Runner],
+            self::Cushions => [PieceKind::Cushion],
+            self::Hanging => [PieceKind::Picture, PieceKind::Mirror, PieceKind::Wreath, PieceKind::Plate],
+            self::Statement => [PieceKind::Tree, PieceKind::Vase, PieceKind::Bunch, PieceKind::Mirror, PieceKind::Lantern, PieceKind::Arrangement, PieceKind::PotPlant],
+            self::Tree => [PieceKind::Lights, PieceKind::Bauble, PieceKind::Ribbon],
+            self::Batteries, self::Sockets, self::Paint, self::Wrap => [],
+        };
+    }
+
     /** The sum that answers for a kind of thing that is wanted; null when there is none. */
     public static function for(PieceKind $kind): ?self
     {

@@ -97,7 +97,7 @@ final class BenchCommand extends Command
             'Day sheet, worked out anew' => fn(): object => ($this->day)($swap(), new BuildDayInput(2)),
             'Search: brass under 10 in' => fn(): object => ($this->search)($swap()->home(), 'brass under 10 in'),
             'Search: sage cushion attic' => fn(): object => ($this->search)($swap()->home(), 'sage cushion attic'),
-            'Garland for a run of 30 ft (bar: 100)' => fn(): object => ($this->reckon)($swap()->home(), Sums::Garland, new SumInput([new SumValueInput('run', '30 ft')], $swapId, $spotId)),
+            'Garland for a run of 30 ft (bar: 30)' => fn(): object => ($this->reckon)($swap()->home(), Sums::Garland, new SumInput([new SumValueInput('run', '30 ft')], $swapId, $spotId)),
             'Ribbon, 60 cuts over 20 part rolls (bar: 300)' => function () use (&$plans): object {
                 return $this->cuttingPlan(++$plans);
             },

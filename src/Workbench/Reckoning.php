@@ -23,7 +23,7 @@ final readonly class Reckoning
         $reader = new SumReader($home);
         $given = $reader->given($which->sum(), $input->values);
 
-        return $reader->reckon($which->sum(), $given, $this->stock->of($home, $this->swap($home, $input->swap), $this->spot($home, $input->spot)));
+        return $reader->reckon($which->sum(), $given, $this->stock->of($home, $which, $this->swap($home, $input->swap), $this->spot($home, $input->spot)));
     }
 
     public function swap(Home $home, ?string $id): ?Swap

@@ -13,30 +13,35 @@ use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Plan\Choice;
 use BrightCupboard\Core\Sizing\Owned;
 use BrightCupboard\Core\Sizing\OwnedPiece;
+use BrightCupboard\Core\Sizing\Sums;
+use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 
-/** What the cupboard has to give to a sum: only pieces of the kinds that sums ask for, so that an answer comes while somebody types. */
+/** What the cupboard has to give to a sum: only pieces of the kinds that the sum asks for, so that an answer comes while somebody types. */
 final readonly class SumStock
 {
-    private const KINDS = ['garland', 'hooks', 'lights', 'ribbon', 'beads', 'bauble', 'bunch', 'cone', 'plate', 'bowl', 'napkin', 'runner', 'cushion', 'picture', 'mirror', 'wreath', 'tree', 'vase', 'lantern', 'arrangement', 'pot plant'];
     private const AWAY = [PlaceKind::Lent->value => true, PlaceKind::Lost->value => true, PlaceKind::Parted->value => true];
 
     public function __construct(private Connection $db, private Catalogue $catalogue, private HouseRepository $house) {}
 
     /** What serves the season and is not planned to stand elsewhere in the swap, nor to leave the home; without a swap all that is at home. */
-    public function of(Home $home, ?Swap $swap, ?Spot $spot): Owned
+    public function of(Home $home, Sums $sum, ?Swap $swap, ?Spot $spot): Owned
     {
-        $entries = $this->catalogue->ofKinds($home, self::KINDS);
+        $kinds = array_map(static fn(PieceKind $kind): string => $kind->value, $sum->kinds());
+        if ([] === $kinds) {
+            return new Owned();
+        }
+        $entries = $this->catalogue->ofKinds($home, $kinds);
         $laidOut = $this->laidOut($home);
         $planned = null === $swap ? [] : $this->planned($swap, $spot);
         $here = null === $swap || null === $spot ? [] : $this->plannedAt($swap, $spot);
         $parting = null === $swap ? [] : $this->parting($swap);
         $places = $this->places($home);
         $pieces = [];
-        foreach ($this->standing($home) as $id => $units) {
+        foreach ($this->standing($home, $kinds) as $id => $units) {
             $free = array_sum($units) - ($planned[$id] ?? 0);
             $piece = $entries[$id]->piece ?? null;
             if (null !== $piece && $free > 0 && !isset($parting[$id]) && (null === $swap || isset($here[$id]) || $piece->serves($swap->season()))) {
@@ -49,11 +54,15 @@ final readonly class SumStock
         return new Owned($pieces);
     }
 
-    /** @return array<string, array<string, int>> units at home by piece and key of place */
-    private function standing(Home $home): array
+    /**
+     * @param list<string> $kinds
+     *
+     * @return array<string, array<string, int>> units at home by piece and key of place
+     */
+    private function standing(Home $home, array $kinds): array
     {
         /** @var list<array{string, string, int}> $rows */
-        $rows = $this->db->fetchAllNumeric('SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0 AND p.kind IN (?) ORDER BY s.place', [$home->id(), self::KINDS], [1 => ArrayParameterType::STRING]);
+        $rows = $this->db->fetchAllNumeric('SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0 AND p.kind IN (?) ORDER BY s.place', [$home->id(), $kinds], [1 => ArrayParameterType::STRING]);
         $units = [];
         foreach ($rows as [$piece, $place, $count]) {
             if (!isset(self::AWAY[$place]) && !str_starts_with($place, PlaceKind::Within->value . ':')) {

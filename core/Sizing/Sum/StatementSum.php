@@ -16,6 +16,7 @@ use BrightCupboard\Core\Sizing\Owned;
 use BrightCupboard\Core\Sizing\Said;
 use BrightCupboard\Core\Sizing\Sketch;
 use BrightCupboard\Core\Sizing\Sum;
+use BrightCupboard\Core\Sizing\Sums;
 use BrightCupboard\Core\Sizing\Supply;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
@@ -56,8 +57,7 @@ final readonly class StatementSum implements Sum
         if ($least < 1) {
             throw InvalidSum::at('standsOn', 'stands too high', ['stand' => $given->length('standsOn'), 'ceiling' => $given->length('ceiling')]);
         }
-        $kinds = [PieceKind::Tree, PieceKind::Vase, PieceKind::Bunch, PieceKind::Mirror, PieceKind::Lantern, PieceKind::Arrangement, PieceKind::PotPlant];
-        $taken = $owned->take(1, static fn(Piece $piece): ?float => $piece->size->height->tenths() >= $least && $piece->size->height->tenths() <= $most ? (float) abs($piece->size->height->tenths() - ($least + $most) / 2) : null, ...$kinds);
+        $taken = $owned->take(1, static fn(Piece $piece): ?float => $piece->size->height->tenths() >= $least && $piece->size->height->tenths() <= $most ? (float) abs($piece->size->height->tenths() - ($least + $most) / 2) : null, ...Sums::Statement->kinds());
         $wide = intdiv($least, 3);
 
         return new Answer(
