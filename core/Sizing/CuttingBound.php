@@ -27,13 +27,7 @@ final readonly class CuttingBound
      */
     public function __construct(private array $lengths, private array $counts, private array $owned, private int $roll)
     {
-        $step = 0;
-        foreach ($lengths as $length) {
-            while (0 !== $length) {
-                [$step, $length] = [$length, $step % $length];
-            }
-        }
-        $this->step = max(1, $step);
+        $this->step = CommonStep::of($lengths);
     }
 
     /** True only when it is proven. */

@@ -63,12 +63,7 @@ final readonly class LengthCover
      */
     private function fewest(int $total, array $lengths): array
     {
-        $step = $total;
-        foreach ($lengths as [$length]) {
-            while (0 !== $length) {
-                [$step, $length] = [$length, $step % $length];
-            }
-        }
+        $step = CommonStep::of([$total, ...array_column($lengths, 0)]);
         $goal = intdiv($total, $step);
         if ($goal > self::MOST_SUMS) {
             return $this->longestFirst($total, $lengths);
