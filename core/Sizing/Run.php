@@ -100,17 +100,21 @@ final readonly class Run
         return $this->last();
     }
 
-    /** @return list<array{float, float}> the picture of a stretch of it, lowered by so much */
+    /** @return list<array{float, float}> the picture of a stretch of it with all its bends, lowered by so much */
     public function between(float $from, float $to, float $down = 0.0): array
     {
-        $steps = max(1, (int) ceil(($to - $from) / max(1.0, $this->total()) * self::FINE * 4));
-        $points = [];
-        for ($i = 0; $i <= $steps; ++$i) {
-            [$x, $y] = $this->at($from + ($to - $from) * $i / $steps);
-            $points[] = [$x, $y + $down];
+        $scale = $this->drawn() / max(1.0, $this->total());
+        $points = [$this->at($from)];
+        $at = 0.0;
+        foreach ($this->points as $i => $point) {
+            $at += $i > 0 ? hypot($point[0] - $this->points[$i - 1][0], $point[1] - $this->points[$i - 1][1]) : 0.0;
+            if ($at > $from * $scale && $at < $to * $scale) {
+                $points[] = $point;
+            }
         }
+        $points[] = $this->at($to);
 
-        return $points;
+        return array_map(static fn(array $point): array => [$point[0], $point[1] + $down], $points);
     }
 
     /** What it lies on: an edge, a rail or a post, behind everything else. */
