@@ -40,6 +40,7 @@ final readonly class FillSum implements Sum
             Ask::percent('rim', 0, 30),
             Ask::volume('packHolds', 1)->when('filler', 'loose')->alone(),
             ...Buying::asks(),
+            Ask::money('insteadLitre')->alone(),
         ];
     }
 
@@ -75,6 +76,7 @@ final readonly class FillSum implements Sum
             [
                 $isLoose ? new Said('fill packs', ['count' => $count, 'litres' => Volume::ofLitres($shown)]) : new Said('fill count', ['count' => $count]),
                 new Said('fill litres', ['shown' => Volume::ofLitres($shown), 'whole' => Volume::ofLitres($whole)]),
+                ...$this->instead($given, $shown),
                 ...(null !== $dear && null !== $now && $bottom > 0 ? [new Said('fill saved', ['now' => $now, 'whole' => $dear])] : []),
             ],
             [
@@ -91,6 +93,18 @@ final readonly class FillSum implements Sum
             [new Said('food apart')],
             amount: $count,
         );
+    }
+
+    /** @return list<Said> what something else would cost that is sold, or had for nothing, by the litre */
+    private function instead(Given $given, float $litres): array
+    {
+        $price = $given->money('insteadLitre');
+
+        return match (true) {
+            null === $price => [],
+            0 === $price->minor => [new Said('instead for nothing', ['litres' => Volume::ofLitres($litres)])],
+            default => [new Said('instead', ['litres' => Volume::ofLitres($litres), 'cost' => $price->share((int) round($litres * 1000), 1000)])],
+        };
     }
 
     private static function litresEach(Given $given): float

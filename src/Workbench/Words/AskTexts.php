@@ -77,6 +77,7 @@ final readonly class AskTexts
         'coneHeight' => ['A cone is high', ''],
         'coneWidth' => ['A cone is across', ''],
         'rim' => ['Left under the rim', 'percent'],
+        'insteadLitre' => ['Something else, a litre', '0: cones and moss from the garden'],
         'packHolds' => ['A pack holds', ''],
         'tableShape' => ['The table is', ''],
         'tableWidth' => ['Table across', ''],

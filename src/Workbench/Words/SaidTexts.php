@@ -43,6 +43,8 @@ final readonly class SaidTexts
         'fill count' => '{count} to fill it',
         'fill packs' => '{count} {count#pack/packs} for {litres}',
         'fill litres' => '{shown} show, of {whole} inside',
+        'instead' => '{cost} with something else, {litres} of it',
+        'instead for nothing' => 'nothing with {litres} of something that costs nothing',
         'fill saved' => '{now} instead of {whole} without the false bottom',
         'one seat' => 'one can sit',
         'seats' => '{seats} can sit',

@@ -88,6 +88,20 @@ final class PlaceSumsTest extends TestCase
         self::assertEquals($full->supplies[0]->price()?->total, Reckon::value($third, 'fill saved', 'whole'));
     }
 
+    public function testSomethingElseIsPricedByTheLitreAndConesCostNothing(): void
+    {
+        $jar = ['vessel' => 'box', 'vesselHeight' => Length::ofMillimetres(100), 'opening' => Length::ofMillimetres(100), 'vesselDepth' => Length::ofMillimetres(200)];
+
+        self::assertEquals(Money::ofMinor(500), Reckon::value(Reckon::sum(Sums::Fill, $jar + ['insteadLitre' => Money::ofMinor(250)]), 'instead', 'cost'), 'two litres at 2.50');
+        self::assertContains('instead for nothing', Reckon::codes(Reckon::sum(Sums::Fill, $jar + ['insteadLitre' => Money::ofMinor(0)])));
+    }
+
+    /** NFPA candle safety guidance: 12 in round a flame. */
+    public function testATableSaysHowFarAFlameKeepsFromWhatBurns(): void
+    {
+        self::assertSame(12.0, Reckon::inchesOf(Reckon::sum(Sums::Table), 'flames at table', 'clear'));
+    }
+
     /**
      * Panero and Zelnik 1979 give each diner 24 in at least and 30 in for comfort; the numbers of seats by size are those
      * of common handbooks, from memory. CP: a round table of 4 ft seats up to four.
