@@ -7,7 +7,7 @@ export function BalanceBeam({ left, right }: { left: number; right: number }) {
   const relative = Math.max(left, right) || 1;
   return (
     <svg
-      viewBox="0 -4 700 52"
+      viewBox="0 -4 700 56"
       className="no-print block w-full"
       role="img"
       aria-label={`Left pulls ${Math.round((left / relative) * 100)}, right ${Math.round((right / relative) * 100)}`}

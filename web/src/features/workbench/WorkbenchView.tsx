@@ -110,7 +110,7 @@ function Figures({ reckoned, isOff }: { reckoned: Reckoned; isOff: boolean }) {
       <p className="font-display text-[24px]/[30px] font-semibold tracking-[-0.02em]">{first}</p>
       <ul className="mt-1 flex flex-wrap gap-2">
         {others.map((figure) => (
-          <li key={figure} className="hangtag px-2">
+          <li key={figure} className="hangtag h-auto min-h-[22px] px-2 py-0.5 leading-[18px]">
             {figure}
           </li>
         ))}

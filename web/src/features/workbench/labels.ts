@@ -54,7 +54,9 @@ function wished(mark: PlacedMark, frame: BenchFrame): Wish {
     case 'hung':
       return mark.form === 'box' ? at(mark.x + mark.w / 2, mark.y + mark.h / 2 + 4) : at(mark.x, mark.y + 4);
     case 'light':
-      return mark.form === 'round' ? at(frame.left + frame.width + 6, mark.y + 4, 'start') : at(middle[0], middle[1] - 14);
+      return mark.form === 'round'
+        ? at(Math.min(frame.left + frame.width + 6, frame.viewWidth - text.length * CHARACTER), mark.y + 4, 'start')
+        : at(middle[0], middle[1] - 14);
     case 'base':
       return at(
         (Math.min(...mark.points.map((p) => p[0])) + Math.max(...mark.points.map((p) => p[0]))) / 2,
