@@ -10,6 +10,7 @@ use BrightCupboard\Core\Intake\Internal\CountWords;
 use BrightCupboard\Core\Intake\Internal\Draft;
 use BrightCupboard\Core\Intake\Internal\MeasureWords;
 use BrightCupboard\Core\Intake\Internal\Naming;
+use BrightCupboard\Core\Intake\Internal\Notation;
 use BrightCupboard\Core\Intake\Internal\PlaceWords;
 use BrightCupboard\Core\Intake\Internal\PriceWords;
 use BrightCupboard\Core\Intake\Internal\WordPhrases;
@@ -31,6 +32,7 @@ final readonly class IntakeLine
     /** How a piece is, or wants to be treated: such a phrase can only be a note. */
     private const CONDITION = '/^(.*\b(?:chip(?:s|ped)?|crack(?:s|ed)?|worn|faded|torn|dent(?:s|ed)?|scratch(?:es|ed)?|stain(?:s|ed)?|missing|broken|repaired|glued|wobbl(?:es|y)|rusty|moth|bent|fragile|wash|dry clean)\b.*)$/iu';
 
+    private Notation $notation;
     private CountWords $counts;
     private MeasureWords $measures;
     private PriceWords $prices;
@@ -42,6 +44,7 @@ final readonly class IntakeLine
     /** @param list<KnownPlace> $places */
     public function __construct(LengthUnit $unit, string $currency, array $places, ColourNames $names)
     {
+        $this->notation = new Notation($currency);
         $this->counts = new CountWords();
         $this->naming = new Naming($names);
         $this->measures = new MeasureWords($unit);
@@ -54,13 +57,13 @@ final readonly class IntakeLine
     public function read(string $line): IntakeReading
     {
         $line = trim((string) preg_replace('/\s+/u', ' ', strtr($line, ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', ' w/ ' => ' with ', ' w/' => ' with '])));
-        $draft = new Draft($line);
+        $draft = new Draft($this->notation->plain($line));
         if ('' === $line || mb_strlen($line) > self::MOST_CHARACTERS) {
             $draft->questions[] = new Question('line', '' === $line ? 'Write what it is, such as: 3 brass candlesticks 9 in, attic A2, $4 each.' : sprintf('A line has at most %d characters. Put the rest into the care note afterwards.', self::MOST_CHARACTERS));
 
             return $this->reading($draft);
         }
-        $text = $this->takeName($line, $draft);
+        $text = $this->takeName($draft->line, $draft);
         $text = $this->counts->take($text, $draft);
         $text = $this->prices->take($text, $draft);
         $text = $this->measures->take($text, $draft);
@@ -76,7 +79,7 @@ final readonly class IntakeLine
     /** A name between quotation marks is taken as it is. */
     private function takeName(string $line, Draft $draft): string
     {
-        return (string) preg_replace_callback('/[“"]([^“”"\d][^“”"]*)[”"]/u', static function (array $match) use ($draft): string {
+        return (string) preg_replace_callback('/(?<![\d\w])[“"]([^“”"\d][^“”"]*)[”"]/u', static function (array $match) use ($draft): string {
             $draft->name = trim($match[1]);
 
             return ' ';
@@ -109,6 +112,9 @@ final readonly class IntakeLine
     {
         [$thing, $by, $behind] = $this->naming->parts($phrase);
         $unknown = $this->words->take($thing, $draft);
+        if (null === $draft->kind) {
+            [$thing, $unknown] = $this->withoutTypo($thing, $unknown, $draft);
+        }
         $unsure = $this->naming->unsureOf($thing);
         if (null !== $unsure && null !== $draft->kind) {
             $draft->guesses[] = sprintf('Taken for %s, by the word “%s”.', $draft->kind->withArticle(), $unsure);
@@ -131,6 +137,29 @@ final readonly class IntakeLine
             $draft->name = $this->naming->name($thing, '' === $behind || 'from' === $by ? '' : (',' === $by ? ', ' : " {$by} ") . $behind);
             $this->askAboutNumbers([...$unknown, ...$said], $draft);
         }
+    }
+
+    /**
+     * A mistyped word for a kind is taken for what it stands for, and said.
+     *
+     * @param list<string> $unknown
+     *
+     * @return array{string, list<string>}
+     */
+    private function withoutTypo(string $thing, array $unknown, Draft $draft): array
+    {
+        foreach ($unknown as $i => $word) {
+            $meant = Lexicon::meant(mb_strtolower($word));
+            if (null !== $meant) {
+                $draft->guesses[] = sprintf('“%s” is taken for “%s”.', $word, $meant);
+                $this->words->take($meant, $draft);
+                unset($unknown[$i]);
+
+                return [(string) preg_replace('/(?<!\w)' . preg_quote($word, '/') . '(?!\w)/u', $meant, $thing, 1), array_values($unknown)];
+            }
+        }
+
+        return [$thing, $unknown];
     }
 
     /** "brass bell attic A2": a place that closes the first phrase without a comma. */
@@ -167,9 +196,10 @@ final readonly class IntakeLine
     private function askAboutNumbers(array $unknown, Draft $draft): void
     {
         foreach ($unknown as $word) {
-            if (1 === preg_match('/^\d{1,3}$/', $word)) {
-                $without = trim((string) preg_replace('/\b' . $word . '\b\s*/', '', $draft->line, 1), ' ,');
-                $draft->questions[] = new Question('count', sprintf('What is “%s”?', $word), [new Reply($word . ' of them', $word . ' ' . $without), new Reply('leave it out', $without)]);
+            if (1 === preg_match('/\d/', $word) && 1 !== preg_match('/^(?:no\.?\d+|\d+-?(?:tier|light|arm|drawer|hook)e?d?)$/iu', $word)) {
+                $without = trim((string) preg_replace('/(?<!\w)' . preg_quote($word, '/') . '(?!\w)\s*/u', '', $draft->line, 1), ' ,');
+                $isCount = 1 === preg_match('/^\d{1,3}$/', $word);
+                $draft->questions[] = new Question('count', sprintf('What is “%s”?', $word), [...($isCount ? [new Reply($word . ' of them', $word . ' ' . $without)] : []), new Reply('leave it out', $without)]);
             }
         }
     }

@@ -27,6 +27,15 @@ final readonly class Lexicon
         'star' => 'star', 'tree topper' => 'star', 'snow globe' => 'storm glass', 'cloche' => 'storm glass', 'tree skirt' => 'throw', 'tree collar' => 'basket', 'stocking' => 'stocking', 'storm glass' => 'storm glass', 'hurricane' => 'storm glass', 'bell jar' => 'storm glass', 'throw' => 'throw', 'blanket' => 'throw', 'rug' => 'throw', 'sheepskin' => 'throw', 'tray' => 'tray', 'board' => 'tray/rect', 'tree' => 'tree', 'fir' => 'tree', 'little tree' => 'tree',
         'vase' => 'vase', 'bottle' => 'vase/bottle', 'urn' => 'vase/urn', 'bud vase' => 'vase/bud', 'ginger jar' => 'vase/ginger', 'moon vase' => 'vase/moon', 'wreath' => 'wreath',
     ];
+    /** Things of the everyday without a kind of their own → the kind they are drawn and kept as; said whenever it is taken. */
+    private const NEAREST = [
+        'clock' => 'box', 'lamp' => 'lantern', 'ladder' => 'figure', 'wine glass' => 'storm glass', 'goblet' => 'storm glass', 'tumbler' => 'jar', 'mug' => 'jug', 'cup' => 'jug', 'teapot' => 'jug', 'stool' => 'box', 'birdcage' => 'lantern', 'cake stand' => 'tray',
+        'advent calendar' => 'picture', 'calendar' => 'picture', 'chalkboard' => 'picture', 'moss' => 'bunch', 'filler' => 'bunch', 'easel' => 'picture', 'bookends' => 'books', 'corbel' => 'box', 'scroll' => 'picture', 'dough bowl' => 'bowl', 'tiered tray' => 'tray', 'scale' => 'box',
+        'bucket' => 'crock', 'pail' => 'crock', 'watering can' => 'jug', 'mould' => 'bowl', 'mold' => 'bowl', 'candle ring' => 'wreath', 'pick' => 'bunch', 'bow' => 'ribbon', 'mat' => 'throw', 'doormat' => 'throw', 'village house' => 'little house', 'sled' => 'boat', 'sleigh' => 'boat', 'trunk' => 'box', 'suitcase' => 'box',
+    ];
+    /** Letters that a mistyped word may be off, by its own length. */
+    private const TYPO_FROM = 4;
+    private const TWO_TYPOS_FROM = 7;
     private const MATERIALS = [
         'reed' => 'reed', 'seagrass' => 'reed', 'bamboo' => 'reed', 'grapevine' => 'reed', 'burlap' => 'jute', 'hessian' => 'jute', 'rattan' => 'reed', 'wicker' => 'reed', 'willow' => 'reed', 'jute' => 'jute', 'rope' => 'jute', 'wood' => 'wood', 'wooden' => 'wood', 'oak' => 'wood', 'walnut' => 'wood', 'pine wood' => 'wood', 'clay' => 'clay', 'terracotta' => 'clay',
         'stoneware' => 'stoneware', 'pottery' => 'stoneware', 'ceramic' => 'stoneware', 'porcelain' => 'porcelain', 'china' => 'porcelain', 'stone' => 'stone', 'marble' => 'stone', 'concrete' => 'stone', 'brass' => 'brass', 'gold metal' => 'brass', 'copper' => 'brass', 'iron' => 'iron', 'steel' => 'iron', 'metal' => 'iron', 'tin' => 'tin', 'galvanised' => 'tin', 'galvanized' => 'tin', 'pewter' => 'tin', 'silver plate' => 'tin',
@@ -55,9 +64,44 @@ final readonly class Lexicon
                 return [PieceKind::from($kind), $shape];
             }
         }
-        $kind = PieceKind::tryFrom($word);
+        $kind = PieceKind::tryFrom($word) ?? self::nearest($word);
 
         return null === $kind ? null : [$kind, ''];
+    }
+
+    /** The kind that a thing without one of its own is drawn and kept as. */
+    public static function nearest(string $word): ?PieceKind
+    {
+        foreach ([$word, ...self::singulars($word)] as $form) {
+            if (isset(self::NEAREST[$form])) {
+                return PieceKind::from(self::NEAREST[$form]);
+            }
+        }
+
+        return null;
+    }
+
+    /** The word for a kind that a mistyped one stands for: one letter off, from seven letters on two, or two that changed places; null where several are as near. */
+    public static function meant(string $word): ?string
+    {
+        $length = \strlen($word);
+        if ($length < self::TYPO_FROM || 1 !== preg_match('/^[a-z]+$/', $word)) {
+            return null;
+        }
+        /** @var array<int, array<string, string>> $near the form that is near, by how many letters it is off and by the word */
+        $near = [];
+        foreach (array_keys(self::KINDS + self::NEAREST) as $known) {
+            foreach ([$known, $known . 's'] as $form) {
+                $off = levenshtein($word, $form);
+                $isSwapped = 2 === $off && \strlen($form) === $length && count_chars($form, 1) === count_chars($word, 1);
+                if (1 === $off || $isSwapped || (2 === $off && $length >= self::TWO_TYPOS_FROM)) {
+                    $near[$isSwapped ? 1 : $off][$known] = $form;
+                }
+            }
+        }
+        $best = $near[1] ?? $near[2] ?? [];
+
+        return 1 === \count($best) ? reset($best) : null;
     }
 
     public static function material(string $word): ?Material

@@ -91,6 +91,10 @@ final readonly class Completion
         if (null === $facts && ([] !== $draft->measures || [] !== $draft->sides)) {
             return; // which side it is follows from the kind, which is asked for
         }
+        $isAsked = [] !== array_filter($draft->questions, static fn(Question $question): bool => 'height' === $question->field);
+        if ($isAsked && null === $width && null === $height) {
+            return; // several sizes were given: one question is enough
+        }
         if (null === $facts || (null === $width && null === $height)) {
             $draft->questions[] = new Question('height', null === $facts || 'height' === $facts->measuredBy ? 'How high is it? It is drawn to scale.' : 'How wide is it? It is drawn to scale.');
 
@@ -99,6 +103,9 @@ final readonly class Completion
         $most = \in_array(Posture::Drapes, $facts->postures, true) && $facts->isLaidOut() && Kept::Coils === $facts->kept ? self::RUNS_AT_MOST : \PHP_INT_MAX;
         $part = static fn(?Length $of, float $share): Length => Length::ofTenths(max(1, min($most, (int) round(($of?->tenths() ?? 0) * $share))));
         [$wide, $deep, $high] = $facts->proportions;
+        if ('round' === $draft->shape) {
+            [$wide, $deep] = self::round($facts->kind, [$wide, $deep, $high]);
+        }
         $guessed = [];
         if (null === $height) {
             [$draft->sides['height'], $guessed[]] = [$height = $part($width, $high / $wide), 'height'];
@@ -112,6 +119,24 @@ final readonly class Completion
         if ([] !== $guessed) {
             $draft->guesses[] = sprintf('The usual %s: %s.', implode(' and ', $guessed), implode(', ', array_map(fn(string $side): string => $this->lengths->write($draft->sides[$side] ?? Length::zero()), $guessed)));
         }
+    }
+
+    /**
+     * What is said to be round is as wide as it is high when it hangs or leans, and as deep as it is wide when it lies.
+     *
+     * @param array{float, float, float} $proportions
+     *
+     * @return array{float, float} width and depth
+     */
+    private static function round(PieceKind $kind, array $proportions): array
+    {
+        [$wide, $deep, $high] = $proportions;
+
+        return match ($kind) {
+            PieceKind::Mirror, PieceKind::Picture => [$high, $deep],
+            PieceKind::Tray, PieceKind::Box, PieceKind::Basket => [$wide, $wide],
+            default => [$wide, $deep],
+        };
     }
 
     /** Ribbon is kept on a roll: its longest measure is what is on it, its width is how deep the roll is. */

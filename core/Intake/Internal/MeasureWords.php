@@ -85,6 +85,9 @@ final readonly class MeasureWords
 
     private function takeOne(string $found, Draft $draft): bool
     {
+        if (preg_match_all('/\d\s*(?:inches|inch|in\b|″|"|”)/iu', $found) > 1 || preg_match_all('/\d\s*(?:cm|mm)\b/iu', $found) > 1) {
+            return $this->askWhich($found, $draft); // "18 in 14 in 10 in": only feet and inches add up
+        }
         preg_match('/(' . implode('|', array_keys(self::SIDES)) . ')\s*$/iu', trim($found), $side);
         $word = mb_strtolower($side[1] ?? '');
         // "12 in d" ends in a side; "12 ft" must not be read as "12 f" and a t.

@@ -52,6 +52,10 @@ final readonly class WordPhrases
         $material = Lexicon::material($said) ?? (null === $colour ? null : Lexicon::material(self::lastWord($said))); // "dark oak"
         $kind = Lexicon::kind($said);
         if (null !== $kind) {
+            $isNearest = null !== Lexicon::nearest($said);
+            if ($isNearest) {
+                $draft->guesses[] = sprintf('“%s” is drawn and kept as %s.', $said, $kind[0]->withArticle());
+            }
             $draft->kind = $kind[0]; // the last kind named is the thing itself: "bud vase", "bell jar"
             $draft->shape = '' === $kind[1] ? $draft->shape : $kind[1];
         }

@@ -19,7 +19,7 @@ use BrightCupboard\Core\Stock\Season;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Lines of text read as pieces: 150 invented ones from lines.txt, and what they say beyond its columns. */
+/** Lines of text read as pieces: more than 200 invented ones from lines.txt, and what they say beyond its columns. */
 final class IntakeLineTest extends TestCase
 {
     /** @return iterable<string, array{string, int, string, array<string, float>, int|null, string|null, string, string}> */

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Intake\Internal;
+
+/**
+ * Writes in one way what hurried people write in many: marks for inches and feet, hyphens before fractions, thousands, dozens
+ * and pairs, sides before their numbers, bucks and bare cents. Only what can mean nothing else is rewritten.
+ *
+ * @internal
+ */
+final readonly class Notation
+{
+    /** A piece of floor is measured in feet when neither side is longer than this. */
+    private const RUG_FEET = 14;
+    private const COUNTS = [
+        'half (?:a )?doz(?:en|\.)?' => '6', '(?:a )?doz(?:en|\.)?' => '12', 'pr\.?' => '2', '(?:a )?pair' => '2', '(?:a )?couple' => '2', '(?:a )?trio' => '3',
+    ];
+    private const SIDES = ['h' => 'high', 'w' => 'wide', 'd' => 'deep', 'l' => 'long'];
+    private const NUMBER = '\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?';
+
+    public function __construct(private string $currency) {}
+
+    public function plain(string $line): string
+    {
+        return trim((string) preg_replace('/\s+/u', ' ', $this->prices($this->counts($this->sides($this->measures($line))))));
+    }
+
+    private function measures(string $line): string
+    {
+        $line = (string) preg_replace('/(?<=\d)\s*[″”"](?!\w*[″”"])/u', ' in ', $line); // 12" tall
+        $line = (string) preg_replace('/(?<=\d)\s*[′’\'](?=\s*(?:\d|$|[,\sx×]))/u', ' ft ', $line); // 1'3
+        $line = (string) preg_replace('/(?<=\d)-(?=\d{1,2}\/\d{1,2}\b)/u', ' ', $line); // 9-1/2
+        $line = (string) preg_replace('/\b(ft|feet|foot)\s*-\s*(?=\d)/iu', '$1 ', $line); // 1 ft-6
+        // 1,200 mm and 1.200,50 mm: groups of three before a small unit are thousands.
+        $line = (string) preg_replace_callback('/(?<![\d.,])(\d{1,2})[.,](\d{3})(?:[.,](\d{1,2}))?(?=\s*(?:mm|cm)\b)/iu', static fn(array $m): string => $m[1] . $m[2] . (isset($m[3]) ? '.' . $m[3] : ''), $line);
+        if (1 === preg_match('/\brugs?\b/iu', $line) && 1 === preg_match('/(?<![\d.])(\d{1,2})\s*[x×]\s*(\d{1,2})(?![\d.]|\s*(?:in|ft|feet|cm|m|″|")\b)/iu', $line, $match) && max((int) $match[1], (int) $match[2]) <= self::RUG_FEET) {
+            $line = str_replace($match[0], sprintf('%d x %d ft', $match[1], $match[2]), $line);
+        }
+
+        return $line;
+    }
+
+    /** "h12 w6 d5", "12h x 6w x 6d", "h 12, w 6". */
+    private function sides(string $line): string
+    {
+        $number = self::NUMBER;
+        $unit = '(?:\s*(?:in|cm|mm)\b)?';
+        if (preg_match_all("/\\b[hwdl]\\s?{$number}/iu", $line) >= 2 || 1 === preg_match("/\\b[hwdl]{$number}{$unit}(?=\\s|,|$)/iu", $line)) {
+            $line = (string) preg_replace_callback("/\\b([hwdl])\\s?({$number}{$unit})(?=[\\s,x×]|$)/iu", static fn(array $m): string => $m[2] . ' ' . self::SIDES[mb_strtolower($m[1])], $line);
+        }
+
+        return (string) preg_replace_callback("/(?<![\\w.])({$number}{$unit})\\s?([hwdl])\\b(?:\\s*[x×](?=\\s*\\d))?/iu", static fn(array $m): string => $m[1] . ' ' . self::SIDES[mb_strtolower($m[2])] . ' ', $line);
+    }
+
+    private function counts(string $line): string
+    {
+        $line = (string) preg_replace_callback('/^(\d{1,2})\s+sets?\s+of\s+(\d{1,2})\s+/iu', static fn(array $m): string => (int) $m[1] * (int) $m[2] . ' ', $line);
+        $line = (string) preg_replace_callback('/^(\d{1,2})\s+doz(?:en|\.)?(?:\s+of)?\s+(?=\p{L})/iu', static fn(array $m): string => 12 * (int) $m[1] . ' ', $line);
+        $line = (string) preg_replace('/^set\s?\/\s?(\d{1,2})\s+(?=\p{L})/iu', '$1 ', $line);
+        $line = (string) preg_replace('/^(\d{1,2})[\s-]*pcs?\.?\s+(\p{L}.*?)\s+set\b/iu', '$1 $2', $line);
+        $line = (string) preg_replace('/^(\p{L}.*?)\s(\d{1,3})\s*(?=@)/u', '$2 $1 ', $line); // stems 6 @ 3.50
+        $line = (string) preg_replace('/^x\s?(\d{1,3})\s+(?=\p{L})/iu', '$1 ', $line);
+        foreach (self::COUNTS as $words => $count) {
+            $line = (string) preg_replace("/^{$words}(?:\\s+of)?\\s+(?=\\p{L})/iu", $count . ' ', $line);
+        }
+        // "box of 12 baubles $8": as they were sold, unless it says each.
+        if (1 === preg_match('/^(?:a\s+)?(?:bag|box|pack|packet|lot|bundle)\s+of\s+(\d{1,3})\s+(?=\p{L})/iu', $line, $match)) {
+            $line = $match[1] . ' ' . mb_substr($line, mb_strlen($match[0]));
+            if (1 !== preg_match('/\b(?:each|ea|apiece|a piece|for|total|lot|in all)\b/iu', $line)) {
+                $line = (string) preg_replace('/([$€£]\s?\d[\d.,]*)/u', '$1 in all', $line, 1);
+            }
+        }
+
+        return $line;
+    }
+
+    private function prices(string $line): string
+    {
+        $sign = preg_quote($this->currency, '/');
+        $line = (string) preg_replace('/(?<![\w.,])(\d{1,4}(?:[.,]\d{2})?)\s*(?:bucks?|dollars?|quid|euros?|pounds? sterling)\b/iu', $this->quoted() . '$1', $line);
+        $line = (string) preg_replace("/@\\s*(?:{$sign}\\s*)?(\\d{1,4}(?:[.,]\\d{2})?)(?!\\s*(?:in|cm|ft|mm)\\b)(?:\\s*(?:each|ea\\b))?/iu", $this->quoted() . '$1 each', $line);
+        $line = (string) preg_replace("/(?<![\\w.,])(?:{$sign}\\s*)?[.,](\\d{2})(?![\\d.,]|\\s*(?:in|cm|ft|mm|m)\\b)/u", $this->quoted() . '0.$1', $line);
+        $line = (string) preg_replace('/(?<![\w.,$€£])(\d{1,3})\.(\d{3}),(\d{2})(?!\d)/u', $this->quoted() . '$1$2.$3', $line);
+        $line = (string) preg_replace('/(?<![\w.,$€£])(\d{1,4}(?:[.,]\d{2})?)\s*(each|ea\b|apiece|a piece)/iu', $this->quoted() . '$1 each', $line);
+        $line = (string) preg_replace('/(?<![\w.,$€£])(\d{1,4}(?:[.,]\d{2})?)\s+(?:in total|total|altogether|in all|for the lot|for all)\b/iu', $this->quoted() . '$1 in all', $line);
+
+        return (string) preg_replace('/([$€£]\s?\d[\d.,]*)\s+(?:for (?:all|the lot|everything)(?! \d)|altogether|in total)\b/iu', '$1 in all', $line);
+    }
+
+    /** The currency as the replacement of a pattern takes it. */
+    private function quoted(): string
+    {
+        return str_replace(['\\', '$'], ['\\\\', '\\$'], $this->currency);
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Tests\Core\Intake;
+
+use BrightCupboard\Core\Colour\ColourNames;
+use BrightCupboard\Core\Intake\IntakeLine;
+use BrightCupboard\Core\Intake\IntakeReading;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\LengthUnit;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** One piece written in every way that comes to mind is always the same piece. */
+final class NotationTest extends TestCase
+{
+    private const LINES = 600;
+
+    public function testAPieceWrittenInAnyWayIsReadBack(): void
+    {
+        $random = new Randomizer(new Mt19937(2026));
+        for ($i = 0; $i < self::LINES; ++$i) {
+            [$height, $width, $count, $cents] = [$random->getInt(4, 30), $random->getInt(3, 20), $random->getInt(1, 12), 25 * $random->getInt(4, 200)];
+            $thing = self::one($random, ['white vase', 'blue vase', 'black lantern', 'brass bell', 'oak box']);
+            $line = $this->written($random, $thing, [$height, $width, $count, $cents]);
+            $reading = self::read($line);
+
+            self::assertSame([], $reading->questions, $line);
+            self::assertSame($count, $reading->count, $line);
+            self::assertSame([$height, $width], [self::inches($reading->height), self::inches($reading->width)], $line);
+            self::assertSame($cents, $reading->costEach?->minor, $line);
+            self::assertSame(explode(' ', $thing)[1], $reading->kind?->value, $line);
+        }
+    }
+
+    public function testNothingWithADigitIsLeftInANameUnasked(): void
+    {
+        foreach (['blue vase q7 9 in', 'blue vase 9 in model7', 'blue vase #12 9 in', 'lantern b20 black 12 in'] as $line) {
+            $reading = self::read($line);
+            self::assertNotSame([], $reading->questions, "{$line}: read as {$reading->name}");
+        }
+        self::assertSame([], self::read('black 3-tier lantern 12 in')->questions, 'that is how such a thing is called');
+    }
+
+    public function testAMistypedWordIsSaidAndAWordThatIsTwoThingsIsNotGuessed(): void
+    {
+        self::assertContains('“wreth” is taken for “wreath”.', self::read('wreth 20 in juniper')->guesses);
+        self::assertNull(self::read('blue xyzzy 9 in')->kind);
+        self::assertNull(self::read('red bal 3 in')->kind, 'a ball or a bell');
+    }
+
+    public function testWhatHasNoKindOfItsOwnSaysAsWhatItIsKept(): void
+    {
+        self::assertContains('“lamp” is drawn and kept as a lantern.', self::read('brass lamp 18 in')->guesses);
+    }
+
+    public function testAnotherCurrencyIsAskedNotTaken(): void
+    {
+        $reading = self::read('red stocking 18 in €12');
+
+        self::assertNull($reading->costEach);
+        self::assertSame(['costEach'], array_map(static fn($question): string => $question->field, $reading->questions));
+    }
+
+    /** @param array{int, int, int, int} $of height, width, count, cents each */
+    private function written(Randomizer $random, string $thing, array $of): string
+    {
+        [$height, $width, $count, $cents] = $of;
+        $plural = 1 === $count ? $thing : (str_ends_with($thing, 'x') ? $thing . 'es' : $thing . 's');
+        $money = sprintf('%d.%02d', intdiv($cents, 100), $cents % 100);
+        $size = self::one($random, [
+            "{$height}\" tall {$width}\" wide", "{$height}\"h {$width}\"w", "{$height} in high, {$width} in wide", "{$height}\"h x {$width}\"w", "h{$height} w{$width}", "h {$height} w {$width}",
+            "{$height}h x {$width}w", "{$height} inches tall and {$width} inches wide", "{$height}” high, {$width}” across",
+        ]);
+        $price = self::one($random, ["\${$money} each", "@ \${$money}", "@{$money}", "{$money} each", "\${$money} ea", "{$money} dollars each", "\${$money} apiece"]);
+        $amount = self::one($random, 12 === $count ? ["{$count} {$plural}", "doz {$plural}", "a dozen {$plural}"] : (2 === $count ? ["2 {$plural}", "pr {$plural}", "pair of {$plural}", "couple of {$plural}"] : ["{$count} {$plural}", "x{$count} {$plural}", "set of {$count} {$plural}"]));
+
+        return self::one($random, ["{$amount} {$size}, {$price}", "{$amount}, {$size}, {$price}", "{$amount}, {$price}, {$size}"]);
+    }
+
+    private static function read(string $line): IntakeReading
+    {
+        return (new IntakeLine(LengthUnit::Inch, '$', [], new ColourNames()))->read($line);
+    }
+
+    private static function inches(?Length $length): ?int
+    {
+        return null === $length ? null : (int) round($length->inInches());
+    }
+
+    /** @param non-empty-list<string> $ways */
+    private static function one(Randomizer $random, array $ways): string
+    {
+        return $ways[$random->getInt(0, \count($ways) - 1)];
+    }
+}
