@@ -15,7 +15,10 @@ final readonly class SearchCard
      * @param list<ColourShare>           $colours
      * @param int                         $width   tenths of a millimetre, as the others
      * @param int|null                    $idle    closed swaps since it last stood; null when it never did
+     * @param int                         $cost    of one, minor units; 0 when nobody wrote it down
+     * @param int                         $worth   to replace one, the same
+     * @param int                         $grams   one weighs; 0 when nobody weighed it
      * @param list<string>                $places  kinds of the places it is at: "spot", "tote", "lent"
      */
-    public function __construct(public string $id, public string $name, public string $text, public array $colours, public int $width, public int $depth, public int $height, public ?int $idle, public array $places) {}
+    public function __construct(public string $id, public string $name, public string $text, public array $colours, public int $width, public int $depth, public int $height, public ?int $idle, public array $places, public int $cost = 0, public int $worth = 0, public int $grams = 0, public int $count = 1) {}
 }

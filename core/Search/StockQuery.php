@@ -10,7 +10,8 @@ use BrightCupboard\Core\Measure\LengthUnit;
 /**
  * What somebody looks for, in their own words: "brass under 10 in", "not used for 2 years", "sage cushion attic", "fits in 12 in".
  *
- * Every part must be met. What is found by its name comes first, then by how early the name says it, then by name.
+ * Every part must be met. What is found by its name comes first, then by how early the name says it, then by name. Nothing is
+ * answered with silence: see among().
  */
 final readonly class StockQuery
 {
@@ -41,7 +42,7 @@ final readonly class StockQuery
     {
         $asked = [];
         foreach ($places as $key => $called) {
-            foreach ($this->conditions as $condition) {
+            foreach (self::single($this->conditions) as $condition) {
                 if (($condition instanceof Internal\PlaceCondition && $condition->isOf(explode(':', $key, 2)[0])) || ($condition instanceof Internal\WordCondition && $condition->isIn($called))) {
                     $asked[] = $key;
                     break;
@@ -53,28 +54,41 @@ final readonly class StockQuery
     }
 
     /**
-     * @param iterable<SearchCard> $cards
+     * @param list<Condition> $conditions
      *
-     * @return list<Found> best first; none when nothing is asked
+     * @return list<Condition> with those that stand inside others
      */
-    public function among(iterable $cards): array
+    private static function single(array $conditions): array
     {
-        $found = $ranks = $names = $ids = [];
-        foreach ($this->isEmpty() ? [] : $cards as $card) {
-            $why = $this->why($card);
-            if (null !== $why) {
-                $at = strpos($card->name, $this->text);
-                $found[] = new Found($card->id, $why);
-                [$ranks[], $names[], $ids[]] = [($card->name === $this->text ? 0 : 1) + (false === $at ? 1000 : $at) + 10_000 * \count($why), $card->name, $card->id];
-            }
-        }
-        array_multisort($ranks, \SORT_ASC, \SORT_NUMERIC, $names, \SORT_ASC, \SORT_STRING, $ids, \SORT_ASC, \SORT_STRING, $found);
-
-        return $found;
+        return array_merge(...array_map(static fn(Condition $one): array => match (true) {
+            $one instanceof Internal\AnyCondition => self::single($one->conditions),
+            $one instanceof Internal\NotCondition => self::single([$one->condition]),
+            default => [$one],
+        }, $conditions));
     }
 
-    /** @return list<string>|null */
-    private function why(SearchCard $card): ?array
+    /**
+     * What meets all that is asked, best first. A word that no piece is known by is left out and said. Where nothing meets
+     * all of the rest, what misses one thing only, saying which.
+     *
+     * @param \Closure(): iterable<SearchCard> $cards read once, and once more where nothing meets all of it: thousands are not kept
+     */
+    public function among(\Closure $cards): Answered
+    {
+        $all = range(0, max(0, \count($this->conditions) - 1));
+        $meeting = [];
+        foreach ($this->isEmpty() ? [] : $cards() as $card) {
+            $met = $this->meets($card);
+            if (null !== $met) {
+                $meeting[] = [$card, $met];
+            }
+        }
+
+        return [] === $meeting && !$this->isEmpty() ? $this->nearest($cards()) : new Answered($this->ranked($meeting, $all, 0), []);
+    }
+
+    /** @return list<string>|null why, condition by condition; null as soon as one is not met: most pieces are left at the first */
+    private function meets(SearchCard $card): ?array
     {
         $why = [];
         foreach ($this->conditions as $condition) {
@@ -82,11 +96,77 @@ final readonly class StockQuery
             if (null === $met) {
                 return null;
             }
-            if ('' !== $met) {
-                $why[] = $met;
-            }
+            $why[] = $met;
         }
 
         return $why;
+    }
+
+    /**
+     * Nothing meets all of it: without the words that nothing is known by, and then with one thing missed.
+     *
+     * @param iterable<SearchCard> $cards
+     */
+    private function nearest(iterable $cards): Answered
+    {
+        $hits = array_fill(0, \count($this->conditions), 0);
+        $seen = [];
+        foreach ($cards as $card) {
+            $met = [];
+            foreach ($this->conditions as $i => $condition) {
+                $met[$i] = $condition->met($card);
+                $hits[$i] += null === $met[$i] ? 0 : 1;
+            }
+            if ([] !== array_filter($met, \is_string(...))) {
+                $seen[] = [$card, $met];
+            }
+        }
+        $unknown = array_keys(array_filter($hits, fn(int $count, int $i): bool => 0 === $count && $this->conditions[$i] instanceof Internal\WordCondition, \ARRAY_FILTER_USE_BOTH));
+        $asked = array_values(array_diff(array_keys($this->conditions), $unknown));
+        $found = $this->ranked($seen, $asked, 0);
+
+        return new Answered(
+            [] === $found && \count($asked) > 1 ? $this->ranked($seen, $asked, 1) : $found,
+            array_map(fn(int $i): string => $this->conditions[$i]->asked(), $unknown),
+        );
+    }
+
+    /**
+     * What must not be so is never passed over, and something that is asked for has to be there.
+     *
+     * @param list<int> $asked
+     * @param list<int> $failed
+     */
+    private function isNear(array $asked, array $failed): bool
+    {
+        $isNot = fn(int $i): bool => $this->conditions[$i] instanceof Internal\NotCondition;
+
+        return [] === array_filter($failed, $isNot) && \count(array_filter($asked, static fn(int $i): bool => !$isNot($i))) > \count($failed);
+    }
+
+    /**
+     * @param list<array{SearchCard, array<int, string|null>}> $seen
+     * @param list<int>                                        $asked conditions that count
+     * @param int                                              $misses how many of them may fail
+     *
+     * @return list<Found>
+     */
+    private function ranked(array $seen, array $asked, int $misses): array
+    {
+        $found = $ranks = $names = $ids = [];
+        foreach ([] === $asked ? [] : $seen as [$card, $met]) {
+            $failed = array_values(array_filter($asked, static fn(int $i): bool => null === $met[$i]));
+            $isPassedOver = \count($failed) !== $misses || ($misses > 0 && !$this->isNear($asked, $failed));
+            if ($isPassedOver) {
+                continue;
+            }
+            $why = array_values(array_filter(array_map(static fn(int $i): string => $met[$i] ?? '', $asked), static fn(string $one): bool => '' !== $one));
+            $at = strpos($card->name, $this->text);
+            $found[] = new Found($card->id, $why, array_map(fn(int $i): string => $this->conditions[$i]->asked(), $failed), $card->count);
+            [$ranks[], $names[], $ids[]] = [($card->name === $this->text ? 0 : 1) + (false === $at ? 1000 : $at) + 10_000 * \count($why), $card->name, $card->id];
+        }
+        array_multisort($ranks, \SORT_ASC, \SORT_NUMERIC, $names, \SORT_ASC, \SORT_STRING, $ids, \SORT_ASC, \SORT_STRING, $found);
+
+        return $found;
     }
 }

@@ -25,8 +25,13 @@ final readonly class SearchStock
     public function __invoke(Home $home, #[MapQueryParameter] string $q = ''): SearchAnswer
     {
         $query = StockQuery::read($q, $home->unit(), $this->names);
-        $found = $query->isEmpty() ? [] : $query->among($this->cards->cards($home, $query));
+        $answered = $query->among(fn(): iterable => $this->cards->cards($home, $query));
 
-        return new SearchAnswer(\count($found), array_map(static fn(Found $one): FoundAnswer => new FoundAnswer($one->id, $one->why), \array_slice($found, 0, self::MOST)));
+        return new SearchAnswer(
+            \count($answered->found),
+            $answered->units(),
+            array_map(static fn(Found $one): FoundAnswer => new FoundAnswer($one->id, $one->why, $one->misses), \array_slice($answered->found, 0, self::MOST)),
+            $answered->unknown,
+        );
     }
 }

@@ -154,7 +154,7 @@ final class StockInDepthTest extends BrowserTestCase
     {
         $page = $this->page()->signIn();
         $page->key('/')->type('What you look for', 'brass under 10 in')->seeText('Ferry bell');
-        $page->type('What you look for', 'something in plutonium')->seeText('Nothing that is owned here meets all of that.');
+        $page->type('What you look for', 'something in plutonium')->seeText('No piece here is known by “plutonium”.');
         $page->type('What you look for', 'ferry bell')->seeText('Ferry bell')->key(WebDriverKeys::ENTER);
         $page->until(fn(): bool => str_contains($this->browser->getCurrentURL(), '/cupboard?piece='), 'Enter opens it in the cupboard');
         $page->key(WebDriverKeys::ALT, '2', WebDriverKeys::NULL)->see('[role="listbox"]');

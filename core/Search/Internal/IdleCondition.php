@@ -25,4 +25,9 @@ final readonly class IdleCondition implements Condition
             default => null,
         };
     }
+
+    public function asked(): string
+    {
+        return null === $this->seasons ? 'never used' : sprintf('not used for %d seasons', $this->seasons);
+    }
 }

@@ -26,4 +26,9 @@ final readonly class PlaceCondition implements Condition
     {
         return [] !== array_intersect($this->kinds, $card->places) ? $this->words : null;
     }
+
+    public function asked(): string
+    {
+        return $this->words;
+    }
 }

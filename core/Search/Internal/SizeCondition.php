@@ -28,4 +28,9 @@ final readonly class SizeCondition implements Condition
 
         return ($this->isMost ? $tenths <= $this->limit->tenths() : $tenths >= $this->limit->tenths()) ? $this->words : null;
     }
+
+    public function asked(): string
+    {
+        return $this->words;
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Search\Internal;
 
 use BrightCupboard\Core\Colour\Ciede2000;
+use BrightCupboard\Core\Colour\ColourFamily;
 use BrightCupboard\Core\Colour\Lab;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Search\Condition;
@@ -24,11 +25,14 @@ final class WordCondition implements Condition
     private const LEAST_PERCENT = 15;
 
     private readonly ?Lab $lab;
+    private readonly ?ColourFamily $family;
     /** @var array<int, bool> by the number of the colour */
     private array $isNear = [];
 
-    public function __construct(private readonly string $word, private readonly string $singular, ?Srgb $colour, private readonly bool $isMaterial = false, private readonly Ciede2000 $difference = new Ciede2000())
+    /** @param list<string> $same other words that say the same: of the kind, the material or the season it names */
+    public function __construct(private readonly string $word, private readonly string $singular, ?Srgb $colour, private readonly bool $isMaterial = false, private readonly array $same = [], private readonly Ciede2000 $difference = new Ciede2000())
     {
+        $this->family = ColourFamily::named($word);
         $this->lab = null === $colour ? null : Lab::of($colour);
     }
 
@@ -37,6 +41,7 @@ final class WordCondition implements Condition
         return match (true) {
             $this->isIn($card->name) => '',
             $this->isIn($card->text) => $this->singular,
+            null !== $same = $this->sameIn($card->text) => $same,
             null !== $this->lab && $this->hasColour($card, $this->lab) => 'the colour ' . $this->word,
             default => null,
         };
@@ -48,15 +53,31 @@ final class WordCondition implements Condition
         return str_contains($text, $this->word) || str_contains($text, $this->singular);
     }
 
+    private function sameIn(string $text): ?string
+    {
+        foreach ($this->same as $word) {
+            if (str_contains($text, $word) && 1 === preg_match('/\b' . preg_quote($word, '/') . '\b/u', $text)) {
+                return $word;
+            }
+        }
+
+        return null;
+    }
+
     private function hasColour(SearchCard $card, Lab $wanted): bool
     {
         foreach ($card->colours as $share) {
-            $near = $this->isNear[$share->colour->number()] ??= $this->difference->between(Lab::of($share->colour), $wanted) < ($this->isMaterial ? self::NEAR_FOR_MATERIALS : self::NEAR);
+            $near = $this->isNear[$share->colour->number()] ??= true === $this->family?->has($share->colour) || $this->difference->between(Lab::of($share->colour), $wanted) < ($this->isMaterial ? self::NEAR_FOR_MATERIALS : self::NEAR);
             if ($near && $share->percent >= self::LEAST_PERCENT) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    public function asked(): string
+    {
+        return $this->word;
     }
 }

@@ -43,7 +43,20 @@ final class StockQueryTest extends TestCase
         yield 'lent' => ['lent', ['heron']];
         yield 'in store' => ['in store', ['bell', 'cushion', 'jug']];
         yield 'little words say nothing' => ['where is the bell', ['bell', 'door']];
-        yield 'nothing meets all of it' => ['heron attic teal', []];
+        yield 'nothing meets all of it: what misses one thing' => ['heron attic teal', ['cushion']];
+        yield 'or' => ['brass or teal', ['bell', 'door', 'cushion']];
+        yield 'not' => ['brass not bell', []];
+        yield 'without' => ['attic without wool', ['bell']];
+        yield 'a family of colours' => ['black', ['door']];
+        yield 'the kind in another word' => ['pillows', ['cushion']];
+        yield 'a material in another word' => ['wooden', ['heron']];
+        yield 'a word nobody knows is left out' => ['boho cushion', ['cushion']];
+        yield 'nothing but a word nobody knows' => ['boho', []];
+        yield 'worth' => ['worth over 50', ['heron']];
+        yield 'cost' => ['cost under $10', ['jug']];
+        yield 'cheap' => ['cheap', ['jug']];
+        yield 'heavy' => ['heavy', ['jug']];
+        yield 'never out' => ['never out', ['jug']];
         yield 'nothing asked' => ['   ', []];
         yield 'only little words' => ['where is the', []];
     }
@@ -54,14 +67,24 @@ final class StockQueryTest extends TestCase
     {
         $query = StockQuery::read($question, LengthUnit::Inch, new ColourNames());
 
-        self::assertSame($ids, array_map(static fn(Found $one): string => $one->id, $query->among(self::cards())));
+        self::assertSame($ids, array_map(static fn(Found $one): string => $one->id, $query->among(self::cards(...))->found));
     }
 
     public function testSaysWhyBeyondTheName(): void
     {
-        $found = StockQuery::read('teal under 20 in not used for 4 seasons', LengthUnit::Inch, new ColourNames())->among(self::cards());
+        $found = StockQuery::read('teal under 20 in not used for 4 seasons', LengthUnit::Inch, new ColourNames())->among(self::cards(...))->found;
 
         self::assertSame([['at most 20 in high', 'not used for 4 seasons', 'the colour teal']], array_map(static fn(Found $one): array => $one->why, $found));
+    }
+
+    public function testSaysWhatWasLeftOutWhatIsMissedAndHowManyThereAre(): void
+    {
+        $ask = static fn(string $question) => StockQuery::read($question, LengthUnit::Inch, new ColourNames())->among(self::cards(...));
+
+        self::assertSame(['boho'], $ask('boho cushion')->unknown);
+        self::assertSame([['heron']], array_map(static fn(Found $one): array => $one->misses, $ask('heron attic teal')->found));
+        self::assertSame(4, $ask('how many bells')->units(), 'three bells and a frame with one');
+        self::assertSame(0, $ask('')->units());
     }
 
     public function testFindsWhatAPlainScanFindsOnSeededStock(): void
@@ -73,7 +96,7 @@ final class StockQueryTest extends TestCase
             preg_match('/(under|over) (\d+)/', $question, $bound);
             $expected = array_filter($cards, static fn(SearchCard $card): bool => [] === array_filter($words, static fn(string $word): bool => !self::says($card, $word, $names))
                 && ([] === $bound || ('under' === $bound[1] ? $card->height <= 254 * (int) $bound[2] : $card->height >= 254 * (int) $bound[2])));
-            $found = array_map(static fn(Found $one): string => $one->id, StockQuery::read($question, LengthUnit::Inch, $names)->among($cards));
+            $found = array_map(static fn(Found $one): string => $one->id, StockQuery::read($question, LengthUnit::Inch, $names)->among(static fn(): array => $cards)->found);
 
             self::assertEqualsCanonicalizing(array_map(static fn(SearchCard $card): string => $card->id, array_values($expected)), $found, $question);
         }
@@ -97,7 +120,7 @@ final class StockQueryTest extends TestCase
     /** @return list<SearchCard> */
     private static function cards(): array
     {
-        $card = static fn(string $id, string $name, string $text, string $hex, float $width, float $height, ?int $idle, string $place): SearchCard => new SearchCard($id, $name, $text, [new ColourShare(Srgb::ofHex($hex), 100)], (int) ($width * 254), 1000, (int) ($height * 254), $idle, [$place]);
+        $card = static fn(string $id, string $name, string $text, string $hex, float $width, float $height, ?int $idle, string $place): SearchCard => new SearchCard($id, $name, $text, [new ColourShare(Srgb::ofHex($hex), 100)], (int) ($width * 254), 1000, (int) ($height * 254), $idle, [$place], ['jug' => 800, 'heron' => 2000][$id] ?? 0, ['heron' => 6400][$id] ?? 0, ['jug' => 5000][$id] ?? 0, 'bell' === $id ? 3 : 1);
 
         return [
             $card('jug', 'wide jug', 'jug stoneware clay and stone c4 cellar', '#C27B5E', 8, 9, null, 'tote'),

@@ -19,7 +19,7 @@ export function Finder({ isOpen, onClose }: { isOpen: boolean; onClose: () => vo
   const pieces = useQuery(piecesQuery(house.home.id));
   const [text, setText] = useState('');
   const [isGoing, setGoing] = useState(false);
-  const { found, all, isCurrent } = useSearch(house.home.id, text);
+  const { found, near, all, units, unknown, isCurrent } = useSearch(house.home.id, text);
   const asked = text.trim().toLowerCase();
   const has = (...words: string[]) => words.some((word) => word.toLowerCase().includes(asked));
   const base = `/homes/${house.home.id}`;
@@ -40,7 +40,8 @@ export function Finder({ isOpen, onClose }: { isOpen: boolean; onClose: () => vo
             .map((tote) => ({ key: tote.id, name: `Tote ${tote.code}`, about: tote.place, to: `${base}/totes/${tote.id}` })),
         ].slice(0, 6);
   const byId = new Map(pieces.data?.map((piece) => [piece.id, piece]));
-  const shown = [...(found ?? [])].slice(0, MOST).flatMap(([id, why]) => {
+  const answers = [...(found ?? []), ...[...near].map(([id, misses]) => [id, misses.map((miss) => `but not ${miss}`)] as const)];
+  const shown = answers.slice(0, MOST).flatMap(([id, why]) => {
     const piece = byId.get(id);
     return piece ? [{ piece, why }] : [];
   });
@@ -78,6 +79,12 @@ export function Finder({ isOpen, onClose }: { isOpen: boolean; onClose: () => vo
           Name, kind, colour, texture, place or season; “fits in 12 in”, “brass under 10 in”, “not used for 2 years”, “lent”, “never used”.
         </p>
       )}
+      {shown.length > 0 && (
+        <p className="note mt-2" data-testid="search-said">
+          {near.size > 0 ? 'Nothing meets all of it; these miss one thing.' : `${counted(all, 'piece')}, ${counted(units, 'unit')}.`}
+          {unknown.length > 0 && ` No piece is known by ${unknown.map((word) => `“${word}”`).join(', ')}: shown without it.`}
+        </p>
+      )}
       <ul className="rows mt-2" aria-live="polite">
         {places.map((one) => (
           <li key={one.key}>
@@ -108,7 +115,11 @@ export function Finder({ isOpen, onClose }: { isOpen: boolean; onClose: () => vo
       </ul>
       {all > shown.length && <p className="note mt-2">{counted(all, 'piece')} in all; the Cupboard shows them when you ask there.</p>}
       {asked !== '' && found !== null && shown.length === 0 && places.length === 0 && (
-        <p className="mt-3">Nothing that is owned here meets all of that.</p>
+        <p className="mt-3">
+          {unknown.length > 0
+            ? `No piece here is known by ${unknown.map((word) => `“${word}”`).join(', ')}. Try its kind, colour, material or place.`
+            : 'Nothing that is owned here is so.'}
+        </p>
       )}
     </Dialog>
   );
