@@ -106,7 +106,7 @@ enum Sums: string
             PieceKind::Runner => self::Cloth,
             PieceKind::Cushion => self::Cushions,
             PieceKind::Picture, PieceKind::Mirror, PieceKind::Wreath => self::Hanging,
-            PieceKind::Tree => self::Tree,
+            PieceKind::Tree => self::Statement,
             default => null,
         };
     }

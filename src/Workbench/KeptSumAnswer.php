@@ -37,13 +37,15 @@ final readonly class KeptSumAnswer
     public static function of(KeptSum $kept): self
     {
         $words = new SumWords($kept->home());
+        // What it took is known now: next time that goes on top, not what went on top then.
+        $given = array_filter($kept->given(), static fn(array $value): bool => 'allowance' !== $value['name'] || null === $kept->used());
         $amount = static fn(?int $amount): ?string => null === $amount ? null : $words->value($kept->isLength() ? Length::ofTenths($amount) : $amount);
 
         return new self(
             $kept->id(),
             $kept->sum(),
             $kept->name(),
-            array_map(static fn(array $value): SumValueAnswer => new SumValueAnswer($value['name'], $value['text']), $kept->given()),
+            array_map(static fn(array $value): SumValueAnswer => new SumValueAnswer($value['name'], $value['text']), array_values($given)),
             $kept->said(),
             $amount($kept->reckoned()),
             $amount($kept->used()),

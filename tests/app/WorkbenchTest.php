@@ -130,6 +130,7 @@ final class WorkbenchTest extends AppTestCase
         $this->assertRefused(422, 'not a length', $this->call('PUT', $this->home() . "/kept-sums/{$kept['id']}/used", ['used' => 'plenty']), 'used');
         $used = $this->call('PUT', $this->home() . "/kept-sums/{$kept['id']}/used", ['used' => '12 ft']);
         self::assertSame(['12 ft', 20], [$used['used'], $used['more']]);
+        self::assertNotContains('allowance', array_column($used['given'], 'name'), 'opened again it starts from what it took');
         self::assertSame('20', self::field($this->sums('Stove shelf'), 'ribbon', 'allowance'));
         self::assertSame('12 in', self::field($this->sums('Stove shelf'), 'ribbon', 'accentEvery'), 'how it was done is a habit now');
 

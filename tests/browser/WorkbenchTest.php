@@ -60,6 +60,18 @@ final class WorkbenchTest extends BrowserTestCase
         self::assertStringNotContainsString('Garland hooks', (string) $this->browser->executeScript('return document.querySelector("main").innerText'));
     }
 
+    public function testTheSameFiguresAreCutOnce(): void
+    {
+        $page = $this->benchOf('Stove shelf');
+        $page->follow('Ribbon')->until(fn(): bool => str_contains($this->figures(), 'of ribbon'), 'ribbon is reckoned');
+        $page->press('Cut it now')->seeText('lengths are cut for Stove shelf');
+        $page->until(fn(): bool => true === $this->browser->executeScript('return [...document.querySelectorAll("main button")].find((one) => one.textContent.trim() === "Cut")?.disabled'), 'it is done');
+        $page->drawer('Cupboard')->see('[role="option"]');
+        $page->until(fn(): bool => true === $this->browser->executeScript('return [...document.querySelectorAll("[role=option]")].some((one) => one.dataset.testid?.includes("part roll"))'), 'what is left is a part roll in the cupboard');
+
+        self::assertSame(1, $page->count('[data-testid^="piece-Velvet ribbon, 3 rolls, part roll"]'));
+    }
+
     public function testAloneForAnyNumbersOnANewHome(): void
     {
         $page = $this->page()->signIn();

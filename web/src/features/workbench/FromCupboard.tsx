@@ -36,13 +36,13 @@ export function FromCupboard({ reckoned, body, sum, swap, need, isOff }: Props) 
           </p>
         )}
         {isMissing && swap && (
-          <button type="button" className="btn no-print" disabled={isOff || acts.buy.isPending} onClick={() => acts.buy.mutate()}>
-            Onto the haul list{reckoned.cost === null && ', price later'}
+          <button type="button" className="btn no-print" disabled={isOff || acts.buy.isPending || acts.buy.isDone} onClick={acts.buy.act}>
+            {acts.buy.isDone ? 'On the haul list' : `Onto the haul list${reckoned.cost === null ? ', price later' : ''}`}
           </button>
         )}
         {reckoned.canCut && (
-          <button type="button" className="btn no-print" disabled={isOff || acts.cut.isPending} onClick={() => acts.cut.mutate()}>
-            Cut it now
+          <button type="button" className="btn no-print" disabled={isOff || acts.cut.isPending || acts.cut.isDone} onClick={acts.cut.act}>
+            {acts.cut.isDone ? 'Cut' : 'Cut it now'}
           </button>
         )}
       </div>

@@ -8,9 +8,10 @@ import { useNotices } from '../../lib/notices';
 export function useReckonedActs(sum: Sum, body: SumInput, swap: Swap | undefined, need: string | null) {
   const { home } = useHouse();
   const notices = useNotices();
+  const asked = JSON.stringify([sum.sum, body]);
   const onError = (error: unknown) => notices.problem(error);
   const buy = useMutation({
-    mutationFn: () =>
+    mutationFn: (_: string) =>
       take(
         api.POST('/api/homes/{home}/swaps/{swap}/sums/{sum}/lines', {
           params: { path: { home: home.id, swap: swap?.id ?? '', sum: sum.sum } },
@@ -20,8 +21,13 @@ export function useReckonedActs(sum: Sum, body: SumInput, swap: Swap | undefined
     onError,
   });
   const cut = useMutation({
-    mutationFn: () => take(api.POST('/api/homes/{home}/sums/{sum}/cuts', { params: { path: { home: home.id, sum: sum.sum } }, body })),
+    mutationFn: (_: string) => take(api.POST('/api/homes/{home}/sums/{sum}/cuts', { params: { path: { home: home.id, sum: sum.sum } }, body })),
     onError,
   });
-  return { buy, cut };
+  // The same figures are bought for and cut once; what they leave is reckoned anew and would be cut again.
+  const isDone = (act: { isSuccess: boolean; variables: string | undefined }) => act.isSuccess && act.variables === asked;
+  return {
+    buy: { act: () => buy.mutate(asked), isPending: buy.isPending, isDone: isDone(buy) },
+    cut: { act: () => cut.mutate(asked), isPending: cut.isPending, isDone: isDone(cut) },
+  };
 }
