@@ -54,3 +54,18 @@ export function along(points: readonly (readonly [number, number])[], step: numb
   }
   return found;
 }
+
+/** The point half the way along a line. */
+export function halfway(points: readonly (readonly [number, number])[]): [number, number] | undefined {
+  const steps = points.slice(1).map(([x, y], i) => Math.hypot(x - (points[i]?.[0] ?? x), y - (points[i]?.[1] ?? y)));
+  let left = steps.reduce((sum, step) => sum + step, 0) / 2;
+  for (const [i, step] of steps.entries()) {
+    const [from, to] = [points[i], points[i + 1]];
+    if (from && to && left <= step) {
+      const part = step === 0 ? 0 : left / step;
+      return [from[0] + (to[0] - from[0]) * part, from[1] + (to[1] - from[1]) * part];
+    }
+    left -= step;
+  }
+  return undefined;
+}

@@ -1,4 +1,4 @@
-import type { BenchFrame, PlacedMark } from './benchFrame';
+import { type BenchFrame, halfway, type PlacedMark } from './benchFrame';
 
 export type Label = { text: string; x: number; y: number; anchor: 'start' | 'middle' | 'end' };
 
@@ -31,7 +31,7 @@ type Wish = Label & { way: 1 | -1 };
 
 function wished(mark: PlacedMark, frame: BenchFrame): Wish {
   const text = mark.label ?? '';
-  const middle = mark.points[Math.floor(mark.points.length / 2)] ?? [mark.x, mark.y];
+  const middle = halfway(mark.points) ?? [mark.x, mark.y];
   const last = mark.points.at(-1) ?? middle;
   const within = (x: number, anchor: Label['anchor']): Label['anchor'] => {
     const half = (text.length * CHARACTER) / 2;
