@@ -54,7 +54,7 @@ final readonly class BuyForSum
             $name = $words->supply($supply) . (null === $spot ? '' : sprintf(' (%s)', $spot->name()));
             $line->describe(mb_substr($name, 0, 120), HaulWay::Buy, $this->thing($swap, $supply));
             $line->priced($supply->buying->packPrice ?? Money::zero(), $supply->buying->offer, $supply->buying->packSize, min(1000, $supply->missing), Tender::Purse);
-            $line->runs($supply->run);
+            $line->runs(self::unrolled($supply));
             $this->entities->persist($line);
         }
         $names = array_map(static fn(HaulLine $line): string => sprintf('%s × %d', $line->name(), $line->needed()), $lines);
@@ -72,6 +72,12 @@ final readonly class BuyForSum
         $usual = $supply->kind->facts()->usualSize();
 
         return new HaulThing($supply->kind, self::some($supply->width, $usual->width), self::some($supply->height, $usual->height), $isGreen ? Srgb::ofHex(self::GREEN) : (($ribbons[1] ?? $ribbons[0] ?? null)->colour ?? Srgb::ofHex('#CCCCC4')));
+    }
+
+    /** How long it runs beyond how it lies: a roll of ribbon, but not a garland that is as long as it is wide. */
+    private static function unrolled(Supply $supply): ?Length
+    {
+        return null === $supply->run || null === $supply->width || $supply->width->equals($supply->run) ? null : $supply->run;
     }
 
     private static function some(?Length $length, Length $usual): Length

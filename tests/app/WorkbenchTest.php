@@ -83,6 +83,17 @@ final class WorkbenchTest extends AppTestCase
         self::assertContains('30 ft', array_column($ribbon['supplies'][0]['taken'], 'run'));
     }
 
+    /** A garland is as long as it is wide: cut later, it is drawn as short as it then is. */
+    public function testAGarlandThatWasBoughtForASumIsNoRoll(): void
+    {
+        $this->signIn();
+        $line = $this->call('POST', $this->swap() . '/sums/garland/lines', ['values' => self::values(['run' => '40 ft', 'section' => '9 ft', 'packPrice' => '5'])])['lines'][0];
+        $line = $this->call('PUT', $this->home() . "/lines/{$line['id']}/state", ['state' => 'got', 'version' => $line['version']]);
+        self::assertSame(200, $this->code(), $this->text());
+
+        self::assertSame([9 * 12 * 254, null], array_values((array) $this->db()->fetchAssociative('SELECT width, laid_out FROM piece WHERE id = ?', [$line['becamePiece']])));
+    }
+
     public function testCuttingLeavesTrueRemaindersAndIsUndone(): void
     {
         $this->signIn();
