@@ -64,10 +64,9 @@ final class CuttingStockTest extends TestCase
         self::assertSame([2 * self::INCH, 4 * self::INCH], array_map(static fn($roll): int => $roll->rest, $plan->rolls));
     }
 
-    /** Best-fit decreasing takes three rolls of 10 for 6, 4, 4, 3, 3 with 6 + 4 first and 4 + 3 next; so do we, but it is the bound that says so. */
-    public function testFindsWhatFillingRollByRollMisses(): void
+    /** By hand: 5 + 5, 4 + 3 + 3 and 4 + 3 + 3 fill three rolls of 10 to the last inch, and 30 inches take no fewer. */
+    public function testFillsRollsToTheLastInchWhereThatGoes(): void
     {
-        // 5 5 4 4 3 3 3 3 in rolls of 10: filling the first with 5 + 5 leaves 4 4 3 3 3 3, which takes two more: 10 and 10.
         $plan = self::plan(['cuts' => array_map(static fn(int $inches): int => $inches * self::INCH, [5, 5, 4, 4, 3, 3, 3, 3]), 'owned' => [], 'roll' => 10 * self::INCH]);
 
         self::assertSame(3, $plan->bought);
