@@ -7,7 +7,6 @@ namespace BrightCupboard\Core\Search\Internal;
 use BrightCupboard\Core\Colour\ColourFamily;
 use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\Intake\Lexicon;
-use BrightCupboard\Core\Measure\InvalidMeasure;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Search\Condition;
@@ -19,27 +18,24 @@ use BrightCupboard\Core\Search\Condition;
  */
 final class QueryReader
 {
-    private const LENGTH = '((?:\d+(?:[.,]\d+)?(?:\s+\d+\/\d+)?|\d+\/\d+)\s*(?:inches|inch|in\b|"|ft\b|feet|cm\b|mm\b|m\b)?)';
-    private const MOST = 'under|below|less than|at most|up to|no more than|shorter than|lower than|narrower than';
-    private const LEAST = 'over|above|more than|at least|taller than|higher than|wider than|longer than';
     private const NOT = ['not', 'without', 'except', 'excluding'];
-    private const STOPS = ['a', 'an', 'the', 'in', 'on', 'at', 'of', 'and', 'with', 'for', 'from', 'my', 'all', 'any', 'that', 'is', 'are', 'where', 'what', 'tote', 'seasons', 'season', 'thing', 'things', 'piece', 'pieces', 'stuff', 'something', 'anything', 'ones', 'which', 'show', 'me', 'find', 'how', 'many', 'much', 'there', 'do', 'we', 'i', 'have', 'has', 'own', 'owned', 'please', 'it', 'to', 'but', 'coloured', 'colored', 'colour', 'color', 'some', 'our', 'decor', 'made'];
-    /** So heavy that people say so, and so little that they call it cheap (own values). */
-    private const HEAVY_GRAMS = 4536;
-    private const CHEAP = 1000;
-    private const MONEY = '[$€£]?\s*(\d{1,6})(?:[.,](\d{2}))?';
+    private const STOPS = ['a', 'an', 'the', 'in', 'on', 'at', 'of', 'and', 'with', 'for', 'from', 'my', 'all', 'any', 'that', 'is', 'are', 'where', 'what', 'tote', 'seasons', 'season', 'thing', 'things', 'piece', 'pieces', 'stuff', 'something', 'anything', 'ones', 'which', 'show', 'me', 'find', 'how', 'many', 'much', 'there', 'do', 'we', 'i', 'have', 'has', 'own', 'owned', 'please', 'it', 'to', 'but', 'coloured', 'colored', 'colour', 'color', 'some', 'our', 'decor', 'made', 'did', 'put', 'got', 'get', 'everything', 'can', 'could', 'you', 'us', 'keep', 'kept', 'stored', 'was', 'were', 'be', 'been', 'give', 'tell', 'list', 'need', 'want', 'looking', 'look', 'this', 'these', 'those', 'here', 'still', 'only', 'just', 'them', 'they', "what's", "where's", 'go', 'who', 'anyone', 'cost', 'costs', 'price', 'powered', 'sort', 'kind', 'kinds', 'lots'];
+    /** What people call a whole family of materials. */
+    private const TEXTURES = ['fabric' => 'textile', 'cloth' => 'textile', 'pottery' => 'clay', 'ceramic' => 'clay', 'greens' => 'greenery', 'wicker' => 'woven'];
+    private const IDLE = '\b(?:(?:not|haven.t|hasn.t|have not|has not)(?: we)? (?:been )?(?:used|out|shown|stood)|unused|idle)(?: (?:for|in|since))?';
+    private const SWAPS_A_YEAR = 4;
     private const SAFE = [
         'safe for (?:the |our |my )?(?:dogs?|cats?|pets?|animals|puppy|kitten)' => [['toxic to pets'], 'safe for pets'],
         'safe for (?:the |our |my )?(?:children|kids|child|toddlers?|baby)' => [['breakable', 'small parts', 'button cells', 'open flame'], 'safe for children'],
     ];
     private const PLACES = ['lent out' => [['lent'], 'lent out'], 'lent' => [['lent'], 'lent out'], 'lost' => [['lost'], 'lost'], 'out now' => [['spot', 'table'], 'out now'], 'in store' => [['tote', 'loose'], 'in store'], 'by the door' => [['arrived'], 'by the door']];
 
-    private readonly LengthText $lengths;
+    private readonly SizePhrases $sizes;
     private bool $asksForColour = false;
 
     public function __construct(LengthUnit $unit, private readonly ColourNames $names)
     {
-        $this->lengths = new LengthText($unit);
+        $this->sizes = new SizePhrases(new LengthText($unit));
     }
 
     public function asksForColour(): bool
@@ -50,77 +46,20 @@ final class QueryReader
     /** @return list<Condition> */
     public function read(string $text): array
     {
-        $conditions = [];
-        $text = $this->amounts($text, $conditions);
-        $text = $this->taken('/\bfits? (?:in|into|on)\s+' . self::LENGTH . '(?:\s*(?:x|×|by)\s*' . self::LENGTH . ')?/u', $text, function (array $m) use (&$conditions): bool {
-            return $this->add($conditions, 'width', $m[1], true) && $this->add($conditions, 'height', $m[2] ?? $m[1], true);
-        });
-        $text = $this->taken('/\b(' . self::MOST . '|' . self::LEAST . ')\s+' . self::LENGTH . '(?:\s+(wide|deep|high|tall|long))?/u', $text, function (array $m) use (&$conditions): bool {
-            return $this->add($conditions, $this->side($m[1], $m[3] ?? ''), $m[2], \in_array($m[1], explode('|', self::MOST), true));
-        });
-        $text = $this->taken('/\b(?:not used|unused|idle)(?: (?:for|in))?\s+(\d{1,2})\s*(years?|seasons?|swaps?)/u', $text, static function (array $m) use (&$conditions): bool {
-            $conditions[] = new IdleCondition((int) $m[1] * (str_starts_with($m[2], 'year') ? 4 : 1));
-
-            return true;
-        });
-        $text = $this->taken('/\b(?:never (?:been )?(?:used|stood|out|put out|shown)|unused)\b/u', $text, static function () use (&$conditions): bool {
-            $conditions[] = new IdleCondition(null);
-
-            return true;
-        });
+        $phrases = new Phrases($text);
+        AmountPhrases::takeFrom($phrases);
+        $this->sizes->takeFrom($phrases);
+        $phrases->take(self::IDLE . '\s+(\d{1,2})\s*(years?|seasons?|swaps?)', static fn(array $m): array => [new IdleCondition((int) $m[1] * (str_starts_with($m[2], 'year') ? self::SWAPS_A_YEAR : 1))]);
+        $phrases->take('\b(?:never (?:been )?(?:used|stood|out|put out|shown)|unused)\b', static fn(): array => [new IdleCondition(null)]);
         foreach (self::PLACES as $phrase => [$kinds, $words]) {
-            $text = $this->taken('/\b' . $phrase . '\b/u', $text, static function () use (&$conditions, $kinds, $words): bool {
-                $conditions[] = new PlaceCondition($kinds, $words);
-
-                return true;
-            });
+            $phrases->takeSaid($phrase, new PlaceCondition($kinds, $words));
         }
-
         foreach (self::SAFE as $phrase => [$hazards, $words]) {
-            $text = $this->taken('/\b' . $phrase . '\b/u', $text, function () use (&$conditions, $hazards, $words): bool {
-                $conditions[] = new NotCondition($this->any(array_map(static fn(string $hazard): Condition => new WordCondition($hazard, $hazard, null), $hazards)), $words);
-
-                return true;
-            });
+            $any = $this->any(array_map(static fn(string $hazard): Condition => new WordCondition($hazard, $hazard, null), $hazards));
+            $phrases->take('\b' . $phrase . '\b', static fn(): array => [new NotCondition($any, $words)]);
         }
 
-        return [...$conditions, ...$this->words($text)];
-    }
-
-    /** @param list<Condition> $conditions */
-    private function amounts(string $text, array &$conditions): string
-    {
-        $bounds = '(' . self::MOST . '|' . self::LEAST . ')';
-        $money = function (array $m) use (&$conditions): bool {
-            /** @var array{string, string, string, string, 4?: string} $m */
-            return $this->money($conditions, $m);
-        };
-        $text = $this->taken('/\b(worth|cost(?:s|ing)?|priced?)\s+' . $bounds . '\s+' . self::MONEY . '\b/u', $text, $money);
-        $text = $this->taken('/()\b' . $bounds . '\s+[$€£]\s*(\d{1,6})(?:[.,](\d{2}))?\b/u', $text, $money);
-        $text = $this->taken('/\bcheap\b/u', $text, static function () use (&$conditions): bool {
-            $conditions[] = new AmountCondition('cost', self::CHEAP, true, 'cheap');
-
-            return true;
-        });
-
-        return $this->taken('/\bheavy\b/u', $text, static function () use (&$conditions): bool {
-            $conditions[] = new AmountCondition('weight', self::HEAVY_GRAMS, false, 'heavy');
-
-            return true;
-        });
-    }
-
-    /**
-     * @param list<Condition>                                   $conditions
-     * @param array{string, string, string, string, 4?: string} $m          all, the word, the bound, whole units and hundredths
-     */
-    private function money(array &$conditions, array $m): bool
-    {
-        $of = 'worth' === $m[1] ? 'worth' : 'cost';
-        $isMost = \in_array($m[2], explode('|', self::MOST), true);
-        $conditions[] = new AmountCondition($of, 100 * (int) $m[3] + (int) ($m[4] ?? 0), $isMost, sprintf('%s %s %s', $of, $isMost ? 'at most' : 'at least', $m[3]));
-
-        return true;
+        return [...$phrases->conditions, ...$this->words($phrases->text)];
     }
 
     /** @param non-empty-list<Condition> $conditions */
@@ -137,7 +76,7 @@ final class QueryReader
         $conditions = [];
         [$isNot, $isOr] = [false, false];
         for ($i = 0; $i < \count($words); ++$i) {
-            if (\in_array($words[$i], self::NOT, true) || ('no' === $words[$i] && isset($words[$i + 1]))) {
+            if (\in_array($words[$i], self::NOT, true) || 1 === preg_match('/^(?:isn|aren).t$/u', $words[$i]) || ('no' === $words[$i] && isset($words[$i + 1]))) {
                 $isNot = true;
                 continue;
             }
@@ -175,40 +114,29 @@ final class QueryReader
         $word = $isPair ? $pair : $words[$i];
         $colour ??= $this->names->read($word);
         $this->asksForColour = $this->asksForColour || null !== $colour || null !== ColourFamily::named($word);
-        $same = array_values(array_unique(array_filter([Lexicon::kind($word)[0]->value ?? null, Lexicon::material($word)?->value, Lexicon::season($word)?->value, Lexicon::hazard($word)?->value], static fn(?string $same): bool => null !== $same && $same !== $word && $same !== Lexicon::singular($word))));
+        $singular = $this->singular($word);
+        $same = [...$this->same($word), ...$this->same($singular)];
+        $meant = [] === $same && null === $colour ? Lexicon::meant($word) : null;
+        $same = null === $meant ? $same : [Lexicon::singular($meant), ...$this->same($meant)];
 
-        return [new WordCondition($word, Lexicon::singular($word), $colour, null !== Lexicon::material($word), $same), $isPair ? 2 : 1];
+        return [new WordCondition($word, $singular, $colour, null !== Lexicon::material($singular), array_values(array_diff(array_unique($same), [$word, $singular]))), $isPair ? 2 : 1];
     }
 
-    /**
-     * @param list<Condition>          $conditions
-     * @param 'width'|'depth'|'height' $side
-     */
-    private function add(array &$conditions, string $side, string $length, bool $isMost): bool
+    /** @return list<string> what is written of a piece that a word names: its kind, material or family of materials, season, hazard */
+    private function same(string $word): array
     {
-        try {
-            $limit = $this->lengths->read($length);
-        } catch (InvalidMeasure) {
-            return false; // then it is no size, and its words are looked for as words
+        $same = [Lexicon::kind($word)[0]->value ?? null, Lexicon::material($word)?->value, Lexicon::season($word)?->value, Lexicon::hazard($word)?->value, self::TEXTURES[$word] ?? null];
+
+        return array_values(array_filter($same, \is_string(...)));
+    }
+
+    private function singular(string $word): string
+    {
+        if (isset(self::TEXTURES[$word])) {
+            return $word; // greens are not things that are green
         }
-        $conditions[] = new SizeCondition($side, $limit, $isMost, sprintf('%s %s %s', $isMost ? 'at most' : 'at least', $this->lengths->write($limit), ['width' => 'wide', 'depth' => 'deep', 'height' => 'high'][$side]));
+        $singular = Lexicon::singular($word);
 
-        return true;
-    }
-
-    /** @return 'width'|'depth'|'height' */
-    private function side(string $bound, string $said): string
-    {
-        return match (true) {
-            \in_array($said, ['wide', 'long'], true), \in_array($bound, ['narrower than', 'wider than', 'longer than'], true) => 'width',
-            'deep' === $said => 'depth',
-            default => 'height',
-        };
-    }
-
-    /** @param \Closure(array<string>): bool $take */
-    private function taken(string $pattern, string $text, \Closure $take): string
-    {
-        return (string) preg_replace_callback($pattern, static fn(array $match): string => $take($match) ? ' ' : $match[0], $text);
+        return $singular === $word ? (string) preg_replace(['/(?<=\pL{2})ies$/u', '/(?<=\pL{3})(?<!s)s$/u'], ['y', ''], $word) : $singular;
     }
 }

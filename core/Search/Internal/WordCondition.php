@@ -24,6 +24,9 @@ final class WordCondition implements Condition
     private const NEAR_FOR_MATERIALS = 5.0;
     private const LEAST_PERCENT = 15;
 
+    private readonly bool $isLong;
+    /** Finds a short word where it stands by itself. */
+    private readonly string $whole;
     private readonly ?Lab $lab;
     private readonly ?ColourFamily $family;
     /** @var array<int, bool> by the number of the colour */
@@ -32,6 +35,9 @@ final class WordCondition implements Condition
     /** @param list<string> $same other words that say the same: of the kind, the material or the season it names */
     public function __construct(private readonly string $word, private readonly string $singular, ?Srgb $colour, private readonly bool $isMaterial = false, private readonly array $same = [], private readonly Ciede2000 $difference = new Ciede2000())
     {
+        $letters = mb_strlen($singular);
+        $this->isLong = $letters > 4;
+        $this->whole = '/(?<!\pL)(?:' . preg_quote($word, '/') . '|' . preg_quote($singular, '/') . ')' . ($letters > 3 ? '' : '(?:e?s)?(?!\pL)') . '/u';
         $this->family = ColourFamily::named($word);
         $this->lab = null === $colour ? null : Lab::of($colour);
     }
@@ -47,10 +53,15 @@ final class WordCondition implements Condition
         };
     }
 
-    /** @param string $text lower case */
+    /**
+     * A word of five letters and more may stand inside another (a stick in a candlestick), four letters begin one, three are one:
+     * who asks for an owl wants no bowl.
+     *
+     * @param string $text lower case
+     */
     public function isIn(string $text): bool
     {
-        return str_contains($text, $this->word) || str_contains($text, $this->singular);
+        return (str_contains($text, $this->word) || str_contains($text, $this->singular)) && ($this->isLong || 1 === preg_match($this->whole, $text));
     }
 
     private function sameIn(string $text): ?string
