@@ -8,7 +8,7 @@ use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\Measure\LengthUnit;
 
 /**
- * What somebody looks for, in their own words: "brass under 10 in", "not used for 2 years", "sage cushion attic", "fits in 12 in".
+ * What somebody looks for, in their own words: "brass under 10 in", "not used for 2 years", "sage cushion attic", "fits in 12 in", "fits on the mantel".
  *
  * Every part must be met. What is found by its name comes first, then by how early the name says it, then by name. Nothing is
  * answered with silence: see among().
@@ -18,9 +18,10 @@ final readonly class StockQuery
     /** @param list<Condition> $conditions */
     private function __construct(public string $text, public array $conditions, public bool $asksForColour) {}
 
-    public static function read(string $text, LengthUnit $unit, ColourNames $names): self
+    /** @param list<Opening> $openings totes and spots that something may be asked to fit */
+    public static function read(string $text, LengthUnit $unit, ColourNames $names, array $openings = []): self
     {
-        $reader = new Internal\QueryReader($unit, $names);
+        $reader = new Internal\QueryReader($unit, $names, $openings);
         $plain = mb_strtolower(trim(mb_substr($text, 0, 200)));
 
         return new self($plain, $reader->read($plain), $reader->asksForColour());
@@ -71,7 +72,7 @@ final readonly class StockQuery
      * What meets all that is asked, best first. A word that no piece is known by is left out and said. Where nothing meets
      * all of the rest, what misses one thing only, saying which.
      *
-     * @param \Closure(): iterable<SearchCard> $cards read once, and once more where nothing meets all of it: thousands are not kept
+     * @param \Closure(): iterable<SearchCard> $cards read once, and again where nothing meets all of it: thousands are not kept
      */
     public function among(\Closure $cards): Answered
     {
@@ -84,7 +85,7 @@ final readonly class StockQuery
             }
         }
 
-        return [] === $meeting && !$this->isEmpty() ? $this->nearest($cards()) : new Answered($this->ranked($meeting, $all, 0), []);
+        return [] === $meeting && !$this->isEmpty() ? $this->nearest($cards) : new Answered($this->ranked($meeting, $all, 0), []);
     }
 
     /** @return list<string>|null why, condition by condition; null as soon as one is not met: most pieces are left at the first */
@@ -103,15 +104,15 @@ final readonly class StockQuery
     }
 
     /**
-     * Nothing meets all of it: without the words that nothing is known by, and then with one thing missed.
+     * Nothing meets all of it: with mistyped words put right, without the words that nothing is known by, and then with one thing missed.
      *
-     * @param iterable<SearchCard> $cards
+     * @param \Closure(): iterable<SearchCard> $cards
      */
-    private function nearest(iterable $cards): Answered
+    private function nearest(\Closure $cards): Answered
     {
         $hits = array_fill(0, \count($this->conditions), 0);
         $seen = [];
-        foreach ($cards as $card) {
+        foreach ($cards() as $card) {
             $met = [];
             foreach ($this->conditions as $i => $condition) {
                 $met[$i] = $condition->met($card);
@@ -121,6 +122,10 @@ final readonly class StockQuery
                 $seen[] = [$card, $met];
             }
         }
+        $right = array_map(fn(int $i): ?Condition => 0 === $hits[$i] ? self::putRight($this->conditions[$i]) : null, array_keys($this->conditions));
+        if ([] !== array_filter($right)) {
+            return (new self($this->text, array_map(static fn(?Condition $right, Condition $asked): Condition => $right ?? $asked, $right, $this->conditions), $this->asksForColour))->among($cards);
+        }
         $unknown = array_keys(array_filter($hits, fn(int $count, int $i): bool => 0 === $count && $this->conditions[$i] instanceof Internal\WordCondition, \ARRAY_FILTER_USE_BOTH));
         $asked = array_values(array_diff(array_keys($this->conditions), $unknown));
         $found = $this->ranked($seen, $asked, 0);
@@ -129,6 +134,17 @@ final readonly class StockQuery
             [] === $found && \count($asked) > 1 ? $this->ranked($seen, $asked, 1) : $found,
             array_map(fn(int $i): string => $this->conditions[$i]->asked(), $unknown),
         );
+    }
+
+    private static function putRight(Condition $condition): ?Condition
+    {
+        if ($condition instanceof Internal\AnyCondition) {
+            $right = array_map(self::putRight(...), $condition->conditions);
+
+            return [] === array_filter($right) ? null : new Internal\AnyCondition(array_map(static fn(?Condition $right, Condition $asked): Condition => $right ?? $asked, $right, $condition->conditions));
+        }
+
+        return $condition instanceof Internal\WordCondition ? $condition->putRight() : null;
     }
 
     /**

@@ -24,7 +24,7 @@ final readonly class SearchStock
     #[Route('/api/homes/{home}/search', methods: ['GET'])]
     public function __invoke(Home $home, #[MapQueryParameter] string $q = ''): SearchAnswer
     {
-        $query = StockQuery::read($q, $home->unit(), $this->names);
+        $query = StockQuery::read($q, $home->unit(), $this->names, false === stripos($q, 'fit') ? [] : $this->cards->openings($home));
         $answered = $query->among(fn(): iterable => $this->cards->cards($home, $query));
 
         return new SearchAnswer(

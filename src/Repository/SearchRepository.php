@@ -7,6 +7,7 @@ namespace App\Repository;
 use App\Entity\Home;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Search\Opening;
 use BrightCupboard\Core\Search\SearchCard;
 use BrightCupboard\Core\Search\StockQuery;
 use BrightCupboard\Core\Stock\Material;
@@ -41,6 +42,22 @@ final class SearchRepository
             $text = ($this->words[$said] ??= mb_strtolower($said) . $this->textures($materials)) . ' ' . ('' === $origin . $care . $set ? '' : mb_strtolower("{$origin} {$care} {$set} ")) . ($at[$id] ?? '');
             yield new SearchCard($id, mb_strtolower($name), $text, $query->asksForColour ? $this->colours[$colours] ??= $this->colours($colours) : [], $width, $depth, $height, ($history[$id] ?? null)?->seasonsIdle, $kinds[$id] ?? [], $cost, $worth, $grams, $count);
         }
+    }
+
+    /** @return list<Opening> totes and spots with the room they have */
+    public function openings(Home $home): array
+    {
+        $rows = $this->db->iterateNumeric("SELECT code, width, depth, height, '[]', 1 FROM tote WHERE home_id = ? AND removed_at IS NULL UNION ALL SELECT s.name, s.width, s.depth, s.clear_height, s.tiers, 0 FROM spot s JOIN room r ON r.id = s.room_id WHERE r.home_id = ? AND s.removed_at IS NULL", [$home->id(), $home->id()]);
+        $openings = [];
+        /** @var array{string, int, int, int|null, string, int} $row */
+        foreach ($rows as $row) {
+            [$name, $width, $depth, $height, $tiers, $isTote] = $row;
+            /** @var list<int> $clears */
+            $clears = json_decode($tiers, true, 2, \JSON_THROW_ON_ERROR);
+            $openings[] = new Opening(mb_strtolower($name), $width, $depth, [] === $clears ? $height : max($clears), 1 === $isTote);
+        }
+
+        return $openings;
     }
 
     /** @return array<string, string> what places are called, in lower case, by their keys */

@@ -108,6 +108,24 @@ final class StockDepthTest extends AppTestCase
         }
     }
 
+    public function testWhatFitsInAToteIsNoLongerWiderOrHigherThanTheTote(): void
+    {
+        $pieces = $this->call('GET', $this->home() . '/pieces?limit=1000')['pieces'];
+        $tote = array_values(array_filter($this->call('GET', $this->home() . '/house')['totes'], static fn(array $tote): bool => 'A1' === $tote['code']))[0];
+        $room = [$tote['width'], $tote['depth'], $tote['height']];
+        sort($room);
+        $found = array_column(array_filter($this->call('GET', $this->home() . '/search?q=' . rawurlencode('what fits in tote A1'))['found'], static fn(array $one): bool => [] === $one['misses']), 'piece');
+        $expected = array_filter($pieces, static function (array $piece) use ($room): bool {
+            $thing = [$piece['width'], $piece['depth'], $piece['height']];
+            sort($thing);
+
+            return $thing[0] <= $room[0] && $thing[1] <= $room[1] && $thing[2] <= $room[2];
+        });
+
+        self::assertNotCount(\count($pieces), $expected, 'not everything goes in');
+        self::assertEqualsCanonicalizing(array_column($expected, 'id'), $found);
+    }
+
     public function testAToteIsOpenedWithItsFillFindingsAndPicture(): void
     {
         $tote = $this->call('GET', $this->home() . '/totes/' . $this->id('tote', 'C4') . '/contents');

@@ -10,6 +10,7 @@ use BrightCupboard\Core\Intake\Lexicon;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Search\Condition;
+use BrightCupboard\Core\Search\Opening;
 
 /**
  * Takes a question apart: sizes, idleness and places by their phrases, the rest word by word.
@@ -19,7 +20,7 @@ use BrightCupboard\Core\Search\Condition;
 final class QueryReader
 {
     private const NOT = ['not', 'without', 'except', 'excluding'];
-    private const STOPS = ['a', 'an', 'the', 'in', 'on', 'at', 'of', 'and', 'with', 'for', 'from', 'my', 'all', 'any', 'that', 'is', 'are', 'where', 'what', 'tote', 'seasons', 'season', 'thing', 'things', 'piece', 'pieces', 'stuff', 'something', 'anything', 'ones', 'which', 'show', 'me', 'find', 'how', 'many', 'much', 'there', 'do', 'we', 'i', 'have', 'has', 'own', 'owned', 'please', 'it', 'to', 'but', 'coloured', 'colored', 'colour', 'color', 'some', 'our', 'decor', 'made', 'did', 'put', 'got', 'get', 'everything', 'can', 'could', 'you', 'us', 'keep', 'kept', 'stored', 'was', 'were', 'be', 'been', 'give', 'tell', 'list', 'need', 'want', 'looking', 'look', 'this', 'these', 'those', 'here', 'still', 'only', 'just', 'them', 'they', "what's", "where's", 'go', 'who', 'anyone', 'cost', 'costs', 'price', 'powered', 'sort', 'kind', 'kinds', 'lots'];
+    private const STOPS = ['a', 'an', 'the', 'in', 'on', 'at', 'of', 'and', 'with', 'for', 'from', 'my', 'all', 'any', 'that', 'is', 'are', 'where', 'what', 'tote', 'seasons', 'season', 'thing', 'things', 'piece', 'pieces', 'stuff', 'something', 'anything', 'ones', 'which', 'show', 'me', 'find', 'how', 'many', 'much', 'there', 'do', 'we', 'i', 'have', 'has', 'own', 'owned', 'please', 'it', 'to', 'but', 'coloured', 'colored', 'colour', 'color', 'some', 'our', 'decor', 'made', 'did', 'does', 'will', 'would', 'should', 'put', 'got', 'get', 'everything', 'can', 'could', 'you', 'us', 'keep', 'kept', 'stored', 'was', 'were', 'be', 'been', 'give', 'tell', 'list', 'need', 'want', 'looking', 'look', 'this', 'these', 'those', 'here', 'still', 'only', 'just', 'them', 'they', "what's", "where's", 'go', 'who', 'anyone', 'cost', 'costs', 'price', 'powered', 'sort', 'kind', 'kinds', 'lots'];
     /** What people call a whole family of materials. */
     private const TEXTURES = ['fabric' => 'textile', 'cloth' => 'textile', 'pottery' => 'clay', 'ceramic' => 'clay', 'greens' => 'greenery', 'wicker' => 'woven'];
     private const IDLE = '\b(?:(?:not|haven.t|hasn.t|have not|has not)(?: we)? (?:been )?(?:used|out|shown|stood)|unused|idle)(?: (?:for|in|since))?';
@@ -33,8 +34,12 @@ final class QueryReader
     private readonly SizePhrases $sizes;
     private bool $asksForColour = false;
 
-    public function __construct(LengthUnit $unit, private readonly ColourNames $names)
+    private readonly FitPhrases $fits;
+
+    /** @param list<Opening> $openings */
+    public function __construct(LengthUnit $unit, private readonly ColourNames $names, array $openings)
     {
+        $this->fits = new FitPhrases($openings);
         $this->sizes = new SizePhrases(new LengthText($unit));
     }
 
@@ -48,6 +53,7 @@ final class QueryReader
     {
         $phrases = new Phrases($text);
         AmountPhrases::takeFrom($phrases);
+        $this->fits->takeFrom($phrases);
         $this->sizes->takeFrom($phrases);
         $phrases->take(self::IDLE . '\s+(\d{1,2})\s*(years?|seasons?|swaps?)', static fn(array $m): array => [new IdleCondition((int) $m[1] * (str_starts_with($m[2], 'year') ? self::SWAPS_A_YEAR : 1))]);
         $phrases->take('\b(?:never (?:been )?(?:used|stood|out|put out|shown)|unused)\b', static fn(): array => [new IdleCondition(null)]);
@@ -117,9 +123,15 @@ final class QueryReader
         $singular = $this->singular($word);
         $same = [...$this->same($word), ...$this->same($singular)];
         $meant = [] === $same && null === $colour ? Lexicon::meant($word) : null;
-        $same = null === $meant ? $same : [Lexicon::singular($meant), ...$this->same($meant)];
 
-        return [new WordCondition($word, $singular, $colour, null !== Lexicon::material($singular), array_values(array_diff(array_unique($same), [$word, $singular]))), $isPair ? 2 : 1];
+        return [new WordCondition(
+            $word,
+            $singular,
+            $colour,
+            null !== Lexicon::material($singular),
+            array_values(array_diff(array_unique($same), [$word, $singular])),
+            null === $meant ? [] : array_values(array_unique([Lexicon::singular($meant), ...$this->same($meant)])),
+        ), $isPair ? 2 : 1];
     }
 
     /** @return list<string> what is written of a piece that a word names: its kind, material or family of materials, season, hazard */

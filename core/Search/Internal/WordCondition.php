@@ -32,8 +32,11 @@ final class WordCondition implements Condition
     /** @var array<int, bool> by the number of the colour */
     private array $isNear = [];
 
-    /** @param list<string> $same other words that say the same: of the kind, the material or the season it names */
-    public function __construct(private readonly string $word, private readonly string $singular, ?Srgb $colour, private readonly bool $isMaterial = false, private readonly array $same = [], private readonly Ciede2000 $difference = new Ciede2000())
+    /**
+     * @param list<string> $same  other words that say the same: of the kind, the material or the season it names
+     * @param list<string> $meant words it would stand for if it were mistyped
+     */
+    public function __construct(private readonly string $word, private readonly string $singular, ?Srgb $colour, private readonly bool $isMaterial = false, private readonly array $same = [], private readonly array $meant = [], private readonly Ciede2000 $difference = new Ciede2000())
     {
         $letters = mb_strlen($singular);
         $this->isLong = $letters > 4;
@@ -51,6 +54,12 @@ final class WordCondition implements Condition
             null !== $this->lab && $this->hasColour($card, $this->lab) => 'the colour ' . $this->word,
             default => null,
         };
+    }
+
+    /** The word put right, for when no piece is known by it as it stands; null where it is like no word of the trade. */
+    public function putRight(): ?self
+    {
+        return [] === $this->meant ? null : new self($this->word, $this->singular, null, false, $this->meant);
     }
 
     /**

@@ -9,6 +9,7 @@ use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Search\Found;
+use BrightCupboard\Core\Search\Opening;
 use BrightCupboard\Core\Search\SearchCard;
 use BrightCupboard\Core\Search\StockQuery;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -32,7 +33,7 @@ final class QuestionsTest extends TestCase
     #[DataProvider('questions')]
     public function testLaysOnTheTableWhatAPersonWould(string $question, array $ids, array $unknown): void
     {
-        $answered = StockQuery::read($question, LengthUnit::Inch, new ColourNames())->among(self::stock(...));
+        $answered = StockQuery::read($question, LengthUnit::Inch, new ColourNames(), self::openings())->among(self::stock(...));
         $met = array_filter($answered->found, static fn(Found $one): bool => [] === $one->misses);
 
         self::assertEqualsCanonicalizing($ids, array_values(array_map(static fn(Found $one): string => $one->id, $met)));
@@ -52,6 +53,16 @@ final class QuestionsTest extends TestCase
             [$cost, $worth, $grams] = array_map(intval(...), self::words($amounts));
             yield new SearchCard($id, mb_strtolower($name), $text, $shares, $width, $depth, $height, '-' === $idle ? null : (int) $idle, [$place], $cost, $worth, $grams, (int) $count);
         }
+    }
+
+    /** @return list<Opening> a narrow sill and a mantel with a picture over it, and a tote for long things */
+    private static function openings(): array
+    {
+        return [
+            new Opening('kitchen sill', 254 * 30, 254 * 4, 254 * 8, false),
+            new Opening('hall mantel', 254 * 60, 254 * 8, 254 * 17, false),
+            new Opening('a1', 254 * 20, 254 * 9, 254 * 9, true),
+        ];
     }
 
     /** @return iterable<list<string>> */
