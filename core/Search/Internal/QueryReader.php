@@ -20,12 +20,14 @@ use BrightCupboard\Core\Search\Opening;
 final class QueryReader
 {
     private const NOT = ['not', 'without', 'except', 'excluding'];
-    private const STOPS = ['a', 'an', 'the', 'in', 'on', 'at', 'of', 'and', 'with', 'for', 'from', 'my', 'all', 'any', 'that', 'is', 'are', 'where', 'what', 'tote', 'seasons', 'season', 'thing', 'things', 'piece', 'pieces', 'stuff', 'something', 'anything', 'ones', 'which', 'show', 'me', 'find', 'how', 'many', 'much', 'there', 'do', 'we', 'i', 'have', 'has', 'own', 'owned', 'please', 'it', 'to', 'but', 'coloured', 'colored', 'colour', 'color', 'some', 'our', 'decor', 'made', 'did', 'does', 'will', 'would', 'should', 'put', 'got', 'get', 'everything', 'can', 'could', 'you', 'us', 'keep', 'kept', 'stored', 'was', 'were', 'be', 'been', 'give', 'tell', 'list', 'need', 'want', 'looking', 'look', 'this', 'these', 'those', 'here', 'still', 'only', 'just', 'them', 'they', "what's", "where's", 'go', 'who', 'anyone', 'cost', 'costs', 'price', 'powered', 'sort', 'kind', 'kinds', 'lots'];
+    private const STOPS = ['a', 'an', 'the', 'in', 'on', 'at', 'of', 'and', 'with', 'for', 'from', 'my', 'all', 'any', 'that', 'is', 'are', 'where', 'what', 'tote', 'seasons', 'season', 'thing', 'things', 'piece', 'pieces', 'stuff', 'something', 'anything', 'ones', 'which', 'show', 'me', 'find', 'how', 'many', 'much', 'there', 'do', 'we', 'i', 'have', 'has', 'own', 'owned', 'please', 'it', 'to', 'but', 'coloured', 'colored', 'colour', 'color', 'some', 'our', 'decor', 'decoration', 'decorations', 'made', 'did', 'does', 'will', 'would', 'should', 'put', 'got', 'get', 'everything', 'can', 'could', 'you', 'us', 'keep', 'kept', 'stored', 'was', 'were', 'be', 'been', 'give', 'tell', 'list', 'need', 'want', 'looking', 'look', 'this', 'these', 'those', 'here', 'still', 'only', 'just', 'them', 'they', "what's", "where's", 'go', 'who', 'anyone', 'cost', 'costs', 'price', 'powered', 'sort', 'kind', 'kinds', 'lots'];
     /** What people call a whole family of materials. */
     private const TEXTURES = ['fabric' => 'textile', 'cloth' => 'textile', 'pottery' => 'clay', 'ceramic' => 'clay', 'greens' => 'greenery', 'wicker' => 'woven'];
     private const IDLE = '\b(?:(?:not|haven.t|hasn.t|have not|has not)(?: we)? (?:been )?(?:used|out|shown|stood)|unused|idle)(?: (?:for|in|since))?';
     private const SWAPS_A_YEAR = 4;
     private const SAFE = [
+        'unbreakable' => [['breakable'], 'not breakable'],
+        '(?:flameless|no (?:open )?flames?)' => [['open flame'], 'no open flame'],
         'safe for (?:the |our |my )?(?:dogs?|cats?|pets?|animals|puppy|kitten)' => [['toxic to pets'], 'safe for pets'],
         'safe for (?:the |our |my )?(?:children|kids|child|toddlers?|baby)' => [['breakable', 'small parts', 'button cells', 'open flame'], 'safe for children'],
     ];
@@ -56,7 +58,7 @@ final class QueryReader
         $this->fits->takeFrom($phrases);
         $this->sizes->takeFrom($phrases);
         $phrases->take(self::IDLE . '\s+(\d{1,2})\s*(years?|seasons?|swaps?)', static fn(array $m): array => [new IdleCondition((int) $m[1] * (str_starts_with($m[2], 'year') ? self::SWAPS_A_YEAR : 1))]);
-        $phrases->take('\b(?:never (?:been )?(?:used|stood|out|put out|shown)|unused)\b', static fn(): array => [new IdleCondition(null)]);
+        $phrases->take('\b(?:never[ -](?:been )?(?:used|stood|out|put out|shown)|unused)\b', static fn(): array => [new IdleCondition(null)]);
         foreach (self::PLACES as $phrase => [$kinds, $words]) {
             $phrases->takeSaid($phrase, new PlaceCondition($kinds, $words));
         }
@@ -96,7 +98,7 @@ final class QueryReader
                 continue;
             }
             $last = $isOr ? array_pop($conditions) : null;
-            $condition = $isNot ? new NotCondition($condition, 'not ' . $condition->asked()) : $condition;
+            $condition = $isNot ? $this->not($condition) : $condition;
             $conditions[] = null === $last ? $condition : new AnyCondition([...($last instanceof AnyCondition ? $last->conditions : [$last]), $condition]);
             [$isNot, $isOr] = [false, false];
         }
@@ -104,10 +106,18 @@ final class QueryReader
         return $conditions;
     }
 
+    /** What must not be so would pass unnoticed where its word is mistyped: then it is what the word stands for, too. */
+    private function not(WordCondition $condition): Condition
+    {
+        $right = $condition->putRight();
+
+        return new NotCondition(null === $right ? $condition : new AnyCondition([$condition, $right]), 'not ' . $condition->asked());
+    }
+
     /**
      * @param list<string> $words
      *
-     * @return array{Condition|null, int} null for a word that says nothing; how many words it took
+     * @return array{WordCondition|null, int} null for a word that says nothing; how many words it took
      */
     private function word(array $words, int $i): array
     {
