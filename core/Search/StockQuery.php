@@ -126,7 +126,7 @@ final readonly class StockQuery
         if ([] !== array_filter($right)) {
             return (new self($this->text, array_map(static fn(?Condition $right, Condition $asked): Condition => $right ?? $asked, $right, $this->conditions), $this->asksForColour))->among($cards);
         }
-        $unknown = array_keys(array_filter($hits, fn(int $count, int $i): bool => 0 === $count && $this->conditions[$i] instanceof Internal\WordCondition, \ARRAY_FILTER_USE_BOTH));
+        $unknown = array_keys(array_filter($hits, fn(int $count, int $i): bool => 0 === $count && self::isOfWords($this->conditions[$i]), \ARRAY_FILTER_USE_BOTH));
         $asked = array_values(array_diff(array_keys($this->conditions), $unknown));
         $found = $this->ranked($seen, $asked, 0);
 
@@ -134,6 +134,11 @@ final readonly class StockQuery
             [] === $found && \count($asked) > 1 ? $this->ranked($seen, $asked, 1) : $found,
             array_map(fn(int $i): string => $this->conditions[$i]->asked(), $unknown),
         );
+    }
+
+    private static function isOfWords(Condition $condition): bool
+    {
+        return $condition instanceof Internal\WordCondition || ($condition instanceof Internal\AnyCondition && $condition->isOfWords());
     }
 
     private static function putRight(Condition $condition): ?Condition

@@ -14,8 +14,17 @@ use BrightCupboard\Core\Search\SearchCard;
  */
 final readonly class AnyCondition implements Condition
 {
-    /** @param non-empty-list<Condition> $conditions */
-    public function __construct(public array $conditions) {}
+    /**
+     * @param non-empty-list<Condition> $conditions
+     * @param string|null               $words what is asked, where that is shorter than to name them all
+     */
+    public function __construct(public array $conditions, private ?string $words = null) {}
+
+    /** Whether all of them are words, which may be words that nothing is known by. */
+    public function isOfWords(): bool
+    {
+        return [] === array_filter($this->conditions, static fn(Condition $one): bool => !$one instanceof WordCondition);
+    }
 
     public function met(SearchCard $card): ?string
     {
@@ -31,6 +40,6 @@ final readonly class AnyCondition implements Condition
 
     public function asked(): string
     {
-        return implode(' or ', array_map(static fn(Condition $one): string => $one->asked(), $this->conditions));
+        return $this->words ?? implode(' or ', array_map(static fn(Condition $one): string => $one->asked(), $this->conditions));
     }
 }

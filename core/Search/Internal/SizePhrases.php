@@ -69,7 +69,7 @@ final readonly class SizePhrases
         $words = 'about ' . $this->lengths->write($length);
         $sides = '' === $side ? ['width', 'depth', 'height'] : [$this->side('', $side)];
 
-        return [new AnyCondition(array_map(static fn(string $of): Condition => new NearSizeCondition($of, $length->tenths(), $off, $words . ' ' . self::WORDS[$of]), $sides))];
+        return [new AnyCondition(array_map(static fn(string $of): Condition => new NearSizeCondition($of, $length->tenths(), $off, $words . ' ' . self::WORDS[$of]), $sides), rtrim($words . ' ' . $side))];
     }
 
     private function length(string $text): ?Length
