@@ -25,7 +25,7 @@ final class QueryReader
     private const TEXTURES = ['fabric' => 'textile', 'cloth' => 'textile', 'pottery' => 'clay', 'ceramic' => 'clay', 'greens' => 'greenery', 'wicker' => 'woven'];
     private const IDLE = '\b(?:(?:not|haven.t|hasn.t|have not|has not)(?: we)? (?:been )?(?:used|out|shown|stood)|unused|idle)(?: (?:for|in|since))?';
     private const SWAPS_A_YEAR = 4;
-    private const SAFE = [
+    private const FREE_OF = [
         'unbreakable' => [['breakable'], 'not breakable'],
         '(?:flameless|no (?:open )?flames?)' => [['open flame'], 'no open flame'],
         'safe for (?:the |our |my )?(?:dogs?|cats?|pets?|animals|puppy|kitten)' => [['toxic to pets'], 'safe for pets'],
@@ -34,9 +34,8 @@ final class QueryReader
     private const PLACES = ['lent out' => [['lent'], 'lent out'], 'lent' => [['lent'], 'lent out'], 'lost' => [['lost'], 'lost'], 'out now' => [['spot', 'table'], 'out now'], 'in store' => [['tote', 'loose'], 'in store'], 'by the door' => [['arrived'], 'by the door']];
 
     private readonly SizePhrases $sizes;
-    private bool $asksForColour = false;
-
     private readonly FitPhrases $fits;
+    private bool $asksForColour = false;
 
     /** @param list<Opening> $openings */
     public function __construct(LengthUnit $unit, private readonly ColourNames $names, array $openings)
@@ -62,7 +61,7 @@ final class QueryReader
         foreach (self::PLACES as $phrase => [$kinds, $words]) {
             $phrases->takeSaid($phrase, new PlaceCondition($kinds, $words));
         }
-        foreach (self::SAFE as $phrase => [$hazards, $words]) {
+        foreach (self::FREE_OF as $phrase => [$hazards, $words]) {
             $any = $this->any(array_map(static fn(string $hazard): Condition => new WordCondition($hazard, $hazard, null), $hazards));
             $phrases->take('\b' . $phrase . '\b', static fn(): array => [new NotCondition($any, $words)]);
         }

@@ -4,19 +4,22 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Search\Internal;
 
-use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Search\Condition;
 use BrightCupboard\Core\Search\SearchCard;
 
 /**
- * A side is at least, or at most, so long.
+ * A side is at least, or at most, so long, or about so long.
  *
  * @internal
  */
 final readonly class SizeCondition implements Condition
 {
-    /** @param 'width'|'depth'|'height' $side */
-    public function __construct(private string $side, private Length $limit, private bool $isMost, private string $words) {}
+    /**
+     * @param 'width'|'depth'|'height' $side
+     * @param int                      $least tenths of a millimetre
+     * @param int                      $most  the same
+     */
+    public function __construct(private string $side, private int $least, private int $most, private string $words) {}
 
     public function met(SearchCard $card): ?string
     {
@@ -26,7 +29,7 @@ final readonly class SizeCondition implements Condition
             'height' => $card->height,
         };
 
-        return ($this->isMost ? $tenths <= $this->limit->tenths() : $tenths >= $this->limit->tenths()) ? $this->words : null;
+        return $tenths >= $this->least && $tenths <= $this->most ? $this->words : null;
     }
 
     public function asked(): string

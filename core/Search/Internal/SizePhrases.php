@@ -52,7 +52,7 @@ final readonly class SizePhrases
             if (null === $limit) {
                 return [];
             }
-            $conditions[] = new SizeCondition($side, $limit, $isMost, sprintf('%s %s %s', $isMost ? 'at most' : 'at least', $this->lengths->write($limit), self::WORDS[$side]));
+            $conditions[] = new SizeCondition($side, $isMost ? 0 : $limit->tenths(), $isMost ? $limit->tenths() : \PHP_INT_MAX, sprintf('%s %s %s', $isMost ? 'at most' : 'at least', $this->lengths->write($limit), self::WORDS[$side]));
         }
 
         return $conditions;
@@ -69,7 +69,7 @@ final readonly class SizePhrases
         $words = 'about ' . $this->lengths->write($length);
         $sides = '' === $side ? ['width', 'depth', 'height'] : [$this->side('', $side)];
 
-        return [new AnyCondition(array_map(static fn(string $of): Condition => new NearSizeCondition($of, $length->tenths(), $off, $words . ' ' . self::WORDS[$of]), $sides), rtrim($words . ' ' . $side))];
+        return [new AnyCondition(array_map(static fn(string $of): Condition => new SizeCondition($of, $length->tenths() - $off, $length->tenths() + $off, $words . ' ' . self::WORDS[$of]), $sides), rtrim($words . ' ' . $side))];
     }
 
     private function length(string $text): ?Length
