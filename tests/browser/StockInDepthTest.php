@@ -161,6 +161,17 @@ final class StockInDepthTest extends BrowserTestCase
         self::assertStringEndsWith('/table', $this->browser->getCurrentURL());
     }
 
+    public function testAQuestionIsPutRightAndWhatItLeavesOutIsSaid(): void
+    {
+        $page = $this->page()->signIn();
+        $page->key('/')->type('What you look for', 'velvet cushon')->seeText('Moss velvet');
+        $page->type('What you look for', 'boho velvet cushon')->seeText('“boho”')->seeText('Moss velvet');
+        $page->type('What you look for', 'lanterns that fit on the kitchen sill')->seeText('fits on kitchen sill');
+        $page->key(WebDriverKeys::ESCAPE)->until(static fn(): bool => 0 === $page->count('[role="dialog"]'), 'Escape closes it');
+
+        self::assertStringNotContainsString('fits on kitchen sill', $page->text());
+    }
+
     public function testAScannedLabelOpensItsToteAfterSigningIn(): void
     {
         $page = $this->page()->signIn();

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Search\Internal;
 
+use BrightCupboard\Core\Intake\Lexicon;
 use BrightCupboard\Core\Search\Condition;
 
 /**
- * “Worth over $50”, “under 10 bucks”, “heavier than 5 lb”, “cheap”, “not heavy”.
+ * “More than 4 stockings”, “worth over $50”, “under 10 bucks”, “heavier than 5 lb”, “cheap”, “not heavy”.
  *
  * @internal
  */
@@ -21,8 +22,12 @@ final readonly class AmountPhrases
     private const COIN = '(?:dollars?|bucks|euros?|quid)';
     private const MONEY = '(\d{1,6})(?:[.,](\d{2}))?';
 
+    /** Bounds that leave the number itself out; with sizes and money nobody minds. */
+    private const STRICT = ['under', 'below', 'less than', 'fewer than', 'over', 'above', 'more than'];
+
     public static function takeFrom(Phrases $phrases): void
     {
+        $phrases->take('\b' . Bound::WORDS . '\s+(\d{1,4})\s+(?=(\pL{3,}))', self::count(...));
         $phrases->take('\b' . Bound::WORDS . '\s+(\d+(?:[.,]\d+)?)\s*(lbs?|oz|kg|kilos|g)\b', static fn(array $m): array => [
             new AmountCondition('weight', (int) round((float) str_replace(',', '.', $m[2]) * self::GRAMS[$m[3]]), Bound::isMost($m[1]), sprintf('weighs %s %s %s', Bound::isMost($m[1]) ? 'at most' : 'at least', $m[2], $m[3])),
         ]);
@@ -31,6 +36,21 @@ final readonly class AmountPhrases
         $phrases->take('()\b' . Bound::WORDS . '\s+' . self::MONEY . '\s*' . self::COIN . '\b', self::money(...));
         $phrases->takeSaid('cheap', new AmountCondition('cost', self::CHEAP, true, 'cheap'));
         $phrases->takeSaid('heavy', new AmountCondition('weight', self::HEAVY_GRAMS, false, 'heavy'));
+    }
+
+    /**
+     * “More than 4 stockings”: how many there are, where a kind of thing follows the number.
+     *
+     * @param array<string> $m all, the bound, the number, the word behind it
+     *
+     * @return list<Condition>
+     */
+    private static function count(array $m): array
+    {
+        $isMost = Bound::isMost($m[1]);
+        $limit = (int) $m[2] + (\in_array($m[1], self::STRICT, true) ? ($isMost ? -1 : 1) : 0);
+
+        return null === Lexicon::kind($m[3]) ? [] : [new AmountCondition('count', $limit, $isMost, sprintf('%s %d of it', $isMost ? 'at most' : 'at least', $limit))];
     }
 
     /**
