@@ -56,7 +56,7 @@ final readonly class IntakeLine
 
     public function read(string $line): IntakeReading
     {
-        $line = trim((string) preg_replace('/\s+/u', ' ', strtr($line, ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', ' w/ ' => ' with ', ' w/' => ' with '])));
+        $line = strtr($line, ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', ' w/ ' => ' with ', ' w/' => ' with ']);
         $draft = new Draft($this->notation->plain($line));
         if ('' === $line || mb_strlen($line) > self::MOST_CHARACTERS) {
             $draft->questions[] = new Question('line', '' === $line ? 'Write what it is, such as: 3 brass candlesticks 9 in, attic A2, $4 each.' : sprintf('A line has at most %d characters. Put the rest into the care note afterwards.', self::MOST_CHARACTERS));

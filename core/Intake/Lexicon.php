@@ -52,7 +52,8 @@ final readonly class Lexicon
     private const SHAPES = ['round' => 'round', 'square' => 'square', 'arch' => 'arch', 'arched' => 'arch', 'oval' => 'oval', 'tall' => 'tall', 'rectangular' => 'rect'];
     private const FLAMELESS = ['flameless', 'battery', 'led'];
     /** Written at the start instead of a number. */
-    private const COUNTS = ['a' => 1, 'an' => 1, 'one' => 1, 'pair of' => 2, 'a pair of' => 2, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'twelve' => 12, 'a dozen' => 12, 'dozen' => 12];
+    private const COUNTS = ['a' => 1, 'an' => 1, 'one' => 1, 'pair of' => 2, 'a pair of' => 2, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'eleven' => 11, 'twelve' => 12, 'thirteen' => 13, 'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16, 'seventeen' => 17, 'eighteen' => 18, 'nineteen' => 19, 'a dozen' => 12, 'dozen' => 12];
+    private const TENS = ['twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50, 'sixty' => 60, 'seventy' => 70, 'eighty' => 80, 'ninety' => 90];
 
     /** @return array{PieceKind, string}|null the kind and the shape its word tells, '' where none */
     public static function kind(string $word): ?array
@@ -141,6 +142,13 @@ final readonly class Lexicon
 
     public static function count(string $words): ?int
     {
+        [$ten, $one] = [...explode('-', str_replace(' ', '-', $words), 2), ''];
+        if (isset(self::TENS[$ten])) {
+            $ones = '' === $one ? 0 : self::COUNTS[$one] ?? null;
+
+            return null === $ones || $ones > 9 || \in_array($one, ['a', 'an'], true) ? null : self::TENS[$ten] + $ones;
+        }
+
         return self::COUNTS[$words] ?? null;
     }
 

@@ -16,6 +16,8 @@ final readonly class LengthText
     private const MAX_CHARACTERS = 40;
     private const EIGHTHS_PER_FOOT = 96;
     private const NUMBER = '(-?\d+(?:[.,]\d+)?)(?:\s+(\d+)\/(\d+))?';
+    /** Before small units groups of three are thousands: nobody measures a thousandth of a millimetre. */
+    private const GROUPED = '/(?<![\d.,])(\d{1,2})[.,\x{A0}\x{202F}](\d{3})(?:([.,])(\d{1,2}))?(?=\s*(?:mm|cm)\b)/iu';
     private const FRACTION = '(-?\d+)\/(\d+)';
 
     public function __construct(private LengthUnit $unit) {}
@@ -39,6 +41,12 @@ final readonly class LengthText
         }
 
         return Length::ofMillimetres($millimetres);
+    }
+
+    /** “1,200 mm” and “1.200,5 mm” without their groups: “1200 mm”, “1200.5 mm”. */
+    public static function ungrouped(string $text): string
+    {
+        return (string) preg_replace_callback(self::GROUPED, static fn(array $m): string => $m[1] . $m[2] . (isset($m[4]) ? '.' . $m[4] : ''), $text);
     }
 
     /** As what runs along is measured: in feet and inches, or in metres, once it is longer than two of them. */
@@ -79,7 +87,7 @@ final readonly class LengthText
         $words = ['″' => ' in ', '"' => ' in ', '”' => ' in ', '′' => ' ft ', "'" => ' ft ', '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4',
             'inches' => 'in', 'inch' => 'in', 'feet' => 'ft', 'foot' => 'ft', 'yards' => 'yd', 'yard' => 'yd', 'yds' => 'yd'];
 
-        return trim(strtr(mb_strtolower($text), $words));
+        return trim(strtr(mb_strtolower(str_replace(["\u{A0}", "\u{202F}"], ' ', self::ungrouped($text))), $words));
     }
 
     /** @param array<int, string|null> $match */

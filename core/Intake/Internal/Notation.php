@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Intake\Internal;
 
+use BrightCupboard\Core\Measure\LengthText;
+
 /**
  * Writes in one way what hurried people write in many: marks for inches and feet, hyphens before fractions, thousands, dozens
  * and pairs, sides before their numbers, bucks and bare cents. Only what can mean nothing else is rewritten.
@@ -24,6 +26,9 @@ final readonly class Notation
 
     public function plain(string $line): string
     {
+        $line = (string) preg_replace('/(?<=\d)[\x{A0}\x{202F}](?=\d{3}(?!\d))/u', '', $line); // 1 234 in print
+        $line = trim((string) preg_replace('/\s+/u', ' ', $line));
+
         return trim((string) preg_replace('/\s+/u', ' ', $this->prices($this->counts($this->sides($this->measures($line))))));
     }
 
@@ -33,8 +38,7 @@ final readonly class Notation
         $line = (string) preg_replace('/(?<=\d)\s*[′’\'](?=\s*(?:\d|$|[,\sx×]))/u', ' ft ', $line); // 1'3
         $line = (string) preg_replace('/(?<=\d)-(?=\d{1,2}\/\d{1,2}\b)/u', ' ', $line); // 9-1/2
         $line = (string) preg_replace('/\b(ft|feet|foot)\s*-\s*(?=\d)/iu', '$1 ', $line); // 1 ft-6
-        // 1,200 mm and 1.200,50 mm: groups of three before a small unit are thousands.
-        $line = (string) preg_replace_callback('/(?<![\d.,])(\d{1,2})[.,](\d{3})(?:[.,](\d{1,2}))?(?=\s*(?:mm|cm)\b)/iu', static fn(array $m): string => $m[1] . $m[2] . (isset($m[3]) ? '.' . $m[3] : ''), $line);
+        $line = LengthText::ungrouped($line);
         if (1 === preg_match('/\brugs?\b/iu', $line) && 1 === preg_match('/(?<![\d.])(\d{1,2})\s*[x×]\s*(\d{1,2})(?![\d.]|\s*(?:in|ft|feet|cm|m|″|")\b)/iu', $line, $match) && max((int) $match[1], (int) $match[2]) <= self::RUG_FEET) {
             $line = str_replace($match[0], sprintf('%d x %d ft', $match[1], $match[2]), $line);
         }
@@ -79,6 +83,8 @@ final readonly class Notation
     private function prices(string $line): string
     {
         $sign = preg_quote($this->currency, '/');
+        // 12,50 € and 1.234,50 €: the sign behind.
+        $line = (string) preg_replace_callback("/(?<![\\w.,])(?:(\\d{1,2})[.,]?(?=\\d{3}))?(\\d{1,3})(?:[.,](\\d{2}))?\\s*{$sign}(?!\\s*\\d)/u", fn(array $m): string => $this->currency . $m[1] . $m[2] . ('' === ($m[3] ?? '') ? '' : '.' . $m[3]), $line);
         $line = (string) preg_replace('/(?<![\w.,])(\d{1,4}(?:[.,]\d{2})?)\s*(?:bucks?|dollars?|quid|euros?|pounds? sterling)\b/iu', $this->quoted() . '$1', $line);
         $line = (string) preg_replace("/@\\s*(?:{$sign}\\s*)?(\\d{1,4}(?:[.,]\\d{2})?)(?!\\s*(?:in|cm|ft|mm)\\b)(?:\\s*(?:each|ea\\b))?/iu", $this->quoted() . '$1 each', $line);
         $line = (string) preg_replace("/(?<![\\w.,])(?:{$sign}\\s*)?[.,](\\d{2})(?![\\d.,]|\\s*(?:in|cm|ft|mm|m)\\b)/u", $this->quoted() . '0.$1', $line);
