@@ -82,7 +82,7 @@ final readonly class Lexicon
         return null;
     }
 
-    /** The word for a kind that a mistyped one stands for: one letter off, from seven letters on two, or two that changed places; null where several are as near. */
+    /** The word for a kind that a mistyped one stands for: one letter off, from seven letters on two (a kitchen is no pitcher: the first is right then), or two that changed places; null where several are as near. */
     public static function meant(string $word): ?string
     {
         $length = \strlen($word);
@@ -95,7 +95,7 @@ final readonly class Lexicon
             foreach ([$known, $known . 's'] as $form) {
                 $off = levenshtein($word, $form);
                 $isSwapped = 2 === $off && \strlen($form) === $length && count_chars($form, 1) === count_chars($word, 1);
-                if (1 === $off || $isSwapped || (2 === $off && $length >= self::TWO_TYPOS_FROM)) {
+                if (1 === $off || $isSwapped || (2 === $off && $length >= self::TWO_TYPOS_FROM && $word[0] === $form[0])) {
                     $near[$isSwapped ? 1 : $off][$known] = $form;
                 }
             }
