@@ -9,10 +9,13 @@ use BrightCupboard\Core\Intake\Internal\Completion;
 use BrightCupboard\Core\Intake\Internal\CountWords;
 use BrightCupboard\Core\Intake\Internal\Draft;
 use BrightCupboard\Core\Intake\Internal\MeasureWords;
+use BrightCupboard\Core\Intake\Internal\Mistyped;
 use BrightCupboard\Core\Intake\Internal\Naming;
 use BrightCupboard\Core\Intake\Internal\Notation;
+use BrightCupboard\Core\Intake\Internal\OneQuestion;
 use BrightCupboard\Core\Intake\Internal\PlaceWords;
 use BrightCupboard\Core\Intake\Internal\PriceWords;
+use BrightCupboard\Core\Intake\Internal\Remarks;
 use BrightCupboard\Core\Intake\Internal\WordPhrases;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;
@@ -29,9 +32,6 @@ final readonly class IntakeLine
 {
     private const MOST_CHARACTERS = 300;
 
-    /** How a piece is, or wants to be treated: such a phrase can only be a note. */
-    private const CONDITION = '/^(.*\b(?:chip(?:s|ped)?|crack(?:s|ed)?|worn|faded|torn|dent(?:s|ed)?|scratch(?:es|ed)?|stain(?:s|ed)?|missing|broken|repaired|glued|wobbl(?:es|y)|rusty|moth|bent|fragile|wash|dry clean)\b.*)$/iu';
-
     private Notation $notation;
     private CountWords $counts;
     private MeasureWords $measures;
@@ -39,6 +39,8 @@ final readonly class IntakeLine
     private PlaceWords $places;
     private WordPhrases $words;
     private Naming $naming;
+    private Mistyped $mistyped;
+    private Remarks $remarks;
     private Completion $completion;
 
     /** @param list<KnownPlace> $places */
@@ -51,12 +53,22 @@ final readonly class IntakeLine
         $this->prices = new PriceWords($currency);
         $this->places = new PlaceWords($places);
         $this->words = new WordPhrases($names);
+        $this->mistyped = new Mistyped($names, $this->places);
+        $this->remarks = new Remarks($this->measures);
         $this->completion = new Completion(new LengthText($unit), $names);
+    }
+
+    /** The key of the one place that words name; null where they name none, or several. */
+    public function placeOf(string $words): ?string
+    {
+        $draft = new Draft($words);
+        $this->places->take($words, $draft);
+
+        return $draft->place;
     }
 
     public function read(string $line): IntakeReading
     {
-        $line = strtr($line, ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', ' w/ ' => ' with ', ' w/' => ' with ']);
         $draft = new Draft($this->notation->plain($line));
         if ('' === $line || mb_strlen($line) > self::MOST_CHARACTERS) {
             $draft->questions[] = new Question('line', '' === $line ? 'Write what it is, such as: 3 brass candlesticks 9 in, attic A2, $4 each.' : sprintf('A line has at most %d characters. Put the rest into the care note afterwards.', self::MOST_CHARACTERS));
@@ -68,10 +80,12 @@ final readonly class IntakeLine
         $text = $this->prices->take($text, $draft);
         $text = $this->measures->take($text, $draft);
         $isNamed = '' !== $draft->name;
-        foreach (self::split('/[,;](?!\d)/u', $text) as $i => $phrase) {
+        foreach (self::split('/[,;](?!\d)|(?<=\pL)(?<!care)(?<!note)(?<!nb)(?<!ps):\s|\s-\s/u', $text) as $i => $phrase) {
             $this->takePhrase(trim($phrase, " \t.-"), 0 === $i, $isNamed, $draft);
         }
         $this->completion->complete($draft);
+        $draft->name .= $draft->look;
+        OneQuestion::leave($draft);
 
         return $this->reading($draft);
     }
@@ -96,70 +110,84 @@ final readonly class IntakeLine
 
             return;
         }
-        if ($this->places->take($phrase, $draft)) {
+        if ($this->places->take($phrase, $draft) || $this->counts->takePhrase($phrase, $draft)) {
             return;
         }
-        [$had, $kind] = [\count($draft->questions), $draft->kind];
+        if ($this->remarks->isOfLook($phrase) && null !== $draft->kind) {
+            $this->remarks->keep($phrase, $draft);
+
+            return;
+        }
+        $before = clone $draft;
         $unknown = $this->words->take($phrase, $draft);
-        $draft->kind = $kind ?? $draft->kind;
-        if ([] !== $unknown && \count($draft->questions) === $had) {
-            $this->askAbout($phrase, $draft);
+        $right = [] === $unknown ? $phrase : $this->mistyped->putRight($phrase, $unknown, $draft);
+        if ($right !== $phrase) {
+            if ($this->places->take($right, $draft)) {
+                return;
+            }
+            $unknown = $this->words->take($right, $draft);
+        }
+        if (null !== $before->kind) {
+            [$draft->kind, $draft->nearest] = [$before->kind, $before->nearest];
+        }
+        if ([] !== $unknown) {
+            $draft->restore($before); // half of what it says is not what it says
+            $this->remarks->keep($phrase, $draft);
         }
     }
 
     /** What a line begins with is the thing; what stands behind "in", "with" or "from" is about a part of it, or where it came from. */
     private function takeThing(string $phrase, bool $isNamed, Draft $draft): void
     {
-        [$thing, $by, $behind] = $this->naming->parts($phrase);
+        $draft->isMany = 1 === preg_match('/\pL{2,}s\b/u', $phrase);
+        [$thing, $by, $behind] = $this->naming->parts($this->remarks->cut($phrase, $draft));
         $unknown = $this->words->take($thing, $draft);
-        if (null === $draft->kind) {
-            [$thing, $unknown] = $this->withoutTypo($thing, $unknown, $draft);
+        $right = [] === $unknown ? $thing : $this->mistyped->putRight($thing, $unknown, $draft);
+        if ($right !== $thing) {
+            [$thing, $unknown] = [$right, $this->words->take($right, $draft)];
         }
         $unsure = $this->naming->unsureOf($thing);
         if (null !== $unsure && null !== $draft->kind) {
             $draft->guesses[] = sprintf('Taken for %s, by the word “%s”.', $draft->kind->withArticle(), $unsure);
         }
-        [$kind, $shape, $materials] = [$draft->kind, $draft->shape, $draft->materials];
-        $said = '' === $behind ? [] : $this->words->take($behind, $draft);
-        [$draft->kind, $draft->shape] = [$kind, $shape];
-        if ([] !== $materials || Completion::hasUsualMaterial($kind)) {
-            $draft->materials = $materials; // a base of jute makes no tree of it
-        }
-        if ('from' === $by && [] !== $said) {
-            $draft->care[] = 'from ' . $behind;
-        }
+        $said = $this->takeBehind($by, $behind, $draft);
         if (PieceKind::Lights === $draft->kind && $draft->isCountOfParts) {
             $behind = trim($behind . ", {$draft->count} lights", ', ');
             $by = '' === $by ? ',' : $by;
             $draft->count = 1;
         }
         if (!$isNamed) {
+            [$left, $thing] = $this->counts->takeLeft([...$unknown, ...$said], $thing, $draft);
             $draft->name = $this->naming->name($thing, '' === $behind || 'from' === $by ? '' : (',' === $by ? ', ' : " {$by} ") . $behind);
-            $this->askAboutNumbers([...$unknown, ...$said], $draft);
+            $draft->unknown = [...$draft->unknown, ...array_values(array_filter($left, static fn(string $word): bool => 1 === preg_match('/\pL{2}/u', $word)))];
+            $this->askAboutNumbers($left, $draft);
         }
     }
 
     /**
-     * A mistyped word for a kind is taken for what it stands for, and said.
+     * What stands behind is about a part of the thing: its kind, its shape and, unless it is worn beside a colour of its own, its colours are not those of the thing.
      *
-     * @param list<string> $unknown
-     *
-     * @return array{string, list<string>}
+     * @return list<string> words that say nothing
      */
-    private function withoutTypo(string $thing, array $unknown, Draft $draft): array
+    private function takeBehind(string $by, string $behind, Draft $draft): array
     {
-        foreach ($unknown as $i => $word) {
-            $meant = Lexicon::meant(mb_strtolower($word));
-            if (null !== $meant) {
-                $draft->guesses[] = sprintf('“%s” is taken for “%s”.', $word, $meant);
-                $this->words->take($meant, $draft);
-                unset($unknown[$i]);
-
-                return [(string) preg_replace('/(?<!\w)' . preg_quote($word, '/') . '(?!\w)/u', $meant, $thing, 1), array_values($unknown)];
-            }
+        if ('' === $behind) {
+            return [];
+        }
+        $thing = clone $draft;
+        $said = $this->words->take($behind, $draft);
+        [$draft->kind, $draft->nearest, $draft->shape] = [$thing->kind, $thing->nearest, $thing->shape];
+        if ('of' !== $by && ([] !== $thing->materials || Completion::hasUsualMaterial($thing->kind))) {
+            $draft->materials = $thing->materials; // a base of jute makes no tree of it
+        }
+        if (!\in_array($by, ['with', 'of'], true) || ('with' === $by && [] === $thing->colours && [] === $thing->materialColours)) {
+            [$draft->colours, $draft->materialColours] = [$thing->colours, $thing->materialColours];
+        }
+        if ('from' === $by && [] !== $said) {
+            $draft->care[] = 'from ' . $behind;
         }
 
-        return [$thing, $unknown];
+        return $said;
     }
 
     /** "brass bell attic A2": a place that closes the first phrase without a comma. */
@@ -199,23 +227,9 @@ final readonly class IntakeLine
             if (1 === preg_match('/\d/', $word) && 1 !== preg_match('/^(?:no\.?\d+|\d+-?(?:tier|light|arm|drawer|hook)e?d?)$/iu', $word)) {
                 $without = trim((string) preg_replace('/(?<!\w)' . preg_quote($word, '/') . '(?!\w)\s*/u', '', $draft->line, 1), ' ,');
                 $isCount = 1 === preg_match('/^\d{1,3}$/', $word);
-                $draft->questions[] = new Question('count', sprintf('What is “%s”?', $word), [...($isCount ? [new Reply($word . ' of them', $word . ' ' . $without)] : []), new Reply('leave it out', $without)]);
+                $draft->questions[] = new Question('count', sprintf('What is “%s”?', $word), [...($isCount ? [new Reply($word . ' of them', $word . ' ' . $without), new Reply($this->measures->written($word), $without . ', ' . $this->measures->written($word))] : []), new Reply('leave it out', $without)]);
             }
         }
-    }
-
-    private function askAbout(string $phrase, Draft $draft): void
-    {
-        if (1 === preg_match('/^(?:care|note|nb)[:\s]+(.*)$/iu', $phrase, $match) || 1 === preg_match('/^(from .+)$/iu', $phrase, $match) || 1 === preg_match(self::CONDITION, $phrase, $match)) {
-            $draft->care[] = $match[1];
-
-            return;
-        }
-        $draft->questions[] = new Question('line', sprintf('What is “%s”?', mb_strimwidth($phrase, 0, 40, '…')), [
-            new Reply('a note on its care', str_replace($phrase, 'care: ' . $phrase, $draft->line)),
-            new Reply('part of its name', str_replace([', ' . $phrase, ',' . $phrase], ' ' . $phrase, $draft->line)),
-            new Reply('leave it out', trim(str_replace([', ' . $phrase, ',' . $phrase], '', $draft->line))),
-        ]);
     }
 
     private function reading(Draft $draft): IntakeReading
@@ -242,6 +256,8 @@ final readonly class IntakeLine
             implode('; ', $draft->care),
             $draft->guesses,
             $draft->questions,
+            $draft->assumed,
+            $draft->unknown,
         );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Intake;
 
+use BrightCupboard\Core\Intake\Internal\KindWords;
+use BrightCupboard\Core\Intake\Internal\MaterialWords;
 use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Stock\Material;
@@ -15,42 +17,20 @@ use BrightCupboard\Core\Stock\Season;
  */
 final readonly class Lexicon
 {
-    /** Word → kind and, after a slash, the shape it tells. Singular forms; plurals are worked out. */
-    private const KINDS = [
-        'arrangement' => 'arrangement', 'centrepiece' => 'arrangement', 'centerpiece' => 'arrangement', 'basket' => 'basket', 'bauble' => 'bauble', 'ornament' => 'bauble', 'ball' => 'bauble', 'pine cone' => 'bauble/cone', 'pinecone' => 'bauble/cone', 'acorn' => 'bauble/drop', 'egg' => 'bauble/drop', 'trug' => 'basket/handle', 'crate' => 'box', 'box' => 'box', 'riser' => 'box',
-        'beads' => 'beads', 'bead garland' => 'beads', 'bell' => 'bell', 'bird' => 'figure/bird', 'owl' => 'figure/bird', 'raven' => 'figure/bird', 'crow' => 'figure/bird', 'dove' => 'figure/bird', 'robin' => 'figure/bird', 'swan' => 'figure/bird', 'duck' => 'figure/bird', 'bookend' => 'heron', 'boat' => 'boat', 'ship' => 'boat', 'book' => 'books', 'books' => 'books', 'stack of books' => 'books',
-        'bowl' => 'bowl', 'bunch' => 'bunch', 'bouquet' => 'bunch', 'stem' => 'bunch', 'branch' => 'bunch/twig', 'stick' => 'bunch/twig', 'sheaf' => 'bunch/wheat', 'candlestick' => 'candlestick', 'candle holder' => 'candlestick', 'taper holder' => 'candlestick', 'taper candle holder' => 'candlestick',
-        'tea light holder' => 'candlestick/block', 'tealight holder' => 'candlestick/block', 'votive holder' => 'candlestick/block', 'tea light' => 'pillar candle', 'votive' => 'pillar candle', 'candle group' => 'candle group', 'pillar candle' => 'pillar candle', 'candle' => 'pillar candle', 'taper candle' => 'pillar candle', 'taper' => 'candlestick', 'cone' => 'cone', 'paper cone' => 'cone', 'crock' => 'crock', 'pot' => 'crock', 'planter' => 'crock', 'bucket' => 'crock', 'pail' => 'crock', 'watering can' => 'jug',
-        'cushion' => 'cushion', 'pillow' => 'cushion', 'cushion cover' => 'cushion', 'pillow cover' => 'cushion', 'figure' => 'figure', 'figurine' => 'figure', 'statue' => 'figure', 'angel' => 'figure', 'nutcracker' => 'figure', 'gnome' => 'figure', 'snowman' => 'figure/snowman', 'deer' => 'figure/deer', 'reindeer' => 'figure/deer', 'stag' => 'figure/deer', 'garland' => 'garland', 'swag' => 'garland', 'bunting' => 'garland', 'gourd' => 'gourd', 'hare' => 'hare', 'rabbit' => 'hare', 'bunny' => 'hare', 'heron' => 'heron', 'hook' => 'hooks', 'hooks' => 'hooks', 'stocking holder' => 'hooks',
-        'little house' => 'little house', 'cottage' => 'little house', 'house' => 'little house', 'jar' => 'jar', 'jug' => 'jug', 'pitcher' => 'jug', 'lantern' => 'lantern', 'lights' => 'lights', 'string lights' => 'lights', 'fairy lights' => 'lights', 'light string' => 'lights',
-        'mirror' => 'mirror', 'picture' => 'picture', 'print' => 'picture', 'frame' => 'picture', 'painting' => 'picture', 'sign' => 'picture', 'napkin' => 'napkin', 'serviette' => 'napkin', 'tea towel' => 'napkin', 'pot plant' => 'pot plant', 'potted plant' => 'pot plant', 'houseplant' => 'pot plant', 'plant' => 'pot plant', 'poinsettia' => 'pot plant/flower', 'amaryllis' => 'pot plant/flower', 'hyacinth' => 'pot plant/flower', 'cyclamen' => 'pot plant/flower', 'topiary' => 'pot plant/ball', 'succulent' => 'pot plant', 'plate' => 'plate', 'platter' => 'plate', 'charger' => 'plate', 'pumpkin' => 'pumpkin', 'ribbon' => 'ribbon', 'runner' => 'runner', 'tablecloth' => 'runner', 'table cloth' => 'runner',
-        'star' => 'star', 'tree topper' => 'star', 'snow globe' => 'storm glass', 'cloche' => 'storm glass', 'tree skirt' => 'throw', 'tree collar' => 'basket', 'stocking' => 'stocking', 'storm glass' => 'storm glass', 'hurricane' => 'storm glass', 'bell jar' => 'storm glass', 'throw' => 'throw', 'blanket' => 'throw', 'rug' => 'throw', 'sheepskin' => 'throw', 'tray' => 'tray', 'board' => 'tray/rect', 'tree' => 'tree', 'fir' => 'tree', 'little tree' => 'tree',
-        'vase' => 'vase', 'bottle' => 'vase/bottle', 'urn' => 'vase/urn', 'bud vase' => 'vase/bud', 'ginger jar' => 'vase/ginger', 'moon vase' => 'vase/moon', 'wreath' => 'wreath',
-    ];
-    /** Things of the everyday without a kind of their own → the kind they are drawn and kept as; said whenever it is taken. */
-    private const NEAREST = [
-        'clock' => 'box', 'lamp' => 'lantern', 'ladder' => 'figure', 'wine glass' => 'storm glass', 'goblet' => 'storm glass', 'tumbler' => 'jar', 'mug' => 'jug', 'cup' => 'jug', 'teapot' => 'jug', 'stool' => 'box', 'birdcage' => 'lantern', 'cake stand' => 'tray',
-        'advent calendar' => 'picture', 'calendar' => 'picture', 'chalkboard' => 'picture', 'moss' => 'bunch', 'filler' => 'bunch', 'easel' => 'picture', 'bookends' => 'books', 'corbel' => 'box', 'scroll' => 'picture', 'dough bowl' => 'bowl', 'tiered tray' => 'tray', 'scale' => 'box',
-        'bucket' => 'crock', 'pail' => 'crock', 'watering can' => 'jug', 'mould' => 'bowl', 'mold' => 'bowl', 'candle ring' => 'wreath', 'pick' => 'bunch', 'bow' => 'ribbon', 'mat' => 'throw', 'doormat' => 'throw', 'village house' => 'little house', 'sled' => 'boat', 'sleigh' => 'boat', 'trunk' => 'box', 'suitcase' => 'box',
-    ];
     /** Letters that a mistyped word may be off, by its own length. */
     private const TYPO_FROM = 4;
     private const TWO_TYPOS_FROM = 7;
-    private const MATERIALS = [
-        'reed' => 'reed', 'seagrass' => 'reed', 'bamboo' => 'reed', 'grapevine' => 'reed', 'burlap' => 'jute', 'hessian' => 'jute', 'rattan' => 'reed', 'wicker' => 'reed', 'willow' => 'reed', 'jute' => 'jute', 'rope' => 'jute', 'wood' => 'wood', 'wooden' => 'wood', 'oak' => 'wood', 'walnut' => 'wood', 'pine wood' => 'wood', 'clay' => 'clay', 'terracotta' => 'clay',
-        'stoneware' => 'stoneware', 'pottery' => 'stoneware', 'ceramic' => 'stoneware', 'porcelain' => 'porcelain', 'china' => 'porcelain', 'stone' => 'stone', 'marble' => 'stone', 'concrete' => 'stone', 'brass' => 'brass', 'gold metal' => 'brass', 'copper' => 'brass', 'iron' => 'iron', 'steel' => 'iron', 'metal' => 'iron', 'tin' => 'tin', 'galvanised' => 'tin', 'galvanized' => 'tin', 'pewter' => 'tin', 'silver plate' => 'tin',
-        'glass' => 'glass', 'mercury glass' => 'glass', 'faux' => 'faux greenery', 'artificial' => 'faux greenery', 'silk flowers' => 'faux greenery', 'juniper' => 'faux greenery', 'fresh' => 'fresh greenery', 'live' => 'fresh greenery', 'real' => 'fresh greenery', 'preserved' => 'dried stems', 'dried' => 'dried stems', 'wheat' => 'dried stems', 'pampas' => 'dried stems',
-        'cotton' => 'cotton', 'linen' => 'linen', 'wool' => 'wool', 'woollen' => 'wool', 'felt' => 'wool', 'velvet' => 'velvet', 'paper' => 'paper', 'card' => 'paper', 'wax' => 'wax', 'beeswax' => 'wax', 'plastic' => 'plastic', 'resin' => 'plastic', 'acrylic' => 'plastic',
-    ];
+    /** Common words that are a letter off a thing. */
+    private const COMMON = ['from', 'with', 'then', 'than', 'that', 'this', 'them', 'some', 'left', 'back', 'best', 'both', 'most', 'more', 'much', 'many', 'such', 'very', 'also', 'just', 'like', 'misc', 'stuff', 'total', 'other', 'their', 'there', 'where', 'which', 'while', 'under', 'shed', 'store', 'room', 'home', 'used', 'worn', 'year', 'last', 'next', 'half', 'full', 'good', 'fine', 'nice'];
     private const FINISHES = [
-        'matt' => 'matt', 'matte' => 'matt', 'glazed' => 'glazed', 'shiny' => 'glazed', 'drip glaze' => 'drip glaze', 'clear' => 'clear', 'woven' => 'woven', 'knit' => 'knit', 'knitted' => 'knit', 'cable knit' => 'knit', 'glitter' => 'glitter', 'glittery' => 'glitter', 'sparkly' => 'glitter', 'aged' => 'aged', 'distressed' => 'aged', 'antique' => 'aged', 'rusty' => 'aged', 'hammered' => 'metal',
+        'matt' => 'matt', 'matte' => 'matt', 'glazed' => 'glazed', 'shiny' => 'glazed', 'drip glaze' => 'drip glaze', 'clear' => 'clear', 'woven' => 'woven', 'knit' => 'knit', 'knitted' => 'knit', 'cable knit' => 'knit', 'glitter' => 'glitter', 'glittery' => 'glitter', 'sparkly' => 'glitter', 'aged' => 'aged', 'distressed' => 'aged', 'antique' => 'aged', 'rusty' => 'aged', 'hammered' => 'metal', 'weathered' => 'aged', 'rustic' => 'aged', 'chippy' => 'aged', 'patina' => 'aged', 'glossy' => 'glazed', 'crackle' => 'glazed', 'sequin' => 'glitter', 'beaded' => 'glitter', 'crochet' => 'knit', 'crocheted' => 'knit', 'braided' => 'woven', 'chunky knit' => 'knit', 'vintage' => 'aged', 'gilded' => 'metal', 'gilt' => 'metal', 'transparent' => 'clear',
     ];
-    private const SEASONS = ['spring' => 'spring', 'easter' => 'spring', 'summer' => 'summer', 'autumn' => 'autumn', 'fall' => 'autumn', 'harvest' => 'autumn', 'halloween' => 'autumn', 'thanksgiving' => 'autumn', 'winter' => 'winter', 'midwinter' => 'winter', 'christmas' => 'winter', 'xmas' => 'winter', 'yule' => 'winter', 'advent' => 'winter'];
-    private const ORIGINS = ['bought' => 'bought', 'new' => 'bought', 'thrifted' => 'thrifted', 'secondhand' => 'thrifted', 'second hand' => 'thrifted', 'flea market' => 'thrifted', 'yard sale' => 'thrifted', 'charity shop' => 'thrifted', 'made' => 'made', 'homemade' => 'made', 'handmade' => 'made', 'given' => 'given', 'gift' => 'given', 'inherited' => 'given', 'borrowed' => 'borrowed', 'found' => 'found'];
-    private const HAZARDS = ['breakable' => 'breakable', 'fragile' => 'breakable', 'open flame' => 'open flame', 'real flame' => 'open flame', 'small parts' => 'small parts', 'button cells' => 'button cells', 'toxic to pets' => 'toxic to pets', 'mains' => 'mains cord', 'plug in' => 'mains cord', 'needs a ladder' => 'needs a ladder'];
-    private const PATTERNS = ['striped' => 'stripe', 'stripe' => 'stripe', 'stripes' => 'stripe', 'check' => 'check', 'checked' => 'check', 'plaid' => 'check', 'tartan' => 'check', 'gingham' => 'check', 'ribbed' => 'rib', 'banded' => 'band', 'speckled' => 'speck', 'rings' => 'rings', 'sprigged' => 'sprig'];
+    private const SEASONS = ['spring' => 'spring', 'easter' => 'spring', 'summer' => 'summer', 'autumn' => 'autumn', 'fall' => 'autumn', 'harvest' => 'autumn', 'halloween' => 'autumn', 'thanksgiving' => 'autumn', 'fourth of july' => 'summer', 'patriotic' => 'summer', 'valentine' => 'winter', 'valentines' => 'winter', 'hanukkah' => 'winter', 'new year' => 'winter', 'st patrick' => 'spring', "mother's day" => 'spring', 'winter' => 'winter', 'midwinter' => 'winter', 'christmas' => 'winter', 'xmas' => 'winter', 'yule' => 'winter', 'advent' => 'winter'];
+    private const ORIGINS = ['bought' => 'bought', 'new' => 'bought', 'thrifted' => 'thrifted', 'secondhand' => 'thrifted', 'second hand' => 'thrifted', 'flea market' => 'thrifted', 'yard sale' => 'thrifted', 'charity shop' => 'thrifted', 'made' => 'made', 'homemade' => 'made', 'handmade' => 'made', 'given' => 'given', 'gift' => 'given', 'gifted' => 'given', 'hand-me-down' => 'given', 'heirloom' => 'given', 'thrift store' => 'thrifted', 'thrift' => 'thrifted', 'op shop' => 'thrifted', 'car boot' => 'thrifted', 'garage sale' => 'thrifted', 'estate sale' => 'thrifted', 'auction' => 'thrifted', 'antique mall' => 'thrifted', 'diy' => 'made', 'hand made' => 'made', 'home made' => 'made', 'inherited' => 'given', 'borrowed' => 'borrowed', 'found' => 'found'];
+    private const HAZARDS = ['breakable' => 'breakable', 'fragile' => 'breakable', 'open flame' => 'open flame', 'real flame' => 'open flame', 'small parts' => 'small parts', 'button cells' => 'button cells', 'toxic to pets' => 'toxic to pets', 'mains' => 'mains cord', 'plug in' => 'mains cord', 'plug-in' => 'mains cord', 'plugin' => 'mains cord', 'corded' => 'mains cord', 'needs a ladder' => 'needs a ladder'];
+    private const PATTERNS = ['striped' => 'stripe', 'stripe' => 'stripe', 'stripes' => 'stripe', 'check' => 'check', 'checked' => 'check', 'plaid' => 'check', 'tartan' => 'check', 'gingham' => 'check', 'ribbed' => 'rib', 'banded' => 'band', 'speckled' => 'speck', 'rings' => 'rings', 'sprigged' => 'sprig', 'buffalo check' => 'check', 'buffalo plaid' => 'check', 'pinstripe' => 'stripe', 'ticking' => 'stripe', 'ticking stripe' => 'stripe', 'polka dot' => 'speck', 'spotted' => 'speck', 'dotted' => 'speck', 'floral' => 'sprig', 'botanical' => 'sprig'];
     private const SHAPES = ['round' => 'round', 'square' => 'square', 'arch' => 'arch', 'arched' => 'arch', 'oval' => 'oval', 'tall' => 'tall', 'rectangular' => 'rect'];
-    private const FLAMELESS = ['flameless', 'battery', 'led'];
+    private const FLAMELESS = ['flameless', 'battery', 'battery operated', 'batteries', 'battery powered', 'led', 'solar', 'usb', 'rechargeable'];
     /** Written at the start instead of a number. */
     private const COUNTS = ['a' => 1, 'an' => 1, 'one' => 1, 'pair of' => 2, 'a pair of' => 2, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'eleven' => 11, 'twelve' => 12, 'thirteen' => 13, 'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16, 'seventeen' => 17, 'eighteen' => 18, 'nineteen' => 19, 'a dozen' => 12, 'dozen' => 12];
     private const TENS = ['twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50, 'sixty' => 60, 'seventy' => 70, 'eighty' => 80, 'ninety' => 90];
@@ -58,9 +38,10 @@ final readonly class Lexicon
     /** @return array{PieceKind, string}|null the kind and the shape its word tells, '' where none */
     public static function kind(string $word): ?array
     {
+        $own = KindWords::own();
         foreach ([$word, ...self::singulars($word)] as $form) {
-            if (isset(self::KINDS[$form])) {
-                [$kind, $shape] = explode('/', self::KINDS[$form] . '/');
+            if (isset($own[$form])) {
+                [$kind, $shape] = explode('/', $own[$form] . '/');
 
                 return [PieceKind::from($kind), $shape];
             }
@@ -73,30 +54,55 @@ final readonly class Lexicon
     /** The kind that a thing without one of its own is drawn and kept as. */
     public static function nearest(string $word): ?PieceKind
     {
+        $nearest = KindWords::nearest();
         foreach ([$word, ...self::singulars($word)] as $form) {
-            if (isset(self::NEAREST[$form])) {
-                return PieceKind::from(self::NEAREST[$form]);
+            if (isset($nearest[$form])) {
+                return PieceKind::from($nearest[$form]);
             }
         }
 
         return null;
     }
 
+    /** Whether some of the words name a thing. */
+    public static function nameAThing(string $words): bool
+    {
+        $each = explode(' ', mb_strtolower($words));
+        foreach ($each as $i => $word) {
+            $plain = trim($word, '.,;:()');
+            if (null !== self::kind($plain) || self::isGrown($plain) || null !== self::kind($plain . ' ' . trim($each[$i + 1] ?? '', '.,;:()'))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether it grows or lies about: a bunch of it, where nothing else is named. */
+    public static function isGrown(string $word): bool
+    {
+        return [] !== array_filter([$word, ...self::singulars($word)], KindWords::isGrown(...));
+    }
+
     /** The word for a kind that a mistyped one stands for: one letter off, from seven letters on two (a kitchen is no pitcher: the first is right then), or two that changed places; null where several are as near. */
     public static function meant(string $word): ?string
     {
         $length = \strlen($word);
-        if ($length < self::TYPO_FROM || 1 !== preg_match('/^[a-z]+$/', $word)) {
+        if ($length < self::TYPO_FROM || 1 !== preg_match('/^[a-z]+$/', $word) || null !== self::material($word) || \in_array($word, self::COMMON, true)) {
             return null;
         }
-        /** @var array<int, array<string, string>> $near the form that is near, by how many letters it is off and by the word */
+        /** @var array<int, array<string, string>> $near the form that is near, by how many letters it is off and by what it stands for */
         $near = [];
-        foreach (array_keys(self::KINDS + self::NEAREST) as $known) {
-            foreach ([$known, $known . 's'] as $form) {
-                $off = levenshtein($word, $form);
-                $isSwapped = 2 === $off && \strlen($form) === $length && count_chars($form, 1) === count_chars($word, 1);
-                if (1 === $off || $isSwapped || (2 === $off && $length >= self::TWO_TYPOS_FROM && $word[0] === $form[0])) {
-                    $near[$isSwapped ? 1 : $off][$known] = $form;
+        // Four letters are near too many words to be any but the plainest.
+        foreach ($length > self::TYPO_FROM ? KindWords::own() + KindWords::nearest() : KindWords::own() as $known => $kind) {
+            foreach (abs(\strlen($known) - $length) > 3 ? [] : [$known, $known . 's'] as $form) {
+                $off = self::off($word, $form);
+                if ($off > 1 && str_starts_with($word, $known)) {
+                    continue; // quilted is no quilt
+                }
+                $isNear = 1 === $off ? $length >= self::TYPO_FROM + 1 || $word[0] === $form[0] : 2 === $off && $length >= self::TWO_TYPOS_FROM && $word[0] === $form[0];
+                if ($isNear) {
+                    $near[$off][$kind] ??= $form;
                 }
             }
         }
@@ -105,9 +111,37 @@ final readonly class Lexicon
         return 1 === \count($best) ? reset($best) : null;
     }
 
+    /**
+     * The word among others that a mistyped one of five letters or more stands for, by the same measure; null where none or several are near.
+     *
+     * @param list<string> $among
+     */
+    public static function meantAmong(string $word, array $among): ?string
+    {
+        $near = array_values(array_filter($among, static fn(string $known): bool => $known[0] === $word[0] && !str_starts_with($word, $known) && 1 === self::off($word, $known)));
+
+        return \strlen($word) > self::TYPO_FROM && 1 === \count($near) ? $near[0] : null;
+    }
+
+    /** @return list<string> words for how a thing is: what it is of, its finish, season, origin and pattern */
+    public static function traits(): array
+    {
+        return array_map(strval(...), array_keys(MaterialWords::byWord() + self::FINISHES + self::SEASONS + self::ORIGINS + self::PATTERNS));
+    }
+
+    /** Letters that one word is off another; two that changed places are one. */
+    private static function off(string $word, string $form): int
+    {
+        $off = levenshtein($word, $form);
+
+        return 2 === $off && \strlen($form) === \strlen($word) && count_chars($form, 1) === count_chars($word, 1) ? 1 : $off;
+    }
+
     public static function material(string $word): ?Material
     {
-        return isset(self::MATERIALS[$word]) ? Material::from(self::MATERIALS[$word]) : Material::tryFrom($word);
+        $material = MaterialWords::byWord()[$word] ?? null;
+
+        return null === $material ? Material::tryFrom($word) : Material::from($material);
     }
 
     public static function finish(string $word): ?Finish
@@ -152,10 +186,10 @@ final readonly class Lexicon
         return self::COUNTS[$words] ?? null;
     }
 
-    /** Whether a word is no part of a name: where it came from, its season, that it has no flame. */
+    /** Whether a word is no part of a name: where it came from, its season (a feast is one), that it has no flame. */
     public static function isAside(string $word): bool
     {
-        return null !== self::origin($word) || null !== self::season($word) || null !== self::hazard($word) || \in_array($word, self::FLAMELESS, true) || \in_array($word, ['roll', 'rolls'], true);
+        return null !== self::origin($word) || \in_array($word, ['spring', 'summer', 'autumn', 'fall', 'winter', 'midwinter'], true) || null !== self::hazard($word) || \in_array($word, self::FLAMELESS, true) || \in_array($word, ['roll', 'rolls', 'qty', 'asst', 'assorted'], true);
     }
 
     public static function isFlameless(string $word): bool
@@ -168,11 +202,12 @@ final readonly class Lexicon
     {
         $at = strrpos($words, ' ');
         $last = false === $at ? $words : substr($words, $at + 1);
-        if (isset(self::KINDS[$last])) {
+        $known = KindWords::own() + KindWords::nearest();
+        if (isset($known[$last])) {
             return $words;
         }
         foreach (self::singulars($last) as $form) {
-            if (isset(self::KINDS[$form])) {
+            if (isset($known[$form]) || KindWords::isGrown($form)) {
                 return (false === $at ? '' : substr($words, 0, $at + 1)) . $form;
             }
         }

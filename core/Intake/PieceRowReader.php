@@ -68,7 +68,7 @@ final class PieceRowReader
         $setOf = '' === ($cells['set'] ?? '') ? 0 : $this->whole('set of', $cells['set of'] ?? '', 2);
         $problems = [...$this->problems, ...array_map(static fn(Question $question): string => $question->sentence, $draft->questions)];
 
-        return new PieceRow($this->reading($draft, $colours ?? $this->completion->shares($draft), $cells['care'] ?? ''), $replacement, $came, $places, $cells['set'] ?? '', $setOf, $cells['faces'] ?? '', $cells['parts'] ?? '', array_values(array_unique($problems)));
+        return new PieceRow($this->reading($draft, $colours ?? $this->completion->shares($draft), $cells), $replacement, $came, $places, $cells['set'] ?? '', $setOf, $cells['faces'] ?? '', $cells['parts'] ?? '', array_values(array_unique($problems)));
     }
 
     /** @param array<string, string> $cells */
@@ -257,9 +257,14 @@ final class PieceRowReader
         $this->problems[] = sprintf($sentence, mb_strimwidth($cell, 0, 40, '…'));
     }
 
-    /** @param list<ColourShare> $colours */
-    private function reading(Draft $draft, array $colours, string $care): IntakeReading
+    /**
+     * @param list<ColourShare>     $colours
+     * @param array<string, string> $cells
+     */
+    private function reading(Draft $draft, array $colours, array $cells): IntakeReading
     {
-        return new IntakeReading($draft->name, $draft->kind, $draft->count ?? 1, $draft->sides['width'] ?? null, $draft->sides['depth'] ?? null, $draft->sides['height'] ?? null, $draft->laidOut, $draft->weight, $colours, $draft->materials, $draft->finish ?? Finish::Plain, $draft->seasons, $draft->hazards, $draft->shape, $draft->pattern, $draft->origin, $draft->costEach, null, mb_substr($care, 0, 500), $draft->guesses, $draft->questions);
+        $assumed = isset($cells['assumed']) ? array_map(static fn(string $word): Question => new Question('colour' === $word ? 'colours' : $word, ''), $this->parted($cells['assumed'])) : $draft->assumed;
+
+        return new IntakeReading($draft->name, $draft->kind, $draft->count ?? 1, $draft->sides['width'] ?? null, $draft->sides['depth'] ?? null, $draft->sides['height'] ?? null, $draft->laidOut, $draft->weight, $colours, $draft->materials, $draft->finish ?? Finish::Plain, $draft->seasons, $draft->hazards, $draft->shape, $draft->pattern, $draft->origin, $draft->costEach, null, mb_substr($cells['care'] ?? '', 0, 500), $draft->guesses, $draft->questions, $assumed);
     }
 }

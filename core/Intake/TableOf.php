@@ -38,6 +38,7 @@ enum TableOf
         'set of' => ['set of'],
         'faces' => ['faces'],
         'parts' => ['parts'],
+        'assumed' => ['assumed', 'not measured'],
     ];
     private const TOTES = [
         'code' => ['code', 'tote', 'box', 'bin', 'label', 'name', 'number', 'no', 'no.'],

@@ -78,7 +78,7 @@ final readonly class Cutting
     private function keep(Piece $whole, Piece $entity, CutPart $part, Money $cost, Money $replacement, Place $place, Person $by): void
     {
         $record = $whole->record();
-        $entity->describe($part->piece, new PieceRecord($record->shape, $record->pattern, $record->origin, $cost, $replacement, $record->cameOn, $record->care, new Makeup(laidOut: $part->isRolled ? $part->run : null)));
+        $entity->describe($part->piece, new PieceRecord($record->shape, $record->pattern, $record->origin, $cost, $replacement, $record->cameOn, $record->care, new Makeup(laidOut: $part->isRolled ? $part->run : null), assumed: $record->assumed));
         $this->entities->persist($entity);
         $this->book->bringIn($entity, 1, $place, $by->name(), 'cut from ' . mb_substr($whole->name(), 0, 100));
     }

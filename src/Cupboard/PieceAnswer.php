@@ -9,6 +9,7 @@ use App\Entity\PieceRecord;
 use App\Repository\CatalogueEntry;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Plan\History;
+use BrightCupboard\Core\Stock\Assumed;
 use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Stock\Material;
@@ -26,6 +27,7 @@ final readonly class PieceAnswer
      * @param list<PartAnswer>   $parts
      * @param int|null         $laidOut how long one runs when unrolled
      * @param string|null      $photoAt when its photo was taken in
+     * @param list<Assumed>    $assumed the usual of its kind, until somebody looks
      * @param list<Material>   $materials
      * @param list<Season>     $seasons
      * @param list<Hazard>     $hazards
@@ -58,6 +60,7 @@ final readonly class PieceAnswer
         public SetAnswer $set,
         public ?int $laidOut,
         public ?string $photoAt,
+        public array $assumed,
         public array $places,
         public int $worn,
         public ?int $idle,
@@ -99,6 +102,7 @@ final readonly class PieceAnswer
             new SetAnswer($record->makeup->set->name ?? '', $record->makeup->set->of ?? 0),
             $record->makeup->laidOut?->tenths(),
             $record->photoAt?->format('YmdHis'),
+            $record->assumed,
             $places,
             $history->seasonsWorn ?? 0,
             $history?->seasonsIdle,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Cupboard;
 
 use App\Http\Name;
+use BrightCupboard\Core\Stock\Assumed;
 use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Stock\Material;
@@ -22,6 +23,7 @@ final readonly class PieceInput
      * @param list<Material>    $materials
      * @param list<Season>      $seasons
      * @param list<Hazard>      $hazards
+     * @param list<Assumed>     $assumed   what nobody has looked at yet
      * @param string            $place     where new units are: "tote:…", "spot:…", "loose"
      */
     public function __construct(
@@ -57,5 +59,6 @@ final readonly class PieceInput
         public string $place,
         public ?int $version = null,
         public string $laidOut = '',
+        public array $assumed = [],
     ) {}
 }

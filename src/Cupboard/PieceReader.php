@@ -34,7 +34,7 @@ final readonly class PieceReader
         $size = new Size($length('width', $input->width), $length('depth', $input->depth), $length('height', $input->height));
         $weight = '' === trim($input->weight) ? Weight::ofGrams(0) : $fields->read('weight', fn(): Weight => $this->home->weights()->read($input->weight), Weight::ofGrams(0));
         $money = fn(string $field, string $text): Money => '' === trim($text) ? Money::zero() : $fields->read($field, static fn(): Money => Money::read($text), Money::zero());
-        $record = new PieceRecord(trim($input->shape), trim($input->pattern), trim($input->origin), $money('costEach', $input->costEach), $money('replacementEach', $input->replacementEach), $this->day($fields, $input->cameOn), trim($input->care), $this->makeup($fields, $input));
+        $record = new PieceRecord(trim($input->shape), trim($input->pattern), trim($input->origin), $money('costEach', $input->costEach), $money('replacementEach', $input->replacementEach), $this->day($fields, $input->cameOn), trim($input->care), $this->makeup($fields, $input), assumed: $input->assumed);
         $colours = $fields->read('colours', fn(): array => ColourShare::complete($this->shares($input->colours)), null);
         $piece = null === $colours ? null : $fields->read('width', static fn(): CorePiece => new CorePiece($id, trim($input->name), $input->kind, $input->count, $size, $weight, $colours, $input->materials, $input->finish, $input->seasons, $input->hazards), null);
         $fields->complete();

@@ -6,6 +6,7 @@ namespace App\Entity;
 
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Money\Money;
+use BrightCupboard\Core\Stock\Assumed;
 use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Stock\Makeup;
 use BrightCupboard\Core\Stock\Material;
@@ -85,6 +86,9 @@ class Piece implements Removable
     /** When its photo was taken in; null while it has none. */
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $photoAt = null;
+    /** @var list<string> what stands there until somebody looks; see Assumed */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $assumed = [];
     /** The tote it goes back to. */
     #[ORM\Column(length: 26, nullable: true)]
     private ?string $ownTote = null;
@@ -113,6 +117,7 @@ class Piece implements Removable
         [$this->costEach, $this->replacementEach, $this->cameOn] = [$record->costEach->minor, $record->replacementEach->minor, $record->cameOn];
         [$this->faces, $this->parts] = [StoredMakeup::faces($record->makeup), StoredMakeup::parts($record->makeup)];
         $this->laidOut = $record->makeup->laidOut?->tenths();
+        $this->assumed = array_map(static fn(Assumed $assumed): string => $assumed->value, $record->assumed);
         [$this->setName, $this->setOf] = [$record->makeup->set->name ?? '', $record->makeup->set->of ?? 0];
     }
 
@@ -120,7 +125,7 @@ class Piece implements Removable
     public function turned(CorePiece $piece, Makeup $makeup): void
     {
         $record = $this->record();
-        $this->describe($piece, new PieceRecord($record->shape, $record->pattern, $record->origin, $record->costEach, $record->replacementEach, $record->cameOn, $record->care, $makeup, $record->photoAt));
+        $this->describe($piece, new PieceRecord($record->shape, $record->pattern, $record->origin, $record->costEach, $record->replacementEach, $record->cameOn, $record->care, $makeup, $record->photoAt, $record->assumed));
     }
 
     public function photographed(?\DateTimeImmutable $at): void
@@ -145,7 +150,7 @@ class Piece implements Removable
 
     public function record(): PieceRecord
     {
-        return new PieceRecord($this->shape, $this->pattern, $this->origin, Money::ofMinor($this->costEach), Money::ofMinor($this->replacementEach), $this->cameOn, $this->care, StoredMakeup::read($this->faces, $this->parts, $this->setName, $this->setOf, $this->laidOut), $this->photoAt);
+        return new PieceRecord($this->shape, $this->pattern, $this->origin, Money::ofMinor($this->costEach), Money::ofMinor($this->replacementEach), $this->cameOn, $this->care, StoredMakeup::read($this->faces, $this->parts, $this->setName, $this->setOf, $this->laidOut), $this->photoAt, array_map(Assumed::from(...), $this->assumed));
     }
 
     public function home(): Home

@@ -9,6 +9,7 @@ use App\Entity\StoredMakeup;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Intake\PieceRow;
 use BrightCupboard\Core\Measure\LengthUnit;
+use BrightCupboard\Core\Stock\Assumed;
 use BrightCupboard\Core\Stock\Makeup;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceSet;
@@ -22,7 +23,7 @@ use BrightCupboard\Core\Stock\PieceSet;
  */
 final readonly class PieceTable
 {
-    public const HEADS = ['name', 'kind', 'count', 'width', 'depth', 'height', 'laid out', 'weight', 'colours', 'materials', 'finish', 'seasons', 'hazards', 'shape', 'pattern', 'origin', 'cost each', 'replacement each', 'came on', 'care', 'places', 'set', 'set of', 'faces', 'parts'];
+    public const HEADS = ['name', 'kind', 'count', 'width', 'depth', 'height', 'laid out', 'weight', 'colours', 'materials', 'finish', 'seasons', 'hazards', 'shape', 'pattern', 'origin', 'cost each', 'replacement each', 'came on', 'care', 'places', 'set', 'set of', 'faces', 'parts', 'assumed'];
 
     public function __construct(private LengthUnit $unit) {}
 
@@ -63,6 +64,7 @@ final readonly class PieceTable
             null === $makeup->set ? '' : (string) $makeup->set->of,
             self::json(StoredMakeup::faces($makeup)),
             self::json(array_map(static fn(array $part): array => array_diff_key($part, ['piece' => 0]), StoredMakeup::parts($makeup))), // which piece it is says nothing in another home
+            implode(', ', array_map(static fn(Assumed $assumed): string => $assumed->value, $record->assumed)),
         ];
     }
 

@@ -14,6 +14,7 @@ use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Money\Money;
+use BrightCupboard\Core\Stock\Assumed;
 use BrightCupboard\Core\Stock\Makeup;
 use BrightCupboard\Core\Stock\Piece as CorePiece;
 use BrightCupboard\Core\Stock\Place;
@@ -32,7 +33,7 @@ final readonly class KeepReading
     public function asPiece(Home $home, IntakeReading $reading, array $colours, array $places, string $by, ?Money $replacement = null, ?\DateTimeImmutable $cameOn = null, ?Makeup $makeup = null): Piece
     {
         $piece = new Piece($home);
-        $piece->describe($this->core($piece->id(), $reading, $colours), new PieceRecord($reading->shape, $reading->pattern, $reading->origin, $reading->costEach ?? Money::zero(), $replacement ?? Money::zero(), $cameOn ?? $this->clock->now()->setTime(0, 0), $reading->care, $makeup ?? new Makeup(laidOut: $reading->laidOut)));
+        $piece->describe($this->core($piece->id(), $reading, $colours), new PieceRecord($reading->shape, $reading->pattern, $reading->origin, $reading->costEach ?? Money::zero(), $replacement ?? Money::zero(), $cameOn ?? $this->clock->now()->setTime(0, 0), $reading->care, $makeup ?? new Makeup(laidOut: $reading->laidOut), assumed: $colours === $reading->colours ? $reading->assumedOf() : array_values(array_filter($reading->assumedOf(), static fn(Assumed $one): bool => Assumed::Colour !== $one))));
         $this->entities->persist($piece);
         foreach ($places as $at) {
             $this->book->bringIn($piece, $at['units'], $at['place'], $by, 'came in');

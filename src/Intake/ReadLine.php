@@ -23,6 +23,6 @@ final readonly class ReadLine
     #[Route('/api/homes/{home}/intake/reading', methods: ['POST'])]
     public function __invoke(Home $home, #[Body] IntakeInput $input): IntakeAnswer
     {
-        return IntakeAnswer::of((new IntakeLine($home->unit(), $home->currency(), $this->places->of($home), $this->names))->read($input->line));
+        return IntakeAnswer::of((new IntakeLine($home->unit(), $home->currency(), $this->places->of($home), $this->names))->read($input->line), $this->names);
     }
 }

@@ -13,6 +13,7 @@ use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Money\Money;
+use BrightCupboard\Core\Stock\Assumed;
 use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Stock\Makeup;
@@ -32,13 +33,13 @@ use Doctrine\DBAL\Connection;
  * @phpstan-import-type FaceRow from StoredMakeup
  * @phpstan-import-type PartRow from StoredMakeup
  *
- * @phpstan-type RecordRow array{string, string, string, string, int, int, string|null, string, string, string, string, int, int|null, string|null}
+ * @phpstan-type RecordRow array{string, string, string, string, int, int, string|null, string, string, string, string, int, int|null, string|null, string}
  * @phpstan-type Row array{string, string, string, int, int, int, int, int, string, string, string, string, string, string|null, string|null, int}
  */
 final class Catalogue
 {
     private const COLUMNS = 'id, name, kind, count, width, depth, height, weight, colours, materials, finish, seasons, hazards, own_tote, got_for, version';
-    private const RECORD_COLUMNS = 'id, shape, pattern, origin, cost_each, replacement_each, came_on, care, faces, parts, set_name, set_of, laid_out, photo_at';
+    private const RECORD_COLUMNS = 'id, shape, pattern, origin, cost_each, replacement_each, came_on, care, faces, parts, set_name, set_of, laid_out, photo_at, assumed';
 
     private const WINDOW = 'home_id = ? AND removed_at IS NULL ORDER BY name, id LIMIT ? OFFSET ?';
 
@@ -95,8 +96,8 @@ final class Catalogue
         /** @var list<RecordRow> $rows */
         $rows = $this->db->fetchAllNumeric('SELECT ' . self::RECORD_COLUMNS . ' FROM piece WHERE ' . self::WINDOW, [$home->id(), $limit, $offset]);
         $records = [];
-        foreach ($rows as [$id, $shape, $pattern, $origin, $cost, $replacement, $cameOn, $care, $faces, $parts, $setName, $setOf, $laidOut, $photoAt]) {
-            $records[$id] = new PieceRecord($shape, $pattern, $origin, Money::ofMinor($cost), Money::ofMinor($replacement), null === $cameOn ? null : new \DateTimeImmutable($cameOn), $care, $this->makeup($faces, $parts, $setName, $setOf, $laidOut), null === $photoAt ? null : new \DateTimeImmutable($photoAt));
+        foreach ($rows as [$id, $shape, $pattern, $origin, $cost, $replacement, $cameOn, $care, $faces, $parts, $setName, $setOf, $laidOut, $photoAt, $assumed]) {
+            $records[$id] = new PieceRecord($shape, $pattern, $origin, Money::ofMinor($cost), Money::ofMinor($replacement), null === $cameOn ? null : new \DateTimeImmutable($cameOn), $care, $this->makeup($faces, $parts, $setName, $setOf, $laidOut), null === $photoAt ? null : new \DateTimeImmutable($photoAt), '[]' === $assumed ? [] : $this->list($assumed, fn(mixed $word): Assumed => Assumed::from($this->text($word))));
         }
 
         return $records;

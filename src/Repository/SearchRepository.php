@@ -20,6 +20,8 @@ use Doctrine\DBAL\ParameterType;
 final class SearchRepository
 {
     private const PART = 'part of an arrangement';
+    /** What is said of a piece nobody has looked at, by how it is stored. */
+    private const ASSUMED = ['["size"]' => 'assumed size ', '["colour"]' => 'assumed colour ', '["size","colour"]' => 'assumed size assumed colour ', '["colour","size"]' => 'assumed size assumed colour '];
 
     /** @var array<string, list<ColourShare>> */
     private array $colours = [];
@@ -34,12 +36,12 @@ final class SearchRepository
         $names = $this->names($home);
         [$at, $kinds] = $this->places($home, $names, $query->placesAsked($names));
         $history = $this->history->of($home, null)->histories;
-        /** @var iterable<array{string, string, string, int, int, int, string, string, string, string, string, string, string, string, int, int, int, int}> $rows */
-        $rows = $this->db->iterateNumeric('SELECT id, name, kind, width, depth, height, colours, materials, finish, seasons, hazards, origin, care, set_name, cost_each, replacement_each, weight, count FROM piece WHERE home_id = ? AND removed_at IS NULL', [$home->id()]);
-        foreach ($rows as [$id, $name, $kind, $width, $depth, $height, $colours, $materials, $finish, $seasons, $hazards, $origin, $care, $set, $cost, $worth, $grams, $count]) {
+        /** @var iterable<array{string, string, string, int, int, int, string, string, string, string, string, string, string, string, int, int, int, int, string}> $rows */
+        $rows = $this->db->iterateNumeric('SELECT id, name, kind, width, depth, height, colours, materials, finish, seasons, hazards, origin, care, set_name, cost_each, replacement_each, weight, count, assumed FROM piece WHERE home_id = ? AND removed_at IS NULL', [$home->id()]);
+        foreach ($rows as [$id, $name, $kind, $width, $depth, $height, $colours, $materials, $finish, $seasons, $hazards, $origin, $care, $set, $cost, $worth, $grams, $count, $assumed]) {
             // Lists repeat over thousands of pieces and are put into words once; what is written by hand is not.
             $said = "{$kind} {$materials} {$finish} {$seasons} {$hazards} ";
-            $text = ($this->words[$said] ??= mb_strtolower($said) . $this->textures($materials)) . ' ' . ('' === $origin . $care . $set ? '' : mb_strtolower("{$origin} {$care} {$set} ")) . ($at[$id] ?? '');
+            $text = ($this->words[$said] ??= mb_strtolower($said) . $this->textures($materials)) . ' ' . ('' === $origin . $care . $set ? '' : mb_strtolower("{$origin} {$care} {$set} ")) . ('[]' === $assumed ? '' : self::ASSUMED[$assumed] ?? '') . ($at[$id] ?? '');
             yield new SearchCard($id, mb_strtolower($name), $text, $query->asksForColour ? $this->colours[$colours] ??= $this->colours($colours) : [], $width, $depth, $height, ($history[$id] ?? null)?->seasonsIdle, $kinds[$id] ?? [], $cost, $worth, $grams, $count);
         }
     }

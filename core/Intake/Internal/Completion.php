@@ -17,6 +17,7 @@ use BrightCupboard\Core\Stock\Kept;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
+use BrightCupboard\Core\Stock\Texture;
 
 /**
  * Completes what a line left out by the usual of its kind and material, saying so; asks where there is no usual.
@@ -37,10 +38,21 @@ final readonly class Completion
     private const FOLDED_FROM = 24 * Length::TENTHS_PER_INCH;
     private const MAIN_SHARE = 70;
 
-    public function __construct(private LengthText $lengths, private ColourNames $names) {}
+    private Usual $usual;
+
+    public function __construct(private LengthText $lengths, private ColourNames $names)
+    {
+        $this->usual = new Usual($lengths, $names);
+    }
 
     public function complete(Draft $draft): void
     {
+        if (null === $draft->kind && '' !== $draft->grown) {
+            [$draft->kind, $draft->nearest] = [PieceKind::Bunch, $draft->grown];
+        }
+        if (null !== $draft->kind && '' !== $draft->nearest) {
+            $draft->guesses[] = sprintf('“%s” is drawn and kept as %s.', $draft->nearest, $draft->kind->withArticle());
+        }
         if (null === $draft->kind) {
             $draft->questions[] = new Question('kind', 'What kind of thing is it?', array_map(static fn(string $word): Reply => new Reply($word, $draft->line . ', ' . $word), ['vase', 'bowl', 'candlestick', 'figure', 'bauble', 'basket', 'box', 'picture', 'bunch']));
         }
@@ -53,7 +65,7 @@ final readonly class Completion
         }
         $draft->finish ??= $this->finish($draft);
         $this->hazards($draft);
-        if ('' === $draft->name) {
+        if ('' === $draft->name && null !== $draft->kind) {
             $draft->questions[] = new Question('name', 'What is it called?');
         }
     }
@@ -95,8 +107,11 @@ final readonly class Completion
         if ($isAsked && null === $width && null === $height) {
             return; // several sizes were given: one question is enough
         }
-        if (null === $facts || (null === $width && null === $height)) {
-            $draft->questions[] = new Question('height', null === $facts || 'height' === $facts->measuredBy ? 'How high is it? It is drawn to scale.' : 'How wide is it? It is drawn to scale.');
+        if (null === $facts) {
+            return; // what is usual follows from the kind
+        }
+        if (null === $width && null === $height) {
+            $this->usual->size($facts, $draft);
 
             return;
         }
@@ -182,8 +197,9 @@ final readonly class Completion
             $draft->sides += ['width' => $measures[0], 'depth' => $measures[1], 'height' => $measures[2]];
             $draft->guesses[] = 'Read as width, depth, height.';
         } elseif (2 === \count($measures)) {
-            $draft->sides += ['width' => $measures[0], 'height' => $measures[1]];
-            $draft->guesses[] = 'Read as width by height.';
+            $isFlat = Posture::Lies === $kind->facts()->postures[0] && Kept::Folds !== $kind->facts()->kept;
+            $draft->sides += ['width' => $measures[0], $isFlat ? 'depth' : 'height' => $measures[1]];
+            $draft->guesses[] = $isFlat ? 'Read as width by depth.' : 'Read as width by height.';
         } elseif (1 === \count($measures)) {
             $draft->sides += match ($kind->facts()->measuredBy) {
                 'width' => ['width' => $measures[0]],
@@ -201,6 +217,9 @@ final readonly class Completion
     private function material(Draft $draft): void
     {
         $usual = $draft->kind?->facts()->material;
+        if (null !== $usual && Texture::Greenery === $usual->texture() && 1 === preg_match('/\bsilk\b/iu', $draft->line)) {
+            $usual = Material::FauxGreenery; // silk is no plant
+        }
         if ([] === $draft->materials && !$draft->areMaterialsSaid && null !== $usual) {
             $draft->addMaterial($usual);
             $draft->guesses[] = sprintf('Usually of %s.', $usual->value);
@@ -218,7 +237,7 @@ final readonly class Completion
                 return;
             }
         }
-        $draft->questions[] = new Question('colours', 'Which colour is it?', array_map(static fn(string $word): Reply => new Reply($word, $draft->line . ', ' . $word), ['white', 'cream', 'straw', 'rust', 'red', 'sage', 'fir', 'blue', 'black']));
+        $this->usual->colour($draft);
     }
 
     private function finish(Draft $draft): Finish

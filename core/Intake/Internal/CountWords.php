@@ -6,6 +6,7 @@ namespace BrightCupboard\Core\Intake\Internal;
 
 use BrightCupboard\Core\Intake\Lexicon;
 use BrightCupboard\Core\Intake\Question;
+use BrightCupboard\Core\Stock\PieceKind;
 
 /**
  * Takes out of a line how many there are: "3 bowls", "a pair of", "x4", "set of 8", "24 ct", "deer pair".
@@ -15,13 +16,13 @@ use BrightCupboard\Core\Intake\Question;
 final readonly class CountWords
 {
     private const START = '/^(?:set of\s+)?(\d{1,3})\s*(?:(?:pcs|pieces)(?:\s+of)?(?=\s)|x\s+(?=\p{L})|(?=\s(?!\d|(?:in|inch|inches|ft|feet|foot|yd|yds|yards?|cm|mm|m|for|x|by|lb|lbs|oz|kg|g|high|wide|tall|long|deep|and|ct|count|tier|tiered|light|lights)\b)))/iu';
-    private const TIMES = '/(?<![\d″"])(?<!in)(?<!cm)[\s,]+x(\d{1,3})(?=$|[\s,])/iu';
+    private const TIMES = '/(?<![\d″"])(?<!in)(?<!cm)[\s,]+x(\d{1,3})(?=$|[\s,])(?!\s*(?:in|ft|cm|mm|yds?|m)\b)/iu';
     /** Behind a measure, "x2" written as one word. */
-    private const TIMES_AFTER_MEASURE = '/(?<=in|cm)\s+x(\d{1,2})(?=$|\s*,|\s+[^\d\s])/iu';
-    private const SET = '/[\s,(]+(?:(?:set|pack|box|bag)\s*(?:of|\/)\s*(\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|twelve)|(\d{1,3})\s*(ct|count|pcs|pieces|pk|doz|dozen))\b\)?|\((\d{1,3})\)/iu';
+    private const TIMES_AFTER_MEASURE = '/(?<=in|cm|ft|yd|yds|yards|m)\s*x(\d{1,2})(?=$|\s*,|\s+[^\d\s])(?!\s*(?:in|ft|cm|mm|yds?|m)\b)/iu';
+    private const SET = '/[\s,(]+(?:(?:(?:set|pack|box|bag|bundle|lot|case)\s*(?:of|\/)|(?:set|pack)\s)\s*(\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|twelve)(?!\s*(?:in|ft|cm|mm|yd|m)\b)|(\d{1,3})\s*(ct|count|pcs?|pieces?|pk|doz|dozen))\b\)?|\((\d{1,3})\)/iu';
     private const DOZEN = 12;
-    private const TOGETHER = '/(?<=\p{L})\s+(pair|duo|trio)\b(?!\s+of)/iu';
-    private const TOGETHER_ARE = ['pair' => 2, 'duo' => 2, 'trio' => 3];
+    private const TOGETHER = '/(?<=\p{L})\s+(pair|pr|duo|trio)\b(?!\s+of)/iu';
+    private const TOGETHER_ARE = ['pair' => 2, 'pr' => 2, 'duo' => 2, 'trio' => 3];
 
     /** What is left of the line. */
     public function take(string $text, Draft $draft): string
@@ -38,6 +39,56 @@ final readonly class CountWords
         }
 
         return $this->times($text, $draft) ?? $this->atStart($text, $draft) ?? $this->behind($text, $draft);
+    }
+
+    /** A phrase that says nothing but how many there are: "6", "qty 4", "4 of them", "a pair", "10 stems". */
+    public function takePhrase(string $phrase, Draft $draft): bool
+    {
+        $plain = mb_strtolower($phrase);
+        $isCount = 1 === preg_match('/^(?:qty|quantity|count|x|about|approx)?\s*(\d{1,3})\s*(?:x|of them|pcs?|pieces|total|altogether|in all|(?<thing>\pL{3,}))?$/u', $plain, $match);
+        if ($isCount && '' !== ($match['thing'] ?? '') && null === Lexicon::kind($match['thing'])) {
+            return false;
+        }
+        $count = $isCount ? (int) $match[1] : self::TOGETHER_ARE[(string) preg_replace('/^(?:a|the)\s+/', '', $plain)] ?? Lexicon::count($plain);
+        if (null === $count || $count < 1 || null !== $draft->count || ($isCount && 1 === preg_match('/^\d+$/', $plain) && !$draft->isMany)) {
+            return false;
+        }
+        $draft->count = $count;
+
+        return true;
+    }
+
+    /**
+     * A number that is left over behind a thing said in the plural is how many there are; of lights, how many are on a string.
+     *
+     * @param list<string> $unknown
+     *
+     * @return array{list<string>, string} what is still left, and the thing without the number
+     */
+    public function takeLeft(array $unknown, string $thing, Draft $draft): array
+    {
+        foreach ($unknown as $i => $word) {
+            $isNumber = 1 === preg_match('/^(?:qty:?)?(\d{1,3})x?$/i', $word, $match) || null !== Lexicon::count(mb_strtolower($word));
+            $isMany = PieceKind::Lights === $draft->kind || 1 === preg_match('/\pL{2,}s\b/u', $thing);
+            if ($isNumber && null !== $draft->kind && 1 === preg_match('/(?<!\w)' . preg_quote($word, '/') . '\s+(\pL+)/u', $thing, $next) && null !== Lexicon::kind(mb_strtolower($next[1]))) {
+                unset($unknown[$i]); // a holder for 4 candles
+                continue;
+            }
+            if (!$isNumber || !$isMany || null !== $draft->count) {
+                continue;
+            }
+            $number = isset($match[1]) ? (int) $match[1] : (int) Lexicon::count(mb_strtolower($word));
+            if (PieceKind::Lights === $draft->kind) {
+                $draft->look .= sprintf(', %d lights', $number);
+            } elseif ($number > 0) {
+                $draft->count = $number;
+                $draft->guesses[] = sprintf('“%s” is taken for how many there are.', $word);
+            }
+            unset($unknown[$i]);
+            $thing = trim((string) preg_replace('/(?<!\w)' . preg_quote($word, '/') . '(?!\w)/u', '', $thing, 1));
+        }
+
+        return [array_values($unknown), $thing];
     }
 
     private function times(string $text, Draft $draft): ?string
@@ -77,6 +128,7 @@ final readonly class CountWords
         if (1 === preg_match(self::SET, $text, $match, \PREG_UNMATCHED_AS_NULL)) {
             $said = mb_strtolower($match[1] ?? $match[2] ?? $match[4] ?? '1');
             $draft->count = max(1, (Lexicon::count($said) ?? (int) $said) * (str_starts_with(mb_strtolower($match[3] ?? ''), 'doz') ? self::DOZEN : 1));
+            $draft->isSoldTogether = isset($match[1]);
             $draft->isCountOfParts = \in_array(mb_strtolower($match[3] ?? ''), ['ct', 'count'], true);
 
             return str_replace($match[0], ' ', $text);

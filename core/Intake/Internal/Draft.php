@@ -24,7 +24,15 @@ final class Draft
 {
     public string $name = '';
     public ?PieceKind $kind = null;
+    /** The word for a thing without a kind of its own that decided the kind. */
+    public string $nearest = '';
+    /** What grows or lies about, such as moss: a bunch of it where nothing else is named. */
+    public string $grown = '';
     public ?int $count = null;
+    /** Whether the thing is said in the plural. */
+    public bool $isMany = false;
+    /** Whether “set of” or “box of” said it: a price beside it is for all of them. */
+    public bool $isSoldTogether = false;
     /** Whether "100 ct" said it: of lights that is how many are on one string. */
     public bool $isCountOfParts = false;
     /** @var array{width?: Length, depth?: Length, height?: Length} what was said by name */
@@ -54,15 +62,30 @@ final class Draft
     public string $origin = '';
     public ?Money $costEach = null;
     public ?string $place = null;
+    /** What is seen on it, to stand at the end of its name: ", holly print". */
+    public string $look = '';
     /** @var list<string> */
     public array $care = [];
     /** @var list<string> */
     public array $guesses = [];
     /** @var list<Question> */
     public array $questions = [];
+    /** @var list<Question> what was assumed where nothing was said, with what it could be instead */
+    public array $assumed = [];
+    /** @var list<string> words that say nothing known */
+    public array $unknown = [];
 
     /** @param string $line as it was typed */
     public function __construct(public readonly string $line) {}
+
+    /** Forgets what the words of a phrase have said since. */
+    public function restore(self $before): void
+    {
+        [$this->kind, $this->nearest, $this->grown, $this->shape, $this->pattern, $this->origin, $this->finish] = [$before->kind, $before->nearest, $before->grown, $before->shape, $before->pattern, $before->origin, $before->finish];
+        [$this->materials, $this->colours, $this->materialColours] = [$before->materials, $before->colours, $before->materialColours];
+        [$this->seasons, $this->isStaple, $this->hazards, $this->isFlameless] = [$before->seasons, $before->isStaple, $before->hazards, $before->isFlameless];
+        [$this->care, $this->guesses] = [$before->care, $before->guesses];
+    }
 
     public function addMaterial(Material $material): void
     {

@@ -19,7 +19,7 @@ final readonly class MeasureWords
 {
     private const NUMBER = '-?\d+(?:[.,]\d+)?(?:\s+\d+\/\d+)?|-?\d+\/\d+';
     private const UNIT = 'inches|inch|in\b|″|"|”|feet|foot|ft\b|yards|yard|yds|yd\b|′|\'|mm\b|cm\b|m\b';
-    private const SIDES = ['high' => 'height', 'tall' => 'height', 'h' => 'height', 'wide' => 'width', 'w' => 'width', 'long' => 'width', 'l' => 'width', 'across' => 'width', 'dia' => 'width', 'diameter' => 'width', 'deep' => 'depth', 'd' => 'depth', 'laid out' => 'laidOut', 'unrolled' => 'laidOut', 'roll' => 'laidOut', 'rolls' => 'laidOut'];
+    private const SIDES = ['high' => 'height', 'tall' => 'height', 'h' => 'height', 'height' => 'height', 'wide' => 'width', 'w' => 'width', 'width' => 'width', 'long' => 'width', 'l' => 'width', 'across' => 'width', 'dia' => 'width', 'diameter' => 'width', 'deep' => 'depth', 'd' => 'depth', 'laid out' => 'laidOut', 'unrolled' => 'laidOut', 'roll' => 'laidOut', 'rolls' => 'laidOut'];
 
     private LengthText $lengths;
     private WeightText $weights;
@@ -30,6 +30,12 @@ final readonly class MeasureWords
         $this->weights = new WeightText($unit);
     }
 
+    /** A bare number in the unit of the home. */
+    public function written(string $number): string
+    {
+        return $number . (LengthUnit::Inch === $this->unit ? ' in' : ' cm');
+    }
+
     /** What is left of the text once sizes and weights are taken out of it. */
     public function take(string $text, Draft $draft): string
     {
@@ -37,7 +43,8 @@ final readonly class MeasureWords
         $number = '(?:' . self::NUMBER . ')';
         $unit = '(?:' . self::UNIT . ')';
         $sides = implode('|', array_map(static fn(string $word): string => $word . '\b', array_keys(self::SIDES)));
-        $text = $this->replaced("/(?<![\\w.\/])(?:{$number}(?:\\s*(?:and|&|\/)\\s*{$number})+|\\d+(?:,\\d+){2,})\\s*{$unit}/iu", $text, fn(string $found): bool => $this->askWhich($found, $draft));
+        $text = $this->replaced("/(?<![\\w.\/])(?:{$number}(?:\\s*,\\s*{$number})*(?:\\s*(?:and|&|\/)\\s*{$number})+|\\d+(?:,\\s*\\d+){2,}|{$number}\\s*{$unit}(?:\\s*(?:,|and|&|\/)\\s*(?:and\\s+)?{$number}\\s*{$unit})+(?!\\s*(?:{$sides}|[x×]|$unit)))\\s*{$unit}?/iu", $text, fn(string $found): bool => $this->askWhich($found, $draft));
+        $text = $this->replaced("/(?<![\\w.\/])(\\d+)\\s*(?:-|–|to)\\s*({$number}\\s*{$unit})/iu", $text, fn(string $found): bool => $this->takeRange($found, $draft));
         $text = $this->replaced("/(?<![\\w.]){$number}\\s*{$unit}?(?:\\s*(?:x|×|by)\\s*{$number}\\s*{$unit}?){1,2}/iu", $text, fn(string $found): bool => $this->takeBox($found, $draft));
         $text = $this->replaced("/(?<![\\w.])(?:{$number}\\s*{$unit}\\s*)+(?:{$sides})?/iu", $text, fn(string $found): bool => $this->takeOne($found, $draft));
 
@@ -60,10 +67,21 @@ final readonly class MeasureWords
     /** "18 and 14 in", "8/6/4 in": things of several sizes are pieces of their own. */
     private function askWhich(string $found, Draft $draft): bool
     {
-        if (1 === preg_match('/^\D*\d+\s*\/\s*\d+\s*\D*$/u', $found)) {
+        if (1 === preg_match('/^\D*(\d+)\s*\/\s*(\d+)\s*\D*$/u', $found, $match) && (int) $match[1] < (int) $match[2]) {
             return false; // a fraction of an inch
         }
-        $draft->questions[] = new Question('height', sprintf('Several sizes are given: %s. Write a line for each size.', trim($found)));
+        $draft->questions[] = new Question('height', sprintf('Several sizes are given: %s. Each is a piece of its own.', trim($found)), SeveralSizes::replies($draft->line, $found));
+
+        return true;
+    }
+
+    /** "5 to 9 in": the largest needs the room. */
+    private function takeRange(string $found, Draft $draft): bool
+    {
+        $largest = (string) preg_replace('/^\d+\s*(?:-|–|to)\s*/iu', '', trim($found));
+        $draft->guesses[] = sprintf('%s: taken as %s, which needs the room.', trim($found), $largest);
+        $draft->care[] = trim($found);
+        $this->add($largest, null, $draft);
 
         return true;
     }
@@ -85,8 +103,17 @@ final readonly class MeasureWords
 
     private function takeOne(string $found, Draft $draft): bool
     {
-        if (preg_match_all('/\d\s*(?:inches|inch|in\b|″|"|”)/iu', $found) > 1 || preg_match_all('/\d\s*(?:cm|mm)\b/iu', $found) > 1) {
-            return $this->askWhich($found, $draft); // "18 in 14 in 10 in": only feet and inches add up
+        $isFeetAndInches = 1 === preg_match('/^\s*[^a-z′\']+(?:feet|foot|ft|′|\')[^a-z″"”]+(?:inches|inch|in|″|"|”)?\D*$/iu', $found);
+        preg_match_all('/(?:' . self::NUMBER . ')\s*(' . self::UNIT . ')/iu', $found, $each);
+        if (!$isFeetAndInches && \count($each[0]) > 1) {
+            if (\count(array_unique(array_map(mb_strtolower(...), $each[1]))) < \count($each[1])) {
+                return $this->askWhich($found, $draft); // "18 in 14 in 10 in": only feet and inches add up
+            }
+            foreach ($each[0] as $one) {
+                $this->takeOne($one, $draft); // "1.5 in 25 yd": how wide and how long
+            }
+
+            return true;
         }
         preg_match('/(' . implode('|', array_keys(self::SIDES)) . ')\s*$/iu', trim($found), $side);
         $word = mb_strtolower($side[1] ?? '');

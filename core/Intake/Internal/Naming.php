@@ -19,7 +19,7 @@ final readonly class Naming
     private const MOST_MOVED = 2;
     private const LONGEST_KIND = 3;
     /** What stands behind such a word is about a part of the thing, or about where it comes from. */
-    private const BEHIND = '/^(.*?\S)\s+(in|with|on|for|from)\s+(\S.*)$/iu';
+    private const BEHIND = '/^(.*?\S)\s+(in|with|on|for|from|over|by|under|above|inside|around|like|as|without|of)\s+(\S.*)$/iu';
 
     public function __construct(private ColourNames $colours) {}
 
@@ -41,7 +41,7 @@ final readonly class Naming
         $isMoved = \count($after) <= self::MOST_MOVED && [] === array_filter($after, fn(string $word): bool => !$this->saysHow(mb_strtolower($word)));
         $name = trim($isMoved ? implode(' ', $after) . ' ' . $thing : $thing . ' ' . implode(' ', $after));
 
-        return mb_substr(mb_strtoupper(mb_substr($name, 0, 1)) . mb_substr($name, 1) . $behind, 0, self::MOST_CHARACTERS);
+        return mb_substr((string) preg_replace('/\s+/u', ' ', mb_strtoupper(mb_substr($name, 0, 1)) . mb_substr($name, 1) . $behind), 0, self::MOST_CHARACTERS);
     }
 
     /** An unknown word right behind the kind may be the thing itself: a candle snuffer is no candle. */

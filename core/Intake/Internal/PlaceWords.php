@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Intake\Internal;
 
 use BrightCupboard\Core\Intake\KnownPlace;
+use BrightCupboard\Core\Intake\Lexicon;
 use BrightCupboard\Core\Intake\Question;
 use BrightCupboard\Core\Intake\Reply;
 
@@ -52,7 +53,7 @@ final readonly class PlaceWords
             return true;
         }
         if ([] !== $meant) {
-            $draft->questions[] = new Question('place', sprintf('Which one is “%s”?', trim($phrase)), array_map(static fn(KnownPlace $place): Reply => new Reply($place->inWords(), self::instead($draft->line, trim($phrase), $place->name)), \array_slice($meant, 0, self::MOST_REPLIES)));
+            $draft->questions[] = new Question('place', sprintf('Which one is “%s”?', trim($phrase)), array_map(static fn(KnownPlace $place): Reply => new Reply($place->inWords(), self::instead($draft->line, trim($phrase), $place->name)), \array_slice($meant, 0, self::MOST_REPLIES)), sprintf('“%s” may be several places: it goes where lines without a place go.', trim($phrase)));
         }
 
         return [] !== $meant;
@@ -62,6 +63,9 @@ final readonly class PlaceWords
     public function takeClear(string $words, bool $isLast, Draft $draft): bool
     {
         $plain = mb_strtolower((string) preg_replace('/^(?:in|on|at)\s+(?:the\s+)?|^(?:tote|box|bin)\s+/iu', '', $words));
+        if ($isLast && isset($this->within[$plain]) && $plain !== mb_strtolower($words)) {
+            return $this->take($words, $draft);
+        }
         foreach ($this->called[$plain] ?? [] as $place) {
             if ($isLast || str_starts_with($place->key, 'tote:')) {
                 $draft->place = $place->key;
@@ -71,6 +75,12 @@ final readonly class PlaceWords
         }
 
         return false;
+    }
+
+    /** The place whose one word is a letter off, as it is called. */
+    public function meant(string $word): ?string
+    {
+        return Lexicon::meantAmong($word, array_values(array_filter(array_map(strval(...), [...array_keys($this->called), ...array_keys($this->within)]), static fn(string $name): bool => 1 === preg_match('/^[a-z]{5,}$/', $name))));
     }
 
     /** The phrase in the line, whatever its case, replaced where it stands last. */

@@ -58,15 +58,19 @@ final readonly class PriceWords
             return true;
         }
         $count = $draft->count ?? 1;
-        if ($isTogether || 1 === $count) {
+        if ($isTogether || 1 === $count || $draft->isSoldTogether) {
+            if (!$isTogether && $count > 1) {
+                $draft->guesses[] = sprintf('%s is for all %d, as they were sold.', $found, $count);
+            }
             $draft->costEach = $money->share(1, $count);
 
             return true;
         }
+        $draft->costEach = $money;
         $draft->questions[] = new Question('costEach', sprintf('Is %s for one, or for all %d?', $found, $count), [
             new Reply($found . ' each', str_replace($found, $found . ' each', $draft->line)),
             new Reply(sprintf('%s for all %d', $found, $count), str_replace($found, sprintf('%s for %d', $found, $count), $draft->line)),
-        ]);
+        ], sprintf('%s is taken for each.', $found));
 
         return true;
     }

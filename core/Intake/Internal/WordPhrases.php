@@ -16,7 +16,7 @@ final readonly class WordPhrases
 {
     private const LONGEST = 3;
     /** Words that say nothing about a thing by themselves. */
-    public const FILLERS = ['and', '&', 'with', 'of', 'in', 'a', 'the', 'natural', 'assorted', 'multi', 'largest', 'smallest', 'tallest', 'about', 'approx', 'each', 'size', 'sizes', 'lighted', 'lit', 'lidded'];
+    public const FILLERS = ['and', '&', 'with', 'of', 'in', 'a', 'the', 'natural', 'assorted', 'asst', 'multi', 'various', 'different', 'mixed', 'matching', 'largest', 'smallest', 'tallest', 'about', 'approx', 'each', 'size', 'sizes', 'lighted', 'lit', 'prelit', 'pre-lit', 'lidded', 'the lot', 'set', 'sets', 'pair', 'colours', 'colors', 'colour', 'color', 'multicolour', 'multicolor', 'small', 'sm', 'medium', 'med', 'large', 'lg', 'xl', 'big', 'mini', 'tiny', 'little', 'short', 'long', 'old', 'heavy', 'framed', 'decorative', 'style', 'shape', 'shaped', 'pretty', 'plain', 'hanging', 'standing', 'tabletop', 'outdoor', 'indoor', 'nesting', 'nested', 'handle', 'handles', 'lid', 'lids', 'stand', 'base', 'vintage', 'extra', 'plush', 'bag', 'fake', 'qty', '-'];
 
     public function __construct(private ColourNames $colours) {}
 
@@ -30,14 +30,24 @@ final readonly class WordPhrases
         $words = preg_split('/\s+/u', trim($phrase), -1, \PREG_SPLIT_NO_EMPTY);
         $words = false === $words ? [] : $words;
         $unknown = [];
+        [$hasKind, $isApart, $hasGap, $isMany] = [false, false, false, false];
         for ($i = 0; $i < \count($words);) {
             $taken = 0;
             for ($n = min(self::LONGEST, \count($words) - $i); $n > 0 && 0 === $taken; --$n) {
-                $said = trim(mb_strtolower(implode(' ', \array_slice($words, $i, $n))), '.,;:!');
-                $taken = $this->takeWord($said, $draft) ? $n : 0;
+                $said = trim(mb_strtolower(implode(' ', \array_slice($words, $i, $n))), '.,;:!()');
+                $isKind = null !== Lexicon::kind($said);
+                $isDescribed = $hasKind && ($isApart || (($isMany || $hasGap) && null !== Lexicon::nearest($said)));
+                $taken = $this->takeWord($said, $isDescribed, $draft) ? $n : 0;
+                if ($taken > 0) {
+                    $isApart = $hasKind && ($isApart || (!$isKind && !Lexicon::isGrown($said)));
+                    $hasKind = $hasKind || $isKind;
+                    $isMany = $isKind && str_ends_with($said, 's');
+                }
             }
             if (0 === $taken) {
                 $unknown[] = $words[$i];
+                $hasGap = $hasKind;
+                $isApart = $isApart || ($hasKind && 1 === preg_match('/\d/', $words[$i]));
             }
             $i += max(1, $taken);
         }
@@ -45,20 +55,20 @@ final readonly class WordPhrases
         return $unknown;
     }
 
-    private function takeWord(string $said, Draft $draft): bool
+    /** @param bool $isDescribed what is said of the thing has begun: in "stocking holders brass stars" stars are no things */
+    private function takeWord(string $said, bool $isDescribed, Draft $draft): bool
     {
         // Colours come first among two words ("pine green"), materials among one ("brass" is both).
         $colour = $this->colours->read($said);
         $material = Lexicon::material($said) ?? (null === $colour ? null : Lexicon::material(self::lastWord($said))); // "dark oak"
         $kind = Lexicon::kind($said);
-        if (null !== $kind) {
-            $isNearest = null !== Lexicon::nearest($said);
-            if ($isNearest) {
-                $draft->guesses[] = sprintf('“%s” is drawn and kept as %s.', $said, $kind[0]->withArticle());
-            }
+        if (null !== $kind && !$isDescribed) {
+            $draft->nearest = null === Lexicon::nearest($said) ? '' : $said;
             $draft->kind = $kind[0]; // the last kind named is the thing itself: "bud vase", "bell jar"
             $draft->shape = '' === $kind[1] ? $draft->shape : $kind[1];
         }
+        $isGrown = Lexicon::isGrown($said);
+        $draft->grown = $isGrown && '' === $draft->grown ? $said : $draft->grown;
         if (null !== $material) {
             $draft->addMaterial($material);
         }
@@ -68,7 +78,7 @@ final readonly class WordPhrases
             $draft->colours[] = $colour;
         }
 
-        return null !== $kind || null !== $material || null !== $colour || \in_array($said, self::FILLERS, true) || $this->takeTrait($said, $draft);
+        return null !== $kind || null !== $material || null !== $colour || $isGrown || $this->takeTrait($said, $draft) || \in_array($said, self::FILLERS, true);
     }
 
     private static function lastWord(string $said): string
@@ -92,6 +102,9 @@ final readonly class WordPhrases
             $draft->addHazard($hazard);
         } elseif (Lexicon::isFlameless($said)) {
             $draft->isFlameless = true;
+            if ('flameless' !== $said) {
+                $draft->care[] = $said; // what it runs on is wanted again when it is empty
+            }
         } elseif (null !== $pattern = Lexicon::pattern($said)) {
             $draft->pattern = $pattern;
         } elseif (null !== $shape = Lexicon::shape($said)) {

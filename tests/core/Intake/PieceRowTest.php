@@ -46,7 +46,7 @@ final class PieceRowTest extends TestCase
         yield 'half a piece' => [['count' => '2.5'], ['“2.5” is not a count from 1 to 999.']];
         yield 'an unknown colour' => [['colours' => 'octarine'], ['“octarine” is not a colour. Pick one, or write it like #3E5F5A.']];
         yield 'shares that do not sum' => [['colours' => 'rust 60, bone 60'], ['The colour shares must add up to 100 %, they add up to 120 %.']];
-        yield 'no size' => [['height' => 'tallish'], ['“tallish” is not a length. Write it like 9 1/2 or 9 1/2 in.', 'How high is it? It is drawn to scale.']];
+        yield 'no size' => [['height' => 'tallish'], ['“tallish” is not a length. Write it like 9 1/2 or 9 1/2 in.']];
         yield 'no money' => [['cost' => 'a lot'], ['“a lot” is not an amount. Write it like 12.50.']];
         yield 'no day' => [['came' => 'last winter'], ['“last winter” is not a day. Write it like 2026-11-05.']];
         yield 'two days' => [['came' => '11/02/2023'], ['“11/02/2023” can be two days. Write it like 2026-11-05.']];

@@ -25,6 +25,7 @@ export type NamedColour = S['NamedColour'];
 export type Partner = S['Partner'];
 export type Thread = S['Thread'];
 export type Intake = S['Intake'];
+export type LineRead = S['LineRead'];
 export type HouseLine = S['HouseLine'];
 export type Found = S['Found'];
 export type ToteFill = S['ToteFill'];

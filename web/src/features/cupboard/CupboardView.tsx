@@ -36,6 +36,7 @@ export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
   const shown = useMemo(() => (found ? pieces.filter((piece) => found.has(piece.id)) : pieces), [pieces, found]);
   const groups = useMemo(() => (by === 'list' ? [] : cupboardGroups(shown, house, by)), [shown, house, by]);
   const piece = pieces.find((one) => one.id === active);
+  const unmeasured = pieces.filter((one) => one.assumed.includes('size')).length;
 
   return (
     <div className="flex h-[calc(100vh-96px)] flex-col max-md:h-[calc(100vh-116px)]">
@@ -62,6 +63,11 @@ export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
           )}{' '}
           in {counted(house.totes.length, 'tote')}
         </span>
+        {unmeasured > 0 && text === '' && (
+          <button type="button" className="link" onClick={() => setText('assumed size')}>
+            {counted(unmeasured, 'assumed size')}: walk {unmeasured === 1 ? 'it' : 'them'} with a tape
+          </button>
+        )}
         <span className="ml-auto flex gap-2 max-md:ml-0">
           <Menu
             trigger={

@@ -20,7 +20,13 @@ export function PieceDialog({ piece, copy, onClose, onSaved }: Props) {
   const [draft, setDraft] = useState<PieceInput>(() =>
     pieceDraft(piece ?? copy, house.home.unit, (piece ?? copy)?.places[0]?.place ?? (firstTote ? `tote:${firstTote.id}` : 'loose')),
   );
-  const set = (part: Partial<PieceInput>) => setDraft({ ...draft, ...part });
+  // What is typed is not assumed any more.
+  const set = (part: Partial<PieceInput>) =>
+    setDraft({
+      ...draft,
+      assumed: (draft.assumed ?? []).filter((one) => !(one === 'size' ? 'width' in part || 'height' in part || 'depth' in part : 'colours' in part)),
+      ...part,
+    });
   return (
     <FormDialog<Piece, Piece>
       title={piece ? `Change ${piece.name}` : 'New piece'}
@@ -37,6 +43,14 @@ export function PieceDialog({ piece, copy, onClose, onSaved }: Props) {
       isWide
     >
       <Measures draft={draft} set={set} isNew={!piece} />
+      {(draft.assumed ?? []).map((one) => (
+        <p key={one} className="my-2 flex flex-wrap items-center gap-x-3 text-ink-2">
+          {one === 'size' ? 'Nobody has measured it yet: the size is the usual one.' : 'Nobody has said its colour: it is the usual one.'}
+          <button type="button" className="btn" onClick={() => setDraft({ ...draft, assumed: (draft.assumed ?? []).filter((other) => other !== one) })}>
+            It is right
+          </button>
+        </p>
+      ))}
       <ColourShares colours={draft.colours} onChange={(colours) => set({ colours })} />
       <Choices label="Materials" words={MATERIALS} chosen={draft.materials} onChange={(materials) => set({ materials })} />
       <div className="grid gap-4 sm:grid-cols-2">

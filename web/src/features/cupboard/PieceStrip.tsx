@@ -53,6 +53,7 @@ export function PieceStrip({ piece, onEdit, onCopy, onOpen }: Props) {
         </h2>
         <p>
           {write.size(piece)}
+          {piece.assumed.includes('size') && <i className="text-ink-3"> not measured yet</i>}
           {piece.weight > 0 && `, ${write.weight(piece.weight)}`}
           {piece.laidOut !== null && `, ${write.run(piece.laidOut)} unrolled`}
         </p>
@@ -76,7 +77,7 @@ export function PieceStrip({ piece, onEdit, onCopy, onOpen }: Props) {
           </p>
         )}
         <p className="note">
-          {piece.costEach > 0 ? `${write.money(piece.costEach)} each` : 'cost nothing'}
+          {piece.costEach > 0 ? `${write.money(piece.costEach)} each` : 'price not said'}
           {piece.origin && `, ${piece.origin}`}
           {piece.cameOn && `, ${piece.cameOn.slice(0, 4)}`}
           <br />

@@ -30,6 +30,7 @@ export function pieceDraft(piece: Piece | undefined, unit: Home['unit'], place: 
       parts: [],
       set: { name: '', of: 0 },
       place,
+      assumed: [],
     };
   }
   return {
@@ -62,6 +63,7 @@ export function pieceDraft(piece: Piece | undefined, unit: Home['unit'], place: 
     })),
     set: { ...piece.set },
     place,
+    assumed: [...piece.assumed],
   };
 }
 

@@ -8,7 +8,9 @@ import { piecesQuery } from '../../api/queries';
 import type { FoundColours, Piece } from '../../api/types';
 import { useNotices } from '../../lib/notices';
 import { PlaceSelect } from '../../places/PlaceSelect';
+import { answersOf } from './Answers';
 import { BoxSoFar } from './BoxSoFar';
+import { ManyLines } from './ManyLines';
 import { ReadingCard } from './ReadingCard';
 import { useReading } from './useReading';
 
@@ -25,6 +27,7 @@ export function IntakeView({ home }: { home: string }) {
   const [seen, setSeen] = useState(NO_COLOURS);
   const [photo, setPhoto] = useState<File | null>(null);
   const [box, setBox] = useState<readonly Piece[]>([]);
+  const [many, setMany] = useState('');
   const reading = useReading(home, line);
   // What was undone is no longer in the box.
   const stock = useQuery(piecesQuery(home));
@@ -69,14 +72,17 @@ export function IntakeView({ home }: { home: string }) {
     onError: (error) => notices.problem(error),
   });
   const answer = (text: string) => {
+    if (text.includes('\n')) {
+      setMany(text);
+      return;
+    }
     setLine(text);
     field.current?.focus();
   };
   // A photo answers which colour it is.
-  const read = reading.data && { ...reading.data, questions: reading.data.questions.filter((one) => seen.length === 0 || one.field !== 'colours') };
+  const read = reading.data && { ...reading.data, assumed: reading.data.assumed.filter((one) => seen.length === 0 || one.field !== 'colours') };
   const handleKey = (event: KeyboardEvent) => {
-    const question = read?.questions.find((one) => one.replies.length > 0);
-    const reply = event.altKey && /^Digit[1-9]$/.test(event.code) ? question?.replies[Number(event.code.slice(5)) - 1] : undefined;
+    const reply = read && event.altKey && /^Digit[1-9]$/.test(event.code) ? answersOf(read)[Number(event.code.slice(5)) - 1] : undefined;
     if (reply) answer(reply.line);
     else if (event.key === 'ArrowUp' && line === '' && last !== '') setLine(last);
     else if (event.key === 'Escape') setLine('');
@@ -89,7 +95,7 @@ export function IntakeView({ home }: { home: string }) {
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h2 className="panel-title">Unpack a box</h2>
         <span className="note flex-1 max-md:order-last max-md:basis-full">
-          One line a piece: how many, what, how large, where, what it cost. Enter takes it in.
+          One line a piece: how many, what, how large, where, what it cost. Enter takes it in. Many lines can be pasted at once.
         </span>
         <Link className="link" to={`/homes/${home}/table-file`}>
           From a table instead
@@ -115,6 +121,12 @@ export function IntakeView({ home }: { home: string }) {
             keep.reset();
           }}
           onKeyDown={handleKey}
+          onPaste={(event) => {
+            const pasted = event.clipboardData.getData('text/plain').trim();
+            if (!pasted.includes('\n')) return;
+            event.preventDefault();
+            setMany(pasted);
+          }}
           className="min-w-[240px] flex-1 border-2 border-ink px-3 text-[17px]/[30px]"
           autoComplete="off"
         />
@@ -151,6 +163,19 @@ export function IntakeView({ home }: { home: string }) {
           <kbd>↑</kbd> the last line again <kbd>Alt 1</kbd>–<kbd>9</kbd> answer <kbd>Esc</kbd> clear
         </span>
       </div>
+      {many !== '' && (
+        <ManyLines
+          home={home}
+          text={many}
+          otherwise={otherwise}
+          onTaken={(pieces) => setBox((now) => [...pieces.toReversed(), ...now])}
+          onClose={() => {
+            setMany('');
+            setLine('');
+            field.current?.focus();
+          }}
+        />
+      )}
       <ReadingCard
         reading={line.trim() === '' ? undefined : read}
         isCurrent={!reading.isPlaceholderData}

@@ -1,7 +1,9 @@
 import { usePlaces, useWriting } from '../../api/home';
 import type { FoundColours, Intake } from '../../api/types';
 import { Triangle } from '../../lib/notices';
-import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
+import { counted } from '../../lib/text';
+import { Answers } from './Answers';
+import { ReadPicture } from './ReadPicture';
 
 type Props = {
   reading: Intake | undefined;
@@ -12,8 +14,6 @@ type Props = {
   refusal: Error | null;
   onAnswer: (line: string) => void;
 };
-
-const UNKNOWN = 1524;
 
 /** What a line was read as: the piece drawn, what was said, what was taken for granted, and what has to be asked. */
 export function ReadingCard({ reading, isCurrent, colours, otherwise, refusal, onAnswer }: Props) {
@@ -26,30 +26,20 @@ export function ReadingCard({ reading, isCurrent, colours, otherwise, refusal, o
     );
   }
   const isUnsaid = refusal !== null && !reading.questions.some((question) => question.sentence === refusal.message);
-  const first = reading.questions.find((question) => question.replies.length > 0);
+  const doubts = reading.assumed.length + (reading.unknown.length > 0 ? 1 : 0);
   return (
     <section aria-label="How the line is read" className="mt-4" data-testid="reading">
       <div className="flex min-h-[150px] flex-wrap items-end gap-x-8 gap-y-2 px-4">
-        <Drawn reading={reading} colours={colours} />
+        <ReadPicture reading={reading} colours={colours} width={210} height={142} />
         <Facts reading={reading} otherwise={otherwise} />
         <div className="min-w-[230px] max-w-[420px] flex-1 self-center" aria-live="polite">
-          {reading.questions.map((question) => (
-            <div key={question.sentence} className="mb-2">
-              <p className="flex gap-2 font-semibold">
-                <Triangle /> {question.sentence}
-              </p>
-              <div className="mt-1 flex flex-wrap gap-1.5 pl-6">
-                {question.replies.map((reply, i) => (
-                  <button key={reply.line} type="button" className="btn" onClick={() => onAnswer(reply.line)}>
-                    {reply.label} {question === first && <kbd>{i + 1}</kbd>}
-                  </button>
-                ))}
-              </div>
-            </div>
-          ))}
           {reading.questions.length === 0 && refusal === null && (
-            <p className={`text-[15px] ${isCurrent ? '' : 'invisible'}`}>✓ Clear. Enter takes it in.</p>
+            <p className={`mb-1 text-[15px] ${isCurrent ? '' : 'invisible'}`}>
+              ✓ {doubts === 0 ? 'Clear. Enter takes it in.' : `Enter takes it in, with ${counted(doubts, 'thing')} to look at:`}
+            </p>
           )}
+          <Answers reading={reading} hasKeys onAnswer={onAnswer} />
+          {reading.unknown.length > 0 && <p className="text-ink-2">Only words of its name: {reading.unknown.join(', ')}.</p>}
           {isUnsaid && (
             <p role="alert" className="flex gap-2 border-2 border-ink bg-yolk-soft px-3 py-2">
               <Triangle /> {refusal?.message}
@@ -72,26 +62,6 @@ export function ReadingCard({ reading, isCurrent, colours, otherwise, refusal, o
   );
 }
 
-function Drawn({ reading, colours }: { reading: Intake; colours: FoundColours['colours'] }) {
-  const isGhost = reading.kind === null || reading.height === null || reading.width === null;
-  const piece = {
-    id: reading.name || 'line',
-    kind: reading.kind ?? 'box',
-    width: reading.width ?? UNKNOWN,
-    height: reading.height ?? UNKNOWN,
-    colours: colours.length > 0 ? [...colours] : reading.colours.length > 0 ? reading.colours : [{ hex: '#D8D6CC', percent: 100 }],
-    finish: reading.finish,
-    shape: reading.shape,
-    pattern: reading.pattern,
-  };
-  const scale = Math.min(130 / shownHeight(piece), 190 / (piece.width / 254));
-  return (
-    <svg width="210" height="142" className="flex-none" aria-hidden="true">
-      <Silhouette piece={piece} scale={scale} x={105} y={141} isGhost={isGhost} />
-    </svg>
-  );
-}
-
 function Facts({ reading, otherwise }: { reading: Intake; otherwise: string }) {
   const write = useWriting();
   const place = usePlaces();
@@ -99,7 +69,8 @@ function Facts({ reading, otherwise }: { reading: Intake; otherwise: string }) {
   const facts: [string, string][] = [
     ['Count', String(reading.count)],
     ['Kind', reading.kind ?? '?'],
-    ['W × D × H', `${side(reading.width)} × ${side(reading.depth)} × ${side(reading.height)}`],
+    ['Size', `${side(reading.height)} high, ${side(reading.width)} wide, ${side(reading.depth)} deep`],
+    ['Colour', reading.inColours || '?'],
     ['Made of', [...reading.materials, reading.finish].join(', ')],
     ['Season', reading.seasons.join(', ') || 'all year'],
     ['Goes to', reading.place ? place(reading.place) : `${place(otherwise)}, as set above`],

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Intake\Internal;
+
+/**
+ * What people call things, by the kind it is; after a slash, the shape the words tell. Singular forms.
+ *
+ * @internal
+ */
+final class KindWords
+{
+    /** Words for the kind itself, and for what is one of that kind. */
+    private const OWN = [
+        'arrangement' => 'arrangement, centrepiece, centerpiece',
+        'basket' => 'basket, tree collar, hamper',
+        'basket/handle' => 'trug',
+        'bauble' => 'bauble, ornament, ball, glass ball',
+        'bauble/cone' => 'pine cone, pinecone',
+        'bauble/drop' => 'acorn, egg',
+        'beads' => 'beads, bead garland, beaded garland',
+        'bell' => 'bell, jingle bell, sleigh bell, cow bell',
+        'boat' => 'boat, ship, sailboat, canoe',
+        'books' => 'book, books, stack of books, book stack',
+        'bowl' => 'bowl, fruit bowl, punch bowl, compote',
+        'box' => 'crate, box, riser',
+        'bunch' => 'bunch, bouquet, stem, spray',
+        'bunch/twig' => 'branch, stick, twig',
+        'bunch/wheat' => 'sheaf',
+        'candle group' => 'candle group',
+        'candlestick' => 'candlestick, candle stick, candle holder, candleholder, taper holder, taper candle holder, taper, candelabra, candelabrum, menorah, chamberstick',
+        'candlestick/block' => 'tea light holder, tealight holder, votive holder, votive cup',
+        'cone' => 'cone, paper cone',
+        'crock' => 'crock, pot, planter, plant pot, flower pot, cachepot',
+        'cushion' => 'cushion, pillow, cushion cover, pillow cover, pillowcase, bolster, throw pillow, scatter cushion',
+        'figure' => 'figure, figurine, statue, angel, nutcracker, gnome, santa, elf, snow queen, bust',
+        'figure/bird' => 'bird, owl, raven, crow, dove, robin, swan, duck, goose, rooster, hen, chicken, peacock, partridge, cardinal bird',
+        'figure/deer' => 'deer, reindeer, stag',
+        'figure/snowman' => 'snowman',
+        'garland' => 'garland, swag, bunting',
+        'gourd' => 'gourd, squash',
+        'hare' => 'hare, rabbit, bunny',
+        'heron' => 'bookend, heron',
+        'hooks' => 'hook, hooks, stocking holder, stocking hanger, wreath hanger, coat hook',
+        'jar' => 'jar, mason jar, canister, apothecary jar',
+        'jug' => 'jug, pitcher',
+        'lantern' => 'lantern',
+        'lights' => 'lights, string lights, fairy lights, light string, string light, twinkle lights, curtain lights, icicle lights, rope light, tree lights',
+        'little house' => 'little house, cottage, house',
+        'mirror' => 'mirror',
+        'napkin' => 'napkin, serviette, tea towel, dish towel, hand towel',
+        'picture' => 'picture, print, frame, painting, sign, photo frame, picture frame, wall art, poster, watercolour, watercolor, drawing, photograph',
+        'pillar candle' => 'tea light, tealight, votive, votive candle, pillar candle, candle, taper candle, dinner candle, jar candle, pillar',
+        'plate' => 'plate, platter, charger, saucer',
+        'pot plant' => 'pot plant, potted plant, houseplant, plant, succulent, cactus',
+        'pot plant/ball' => 'topiary',
+        'pot plant/flower' => 'poinsettia, amaryllis, hyacinth, cyclamen, orchid plant',
+        'pumpkin' => 'pumpkin, jack o lantern',
+        'ribbon' => 'ribbon',
+        'runner' => 'runner, table runner, tablecloth, table cloth, table topper, table scarf',
+        'star' => 'star, tree topper, snowflake',
+        'stocking' => 'stocking',
+        'storm glass' => 'cloche, storm glass, hurricane, hurricane vase, bell jar, glass dome, terrarium',
+        'throw' => 'throw, throw blanket, blanket, rug, sheepskin, quilt, coverlet, bedspread, afghan, tree skirt, christmas tree skirt',
+        'tray' => 'tray',
+        'tray/rect' => 'board, cutting board, chopping board, bread board, serving board',
+        'tree' => 'tree, fir, little tree, christmas tree, xmas tree, bottle brush tree, bottlebrush tree',
+        'vase' => 'vase',
+        'vase/bottle' => 'bottle, decanter, demijohn',
+        'vase/bud' => 'bud vase',
+        'vase/ginger' => 'ginger jar',
+        'vase/moon' => 'moon vase',
+        'vase/urn' => 'urn',
+        'wreath' => 'wreath',
+    ];
+    /** Things without a kind of their own, by the kind they are drawn and kept as; said whenever it is taken. */
+    private const NEAREST = [
+        'basket' => 'nest, bird nest, cornucopia, laundry bin',
+        'bauble' => 'napkin ring, charm, icicle, tassel, sphere, orb, pompom, pom pom, knob',
+        'boat' => 'sled, sleigh, truck, car, train, tractor, wagon, cart, camper',
+        'books' => 'bookends, magazine, album, cookbook, guest book, bible',
+        'bowl' => 'dough bowl, mould, mold, dish, trough, trencher, tureen, colander, birdbath, bird bath, basin',
+        'box' => 'clock, stool, corbel, scale, trunk, suitcase, chest, radio, typewriter, camera, music box, cracker, christmas cracker, gift box, present, biscuit tin, cookie tin, bread bin, step stool, bench, table, chair, side table, shelf',
+        'bunch' => 'pick, filler, vase filler, fake snow, potpourri, cattail, frond',
+        'candlestick' => 'spool, bobbin, spindle, snuffer, candle snuffer, sconce, wall sconce, oil lamp, candle plate',
+        'cone' => 'hat, witch hat, party hat',
+        'crock' => 'bucket, pail, cauldron, kettle, tub, churn, butter churn, milk can, coal scuttle, umbrella stand, jardiniere, top hat, washtub, wash tub, ice bucket, pot stand',
+        'cushion' => 'cushion insert, pillow insert, pouf, pouffe, ottoman',
+        'figure' => 'ladder, skeleton, skull, witch, ghost, scarecrow, wise man, wise men, shepherd, nativity, nativity set, camel, lamb, sheep, fox, squirrel, hedgehog, bear, teddy, teddy bear, moose, cat, dog, horse, rocking horse, elephant, lion, frog, turtle, fish, doll, puppet, mouse, soldier, mermaid, mushroom, toadstool, pig, cow, butterfly, bee, spider, bat, leprechaun, fairy, turkey, spinning wheel, umbrella, broom, skis, snowshoes, statuette, sculpture, finial, globe, hourglass, telescope, trophy, whale, seahorse, pineapple',
+        'garland' => 'banner, pennant, tinsel, paper chain, streamer, stocking garland',
+        'hooks' => 'hanger, rack, plate stand, plate hanger, plate rack, curtain rod, curtain rail, key rack, wine rack',
+        'jar' => 'tumbler, tin can, cookie jar, biscuit jar',
+        'jug' => 'mug, cup, teapot, tea pot, watering can, coffee pot, carafe, creamer, ewer, tankard, stein, teacup',
+        'lantern' => 'lamp, table lamp, floor lamp, birdcage, bird cage, chandelier, lamp shade, lampshade',
+        'little house' => 'village house, church, birdhouse, bird house, gingerbread house, barn, lighthouse, windmill, village, snow village, christmas village, doll house, dollhouse, stable, castle',
+        'picture' => 'advent calendar, wall clock, calendar, chalkboard, easel, scroll, canvas, plaque, tapestry, wall hanging, map, tile, shutter, window frame, letter board, letterboard, block sign, banner sign, fire screen, headboard, flag, paddle, tombstone, headstone, dartboard, noticeboard, corkboard',
+        'ribbon' => 'bow, sash, twine',
+        'star' => 'moon, sun, medallion, starfish, topper, rosette, fan',
+        'storm glass' => 'snow globe, snowglobe, wine glass, goblet, champagne flute, champagne glass, water glass, drinking glass, coupe, beaker',
+        'throw' => 'scarf, shawl, curtain, curtain panel, drape, duvet, duvet cover, fabric, cloth, canopy, skirt, sheet, apron, towel, bath towel, hide',
+        'tray' => 'mat, doormat, door mat, welcome mat, bath mat, cake stand, tiered tray, tier tray, placemat, place mat, coaster, trivet, lazy susan, stand, pedestal, cheese board, charcuterie board, log slice, wood slice, serving tray',
+        'wreath' => 'candle ring, hoop, ring, advent wreath, horseshoe, laurel',
+    ];
+    /** Grows or lies about, and stands for a bunch of it only where nothing else is named: "rose" is a colour of a cushion, "shell" what a mirror is set with. */
+    private const GROWN = ['flower', 'rose', 'peony', 'hydrangea', 'tulip', 'daffodil', 'sunflower', 'dahlia', 'lily', 'carnation', 'fern', 'moss', 'grass', 'pampas', 'pampas grass', 'eucalyptus', 'lavender', 'wheat', 'holly', 'ivy', 'mistletoe', 'feather', 'shell', 'sea shell', 'seashell', 'coral', 'berry', 'snow', 'cotton', 'pussy willow', 'greenery', 'leaf', 'magnolia', 'forsythia', 'cherry blossom', 'plum blossom', 'blossom', 'baby breath', 'stone', 'pebble', 'driftwood', 'antler', 'corn', 'thistle', 'curly willow', 'birch', 'log'];
+
+    /** @return array<string, string> word => kind, after a slash the shape it tells */
+    public static function own(): array
+    {
+        /** @var array<string, string>|null $own */
+        static $own = null;
+
+        return $own ??= self::byWord(self::OWN);
+    }
+
+    /** @return array<string, string> word => the kind it is drawn and kept as */
+    public static function nearest(): array
+    {
+        /** @var array<string, string>|null $nearest */
+        static $nearest = null;
+
+        return $nearest ??= self::byWord(self::NEAREST);
+    }
+
+    public static function isGrown(string $word): bool
+    {
+        return \in_array($word, self::GROWN, true);
+    }
+
+    /**
+     * @param array<string, string> $words by kind
+     *
+     * @return array<string, string>
+     */
+    private static function byWord(array $words): array
+    {
+        $kinds = [];
+        foreach ($words as $kind => $list) {
+            $kinds += array_fill_keys(explode(', ', $list), $kind);
+        }
+
+        return $kinds;
+    }
+}

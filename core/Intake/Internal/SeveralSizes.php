@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Intake\Internal;
+
+use BrightCupboard\Core\Intake\Reply;
+
+/**
+ * Makes a line for each size of one that gives several: "candlesticks, brass, 6, 8 and 10 in" are three pieces.
+ *
+ * @internal
+ */
+final readonly class SeveralSizes
+{
+    /** @return list<Reply> one reply, whose line has a line for each size */
+    public static function replies(string $line, string $found): array
+    {
+        preg_match_all('/(\d+(?:\.\d+)?(?:\s+\d+\/\d+)?)\s*(inches|inch|in\b|feet|foot|ft\b|yd\b|mm\b|cm\b|m\b)?/iu', $found, $sizes, \PREG_SET_ORDER);
+        $units = array_values(array_filter(array_map(static fn(array $size): string => $size[2] ?? '', $sizes), static fn(string $unit): bool => '' !== $unit));
+        $count = \count($sizes);
+        if ($count < 2 || !str_contains($line, trim($found))) {
+            return [];
+        }
+        // As many of them as sizes, and their number said as a word.
+        $rest = (string) preg_replace([sprintf('/^(?:%d|set of %1$d)\s+/i', $count), '/\b(?:\w+)\s+sizes?\b:?\s*/iu'], '', $line);
+        $lines = array_map(static fn(array $size): string => str_replace(trim($found), $size[1] . ' ' . ('' === ($size[2] ?? '') ? $units[0] ?? '' : $size[2]), $rest), $sizes);
+
+        return [new Reply(sprintf('%d pieces, a line each', $count), implode("\n", array_map(trim(...), $lines)))];
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Intake\Internal;
+
+use BrightCupboard\Core\Colour\ColourNames;
+use BrightCupboard\Core\Intake\Question;
+use BrightCupboard\Core\Intake\Reply;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\LengthText;
+use BrightCupboard\Core\Stock\KindFacts;
+
+/**
+ * What a sensible person takes a thing to be where nothing is said of its size or colour: the usual of its kind, marked as
+ * assumed, so that somebody walks it with a tape later. All from memory.
+ *
+ * @internal
+ */
+final readonly class Usual
+{
+    /** How much smaller or larger than usual such a word makes a thing. */
+    private const FACTORS = ['mini' => 0.5, 'miniature' => 0.5, 'tiny' => 0.4, 'small' => 0.7, 'sm' => 0.7, 'little' => 0.7, 'short' => 0.7, 'medium' => 1.0, 'med' => 1.0, 'large' => 1.4, 'lg' => 1.4, 'big' => 1.4, 'tall' => 1.4, 'xl' => 1.8, 'huge' => 2.0, 'oversized' => 1.8, 'giant' => 2.0];
+    private const COLOURS = [
+        'arrangement' => 'leaf green', 'bauble' => 'red', 'bauble/drop' => 'bone', 'bauble/cone' => 'chestnut', 'figure/snowman' => 'white', 'figure/deer' => 'fawn', 'beads' => 'oak', 'bell' => 'brass', 'boat' => 'oak', 'books' => 'linen', 'bowl' => 'white', 'box' => 'oak', 'candlestick' => 'brass', 'candle group' => 'ivory', 'cone' => 'straw', 'crock' => 'stone grey', 'cushion' => 'linen', 'figure' => 'oak', 'garland' => 'fir', 'gourd' => 'straw',
+        'hare' => 'oat', 'heron' => 'oak', 'hooks' => 'soot', 'jar' => 'duck egg', 'jug' => 'white', 'lantern' => 'soot', 'lights' => 'ivory', 'little house' => 'tallow', 'mirror' => 'gold', 'napkin' => 'linen', 'picture' => 'oak', 'pillar candle' => 'ivory', 'plate' => 'white', 'pot plant' => 'leaf green', 'pumpkin' => 'pumpkin', 'ribbon' => 'red',
+        'runner' => 'linen', 'star' => 'gold', 'stocking' => 'red', 'throw' => 'oat', 'tray' => 'oak', 'tree' => 'fir', 'vase' => 'white', 'wreath' => 'fir',
+    ];
+    private const OTHERS = ['white', 'cream', 'oak', 'black', 'red', 'sage', 'fir', 'blue', 'gold'];
+    private const OFFERED = [0.7, 1.0, 1.4, 2.0];
+
+    public function __construct(private LengthText $lengths, private ColourNames $names) {}
+
+    public function size(KindFacts $facts, Draft $draft): void
+    {
+        $factor = $this->factor($draft->line);
+        $size = $facts->usualSize();
+        $scaled = static fn(Length $side, float $by): Length => Length::ofTenths(max(1, (int) round($side->tenths() * $by)));
+        $draft->sides += ['width' => $scaled($size->width, $factor), 'depth' => $scaled($size->depth, $factor), 'height' => $scaled($size->height, $factor)];
+        $measured = 'height' === $facts->measuredBy ? $size->height : $size->width;
+        $side = 'height' === $facts->measuredBy ? 'high' : 'wide';
+        $said = fn(float $by): string => $this->lengths->write($this->rounded($scaled($measured, $by)));
+        $draft->assumed[] = new Question('size', 'height' === $facts->measuredBy ? 'How high is it?' : 'How wide is it?', array_map(static fn(float $by): Reply => new Reply($said($by), $draft->line . ', ' . $said($by)), self::OFFERED), sprintf('The size is assumed: %s %s, as usual. Walk it with a tape.', $said($factor), $side));
+    }
+
+    public function colour(Draft $draft): void
+    {
+        $word = self::COLOURS[($draft->kind->value ?? '') . '/' . $draft->shape] ?? self::COLOURS[$draft->kind->value ?? ''] ?? 'linen';
+        $colour = $this->names->read($word);
+        if (null === $draft->kind || null === $colour) {
+            return; // what is usual follows from the kind
+        }
+        $draft->colours[] = $colour;
+        $replies = array_map(static fn(string $other): Reply => new Reply($other, $draft->line . ', ' . $other), array_values(array_diff(self::OTHERS, [$word])));
+        $draft->assumed[] = new Question('colours', 'Which colour is it?', $replies, sprintf('The colour is assumed: %s.', $word));
+    }
+
+    private function factor(string $line): float
+    {
+        foreach (self::FACTORS as $word => $factor) {
+            if (1 === preg_match('/\b' . $word . '\b/iu', $line)) {
+                return $factor;
+            }
+        }
+
+        return 1.0;
+    }
+
+    /** To a figure that a person would say: half inches or half centimetres. */
+    private function rounded(Length $length): Length
+    {
+        $step = str_ends_with($this->lengths->write($length), 'cm') ? 50 : intdiv(Length::TENTHS_PER_INCH, 2);
+
+        return Length::ofTenths(max($step, $step * (int) round($length->tenths() / $step)));
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Migrations;
+
+use Doctrine\DBAL\Schema\Schema;
+use Doctrine\Migrations\AbstractMigration;
+
+/** What nobody said of a piece, so that the usual stands there until somebody looks. */
+final class Version20261205000000 extends AbstractMigration
+{
+    public function getDescription(): string
+    {
+        return 'What of a piece is assumed.';
+    }
+
+    public function isTransactional(): bool
+    {
+        return false;
+    }
+
+    public function up(Schema $schema): void
+    {
+        $this->addSql("ALTER TABLE piece ADD COLUMN assumed CLOB DEFAULT '[]' NOT NULL");
+    }
+
+    public function down(Schema $schema): void
+    {
+        $this->addSql('ALTER TABLE piece DROP COLUMN assumed');
+    }
+}
