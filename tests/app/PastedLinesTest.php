@@ -58,6 +58,6 @@ final class PastedLinesTest extends AppTestCase
         $changed = $this->call('PUT', $this->home() . '/pieces/' . $piece['id'], array_diff_key($input, array_flip(['id', 'photoAt', 'places', 'worn', 'idle'])));
 
         self::assertSame([200, ['colour']], [$this->code(), $changed['assumed'] ?? $this->text()]);
-        self::assertSame([], $found());
+        self::assertSame([], $found(), $this->text());
     }
 }

@@ -58,7 +58,7 @@ final class QueryReader
         $this->sizes->takeFrom($phrases);
         $phrases->take(self::IDLE . '\s+(\d{1,2})\s*(years?|seasons?|swaps?)', static fn(array $m): array => [new IdleCondition((int) $m[1] * (str_starts_with($m[2], 'year') ? self::SWAPS_A_YEAR : 1))]);
         $phrases->take('\b(?:never[ -](?:been )?(?:used|stood|out|put out|shown)|unused)\b', static fn(): array => [new IdleCondition(null)]);
-        $phrases->take('\b(?:(?:not|nothing|isn.t|aren.t|never|to be)(?: yet)?(?: been)? measured|unmeasured|without (?:a )?size)\b', static fn(): array => [new WordCondition('assumed size', 'assumed size', null)]);
+        $phrases->take('\b(?:(?:not|nothing|isn.t|aren.t|never|to be)(?: yet)?(?: been)? measured|unmeasured|without (?:a )?size|assumed sizes?)\b', static fn(): array => [new UnmeasuredCondition()]);
         foreach (self::PLACES as $phrase => [$kinds, $words]) {
             $phrases->takeSaid($phrase, new PlaceCondition($kinds, $words));
         }

@@ -64,7 +64,7 @@ export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
           in {counted(house.totes.length, 'tote')}
         </span>
         {unmeasured > 0 && text === '' && (
-          <button type="button" className="link" onClick={() => setText('assumed size')}>
+          <button type="button" className="link" onClick={() => setText('not measured')}>
             {counted(unmeasured, 'assumed size')}: walk {unmeasured === 1 ? 'it' : 'them'} with a tape
           </button>
         )}

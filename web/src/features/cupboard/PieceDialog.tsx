@@ -46,7 +46,11 @@ export function PieceDialog({ piece, copy, onClose, onSaved }: Props) {
       {(draft.assumed ?? []).map((one) => (
         <p key={one} className="my-2 flex flex-wrap items-center gap-x-3 text-ink-2">
           {one === 'size' ? 'Nobody has measured it yet: the size is the usual one.' : 'Nobody has said its colour: it is the usual one.'}
-          <button type="button" className="btn" onClick={() => setDraft({ ...draft, assumed: (draft.assumed ?? []).filter((other) => other !== one) })}>
+          <button
+            type="button"
+            className="btn"
+            onClick={() => setDraft({ ...draft, assumed: (draft.assumed ?? []).filter((other) => other !== one) })}
+          >
             It is right
           </button>
         </p>
