@@ -83,6 +83,7 @@ final readonly class IntakeLine
         foreach (self::split('/[,;](?!\d)|(?<=\pL)(?<!care)(?<!note)(?<!nb)(?<!ps):\s|\s-\s/u', $text) as $i => $phrase) {
             $this->takePhrase(trim($phrase, " \t.-"), 0 === $i, $isNamed, $draft);
         }
+        $this->prices->settle($draft);
         $this->completion->complete($draft);
         $draft->name .= $draft->look;
         OneQuestion::leave($draft);
@@ -183,6 +184,9 @@ final readonly class IntakeLine
         if (!\in_array($by, ['with', 'of'], true) || ('with' === $by && [] === $thing->colours && [] === $thing->materialColours)) {
             [$draft->colours, $draft->materialColours] = [$thing->colours, $thing->materialColours];
         }
+        if ('with' === $by && 1 === preg_match('/\b(?:chips?|cracks?|dents?|stains?|scratch(?:es)?|tears?|holes?|rust)\b/iu', $behind)) {
+            $draft->care[] = 'with ' . $behind;
+        }
         if ('from' === $by && [] !== $said) {
             $draft->care[] = 'from ' . $behind;
         }
@@ -224,7 +228,7 @@ final readonly class IntakeLine
     private function askAboutNumbers(array $unknown, Draft $draft): void
     {
         foreach ($unknown as $word) {
-            if (1 === preg_match('/\d/', $word) && 1 !== preg_match('/^(?:no\.?\d+|\d+-?(?:tier|light|arm|drawer|hook)e?d?)$/iu', $word)) {
+            if (1 === preg_match('/\d/', $word) && 1 !== preg_match('/^(?:no\.?\d+|(?:19|20)\d\d|\d+-?(?:tier|light|arm|drawer|hook)e?d?)$/iu', $word)) {
                 $without = trim((string) preg_replace('/(?<!\w)' . preg_quote($word, '/') . '(?!\w)\s*/u', '', $draft->line, 1), ' ,');
                 $isCount = 1 === preg_match('/^\d{1,3}$/', $word);
                 $draft->questions[] = new Question('count', sprintf('What is “%s”?', $word), [...($isCount ? [new Reply($word . ' of them', $word . ' ' . $without), new Reply($this->measures->written($word), $without . ', ' . $this->measures->written($word))] : []), new Reply('leave it out', $without)]);

@@ -18,7 +18,7 @@ use BrightCupboard\Core\Stock\Season;
 final readonly class Lexicon
 {
     /** Letters that a mistyped word may be off, by its own length. */
-    private const TYPO_FROM = 4;
+    private const TYPO_FROM = 5;
     private const TWO_TYPOS_FROM = 7;
     /** Common words that are a letter off a thing. */
     private const COMMON = ['from', 'with', 'then', 'than', 'that', 'this', 'them', 'some', 'left', 'back', 'best', 'both', 'most', 'more', 'much', 'many', 'such', 'very', 'also', 'just', 'like', 'misc', 'stuff', 'total', 'other', 'their', 'there', 'where', 'which', 'while', 'under', 'shed', 'store', 'room', 'home', 'used', 'worn', 'year', 'last', 'next', 'half', 'full', 'good', 'fine', 'nice'];
@@ -32,7 +32,7 @@ final readonly class Lexicon
     private const SHAPES = ['round' => 'round', 'square' => 'square', 'arch' => 'arch', 'arched' => 'arch', 'oval' => 'oval', 'tall' => 'tall', 'rectangular' => 'rect'];
     private const FLAMELESS = ['flameless', 'battery', 'battery operated', 'batteries', 'battery powered', 'led', 'solar', 'usb', 'rechargeable'];
     /** Written at the start instead of a number. */
-    private const COUNTS = ['a' => 1, 'an' => 1, 'one' => 1, 'pair of' => 2, 'a pair of' => 2, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'eleven' => 11, 'twelve' => 12, 'thirteen' => 13, 'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16, 'seventeen' => 17, 'eighteen' => 18, 'nineteen' => 19, 'a dozen' => 12, 'dozen' => 12];
+    private const COUNTS = ['a' => 1, 'an' => 1, 'one' => 1, 'pair of' => 2, 'a pair of' => 2, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'eleven' => 11, 'twelve' => 12, 'thirteen' => 13, 'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16, 'seventeen' => 17, 'eighteen' => 18, 'nineteen' => 19, 'a dozen' => 12, 'dozen' => 12, 'doz' => 12];
     private const TENS = ['twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50, 'sixty' => 60, 'seventy' => 70, 'eighty' => 80, 'ninety' => 90];
 
     /** @return array{PieceKind, string}|null the kind and the shape its word tells, '' where none */
@@ -93,14 +93,13 @@ final readonly class Lexicon
         }
         /** @var array<int, array<string, string>> $near the form that is near, by how many letters it is off and by what it stands for */
         $near = [];
-        // Four letters are near too many words to be any but the plainest.
-        foreach ($length > self::TYPO_FROM ? KindWords::own() + KindWords::nearest() : KindWords::own() as $known => $kind) {
+        foreach (KindWords::own() + KindWords::nearest() as $known => $kind) {
             foreach (abs(\strlen($known) - $length) > 3 ? [] : [$known, $known . 's'] as $form) {
                 $off = self::off($word, $form);
                 if ($off > 1 && str_starts_with($word, $known)) {
                     continue; // quilted is no quilt
                 }
-                $isNear = 1 === $off ? $length >= self::TYPO_FROM + 1 || $word[0] === $form[0] : 2 === $off && $length >= self::TWO_TYPOS_FROM && $word[0] === $form[0];
+                $isNear = 1 === $off || (2 === $off && $length >= self::TWO_TYPOS_FROM && $word[0] === $form[0]);
                 if ($isNear) {
                     $near[$off][$kind] ??= $form;
                 }
@@ -120,7 +119,7 @@ final readonly class Lexicon
     {
         $near = array_values(array_filter($among, static fn(string $known): bool => $known[0] === $word[0] && !str_starts_with($word, $known) && 1 === self::off($word, $known)));
 
-        return \strlen($word) > self::TYPO_FROM && 1 === \count($near) ? $near[0] : null;
+        return \strlen($word) >= self::TYPO_FROM && 1 === \count($near) ? $near[0] : null;
     }
 
     /** @return list<string> words for how a thing is: what it is of, its finish, season, origin and pattern */
@@ -189,7 +188,7 @@ final readonly class Lexicon
     /** Whether a word is no part of a name: where it came from, its season (a feast is one), that it has no flame. */
     public static function isAside(string $word): bool
     {
-        return null !== self::origin($word) || \in_array($word, ['spring', 'summer', 'autumn', 'fall', 'winter', 'midwinter'], true) || null !== self::hazard($word) || \in_array($word, self::FLAMELESS, true) || \in_array($word, ['roll', 'rolls', 'qty', 'asst', 'assorted'], true);
+        return null !== self::origin($word) || \in_array($word, ['spring', 'summer', 'autumn', 'fall', 'winter', 'midwinter'], true) || null !== self::hazard($word) || \in_array($word, self::FLAMELESS, true) || \in_array($word, ['roll', 'rolls', 'qty', 'ea', 'each', 'asst', 'assorted'], true);
     }
 
     public static function isFlameless(string $word): bool
@@ -219,9 +218,9 @@ final readonly class Lexicon
     private static function singulars(string $word): array
     {
         return match (true) {
+            str_ends_with($word, 'ves') => [substr($word, 0, -3) . 'f', substr($word, 0, -1)],
             str_ends_with($word, 'ies') => [substr($word, 0, -3) . 'y', substr($word, 0, -1)],
             str_ends_with($word, 'es') => [substr($word, 0, -2), substr($word, 0, -1)],
-            str_ends_with($word, 'ves') => [substr($word, 0, -3) . 'f'],
             str_ends_with($word, 's') => [substr($word, 0, -1)],
             default => [],
         };

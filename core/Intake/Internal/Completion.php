@@ -37,6 +37,8 @@ final readonly class Completion
     private const ROLL = 4 * Length::TENTHS_PER_INCH;
     private const FOLDED_FROM = 24 * Length::TENTHS_PER_INCH;
     private const MAIN_SHARE = 70;
+    /** So many times the measured side and more is guessing. */
+    private const TELLS_LITTLE = 4.0;
 
     private Usual $usual;
 
@@ -116,20 +118,22 @@ final readonly class Completion
             return;
         }
         $most = \in_array(Posture::Drapes, $facts->postures, true) && $facts->isLaidOut() && Kept::Coils === $facts->kept ? self::RUNS_AT_MOST : \PHP_INT_MAX;
-        $part = static fn(?Length $of, float $share): Length => Length::ofTenths(max(1, min($most, (int) round(($of?->tenths() ?? 0) * $share))));
+        $usual = $facts->usualSize();
+        // A thing that is thin one way says little about how large it is the other way: then it is as large as usual.
+        $part = static fn(?Length $of, float $share, Length $usual): Length => Length::ofTenths(max(1, min($most, $share > self::TELLS_LITTLE ? $usual->tenths() : (int) round(($of?->tenths() ?? 0) * $share))));
         [$wide, $deep, $high] = $facts->proportions;
         if ('round' === $draft->shape) {
             [$wide, $deep] = self::round($facts->kind, [$wide, $deep, $high]);
         }
         $guessed = [];
         if (null === $height) {
-            [$draft->sides['height'], $guessed[]] = [$height = $part($width, $high / $wide), 'height'];
+            [$draft->sides['height'], $guessed[]] = [$height = $part($width, $high / $wide, $usual->height), 'height'];
         }
         if (null === $width) {
-            [$draft->sides['width'], $guessed[]] = [$width = $part($height, $wide / $high), 'width'];
+            [$draft->sides['width'], $guessed[]] = [$width = $part($height, $wide / $high, $usual->width), 'width'];
         }
         if (null === $depth) {
-            [$draft->sides['depth'], $guessed[]] = ['height' === $facts->measuredBy ? $part($height, $deep) : $part($width, $deep), 'depth'];
+            [$draft->sides['depth'], $guessed[]] = ['height' === $facts->measuredBy ? $part($height, $deep, $usual->depth) : $part($width, $deep, $usual->depth), 'depth'];
         }
         if ([] !== $guessed) {
             $draft->guesses[] = sprintf('The usual %s: %s.', implode(' and ', $guessed), implode(', ', array_map(fn(string $side): string => $this->lengths->write($draft->sides[$side] ?? Length::zero()), $guessed)));
@@ -162,13 +166,14 @@ final readonly class Completion
             usort($draft->measures, static fn(Length $a, Length $b): int => $a->tenths() <=> $b->tenths());
             $draft->laidOut = array_pop($draft->measures);
         }
-        if (null === $draft->laidOut) {
+        if (null === $draft->laidOut && null === $long) {
             return;
         }
         $across = $long ?? $draft->measures[0] ?? Length::ofTenths((int) (1.5 * Length::TENTHS_PER_INCH));
         $draft->measures = [];
         $draft->sides = ['width' => Length::ofTenths(self::ROLL), 'depth' => $draft->sides['depth'] ?? $across, 'height' => Length::ofTenths(self::ROLL)];
-        $draft->guesses[] = sprintf('%s on a roll %s across.', $this->lengths->writeRun($draft->laidOut), $this->lengths->write($draft->sides['width']));
+        $roll = $this->lengths->write($draft->sides['width']);
+        $draft->guesses[] = null === $draft->laidOut ? sprintf('On a roll %s across; how much is on it is not said.', $roll) : sprintf('%s on a roll %s across.', $this->lengths->writeRun($draft->laidOut), $roll);
     }
 
     /** A runner or throw longer than two feet was measured laid out, but lies folded: a runner to a square, a throw in three by four. */

@@ -19,7 +19,7 @@ final readonly class CountWords
     private const TIMES = '/(?<![\d″"])(?<!in)(?<!cm)[\s,]+x(\d{1,3})(?=$|[\s,])(?!\s*(?:in|ft|cm|mm|yds?|m)\b)/iu';
     /** Behind a measure, "x2" written as one word. */
     private const TIMES_AFTER_MEASURE = '/(?<=in|cm|ft|yd|yds|yards|m)\s*x(\d{1,2})(?=$|\s*,|\s+[^\d\s])(?!\s*(?:in|ft|cm|mm|yds?|m)\b)/iu';
-    private const SET = '/[\s,(]+(?:(?:(?:set|pack|box|bag|bundle|lot|case)\s*(?:of|\/)|(?:set|pack)\s)\s*(\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|twelve)(?!\s*(?:in|ft|cm|mm|yd|m)\b)|(\d{1,3})\s*(ct|count|pcs?|pieces?|pk|doz|dozen))\b\)?|\((\d{1,3})\)/iu';
+    private const SET = '/[\s,(]+(?:(?:(?:set|pack|box|bag|bundle|lot|case)\s*(?:of|\/)|(?:set|pack)\s)\s*(\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|twelve)(?!\s*(?:in|ft|cm|mm|yd|m)\b)|(\d{1,3})\s*(ct|count|pcs?|pieces?|pk|packs?|doz|dozen))\b\)?|\((\d{1,3})\)/iu';
     private const DOZEN = 12;
     private const TOGETHER = '/(?<=\p{L})\s+(pair|pr|duo|trio)\b(?!\s+of)/iu';
     private const TOGETHER_ARE = ['pair' => 2, 'pr' => 2, 'duo' => 2, 'trio' => 3];
@@ -45,6 +45,11 @@ final readonly class CountWords
     public function takePhrase(string $phrase, Draft $draft): bool
     {
         $plain = mb_strtolower($phrase);
+        if (PieceKind::Lights === $draft->kind && 1 === preg_match('/^(\d{1,4})\s*(?:leds?|lights?|bulbs?|lamps?)$/', $plain, $bulbs)) {
+            $draft->look .= sprintf(', %d lights', $bulbs[1]);
+
+            return true;
+        }
         $isCount = 1 === preg_match('/^(?:qty|quantity|count|x|about|approx)?\s*(\d{1,3})\s*(?:x|of them|pcs?|pieces|total|altogether|in all|(?<thing>\pL{3,}))?$/u', $plain, $match);
         if ($isCount && '' !== ($match['thing'] ?? '') && null === Lexicon::kind($match['thing'])) {
             return false;
@@ -70,7 +75,8 @@ final readonly class CountWords
         foreach ($unknown as $i => $word) {
             $isNumber = 1 === preg_match('/^(?:qty:?)?(\d{1,3})x?$/i', $word, $match) || null !== Lexicon::count(mb_strtolower($word));
             $isMany = PieceKind::Lights === $draft->kind || 1 === preg_match('/\pL{2,}s\b/u', $thing);
-            if ($isNumber && null !== $draft->kind && 1 === preg_match('/(?<!\w)' . preg_quote($word, '/') . '\s+(\pL+)/u', $thing, $next) && null !== Lexicon::kind(mb_strtolower($next[1]))) {
+            $next = 1 === preg_match('/(?<!\w)' . preg_quote($word, '/') . '\s+(\pL+)/u', $thing, $behind) ? Lexicon::kind(mb_strtolower($behind[1])) : null;
+            if ($isNumber && null !== $draft->kind && null !== $next && $next[0] !== $draft->kind) {
                 unset($unknown[$i]); // a holder for 4 candles
                 continue;
             }

@@ -58,9 +58,13 @@ final class Draft
     public bool $areHazardsSaid = false;
     public bool $areMaterialsSaid = false;
     public string $shape = '';
+    /** What of the shape the word for the kind told. */
+    public string $shapeOfKind = '';
     public string $pattern = '';
     public string $origin = '';
     public ?Money $costEach = null;
+    /** @var array{found: string, money: Money, isTogether: bool}|null a price that does not say whether it is for each */
+    public ?array $bare = null;
     public ?string $place = null;
     /** What is seen on it, to stand at the end of its name: ", holly print". */
     public string $look = '';

@@ -29,7 +29,7 @@ final class KindWords
         'bunch/twig' => 'branch, stick, twig',
         'bunch/wheat' => 'sheaf',
         'candle group' => 'candle group',
-        'candlestick' => 'candlestick, candle stick, candle holder, candleholder, taper holder, taper candle holder, taper, candelabra, candelabrum, menorah, chamberstick',
+        'candlestick' => 'candlestick, candle stick, candle holder, candleholder, taper holder, taper candle holder, candelabra, candelabrum, menorah, chamberstick',
         'candlestick/block' => 'tea light holder, tealight holder, votive holder, votive cup',
         'cone' => 'cone, paper cone',
         'crock' => 'crock, pot, planter, plant pot, flower pot, cachepot',
@@ -51,13 +51,13 @@ final class KindWords
         'mirror' => 'mirror',
         'napkin' => 'napkin, serviette, tea towel, dish towel, hand towel',
         'picture' => 'picture, print, frame, painting, sign, photo frame, picture frame, wall art, poster, watercolour, watercolor, drawing, photograph',
-        'pillar candle' => 'tea light, tealight, votive, votive candle, pillar candle, candle, taper candle, dinner candle, jar candle, pillar',
+        'pillar candle' => 'tea light, tealight, votive, votive candle, pillar candle, candle, taper candle, taper, dinner candle, jar candle, pillar',
         'plate' => 'plate, platter, charger, saucer',
         'pot plant' => 'pot plant, potted plant, houseplant, plant, succulent, cactus',
         'pot plant/ball' => 'topiary',
         'pot plant/flower' => 'poinsettia, amaryllis, hyacinth, cyclamen, orchid plant',
         'pumpkin' => 'pumpkin, jack o lantern',
-        'ribbon' => 'ribbon',
+        'ribbon' => 'ribbon, ribbon spool, spool of ribbon, ribbon roll, roll of ribbon',
         'runner' => 'runner, table runner, tablecloth, table cloth, table topper, table scarf',
         'star' => 'star, tree topper, snowflake',
         'stocking' => 'stocking',
@@ -65,7 +65,7 @@ final class KindWords
         'throw' => 'throw, throw blanket, blanket, rug, sheepskin, quilt, coverlet, bedspread, afghan, tree skirt, christmas tree skirt',
         'tray' => 'tray',
         'tray/rect' => 'board, cutting board, chopping board, bread board, serving board',
-        'tree' => 'tree, fir, little tree, christmas tree, xmas tree, bottle brush tree, bottlebrush tree',
+        'tree' => 'tree, fir, little tree, christmas tree, xmas tree, bottle brush tree, bottlebrush tree, lemon tree, orange tree, olive tree, apple tree, cherry tree, fig tree, palm tree',
         'vase' => 'vase',
         'vase/bottle' => 'bottle, decanter, demijohn',
         'vase/bud' => 'bud vase',
@@ -77,11 +77,11 @@ final class KindWords
     /** Things without a kind of their own, by the kind they are drawn and kept as; said whenever it is taken. */
     private const NEAREST = [
         'basket' => 'nest, bird nest, cornucopia, laundry bin',
-        'bauble' => 'napkin ring, charm, icicle, tassel, sphere, orb, pompom, pom pom, knob',
+        'bauble' => 'napkin ring, candy cane, lollipop, charm, icicle, tassel, sphere, orb, pompom, pom pom, knob',
         'boat' => 'sled, sleigh, truck, car, train, tractor, wagon, cart, camper',
         'books' => 'bookends, magazine, album, cookbook, guest book, bible',
-        'bowl' => 'dough bowl, mould, mold, dish, trough, trencher, tureen, colander, birdbath, bird bath, basin',
-        'box' => 'clock, stool, corbel, scale, trunk, suitcase, chest, radio, typewriter, camera, music box, cracker, christmas cracker, gift box, present, biscuit tin, cookie tin, bread bin, step stool, bench, table, chair, side table, shelf',
+        'bowl' => 'egg cup, dough bowl, mould, mold, dish, trough, trencher, tureen, colander, birdbath, bird bath, basin',
+        'box' => 'clock, stool, corbel, scale, trunk, suitcase, chest, radio, typewriter, camera, music box, cracker, christmas cracker, gift box, present, biscuit tin, cookie tin, bread bin, hay bale, bale, step stool, bench, table, chair, side table, shelf',
         'bunch' => 'pick, filler, vase filler, fake snow, potpourri, cattail, frond',
         'candlestick' => 'spool, bobbin, spindle, snuffer, candle snuffer, sconce, wall sconce, oil lamp, candle plate',
         'cone' => 'hat, witch hat, party hat',
@@ -94,7 +94,7 @@ final class KindWords
         'jug' => 'mug, cup, teapot, tea pot, watering can, coffee pot, carafe, creamer, ewer, tankard, stein, teacup',
         'lantern' => 'lamp, table lamp, floor lamp, birdcage, bird cage, chandelier, lamp shade, lampshade',
         'little house' => 'village house, church, birdhouse, bird house, gingerbread house, barn, lighthouse, windmill, village, snow village, christmas village, doll house, dollhouse, stable, castle',
-        'picture' => 'advent calendar, wall clock, calendar, chalkboard, easel, scroll, canvas, plaque, tapestry, wall hanging, map, tile, shutter, window frame, letter board, letterboard, block sign, banner sign, fire screen, headboard, flag, paddle, tombstone, headstone, dartboard, noticeboard, corkboard',
+        'picture' => 'postcard, greeting card, letter, advent calendar, wall clock, calendar, chalkboard, easel, scroll, canvas, plaque, tapestry, wall hanging, map, tile, shutter, window frame, letter board, letterboard, block sign, banner sign, fire screen, headboard, flag, paddle, oar, tombstone, headstone, dartboard, noticeboard, corkboard',
         'ribbon' => 'bow, sash, twine',
         'star' => 'moon, sun, medallion, starfish, topper, rosette, fan',
         'storm glass' => 'snow globe, snowglobe, wine glass, goblet, champagne flute, champagne glass, water glass, drinking glass, coupe, beaker',
@@ -103,7 +103,7 @@ final class KindWords
         'wreath' => 'candle ring, hoop, ring, advent wreath, horseshoe, laurel',
     ];
     /** Grows or lies about, and stands for a bunch of it only where nothing else is named: "rose" is a colour of a cushion, "shell" what a mirror is set with. */
-    private const GROWN = ['flower', 'rose', 'peony', 'hydrangea', 'tulip', 'daffodil', 'sunflower', 'dahlia', 'lily', 'carnation', 'fern', 'moss', 'grass', 'pampas', 'pampas grass', 'eucalyptus', 'lavender', 'wheat', 'holly', 'ivy', 'mistletoe', 'feather', 'shell', 'sea shell', 'seashell', 'coral', 'berry', 'snow', 'cotton', 'pussy willow', 'greenery', 'leaf', 'magnolia', 'forsythia', 'cherry blossom', 'plum blossom', 'blossom', 'baby breath', 'stone', 'pebble', 'driftwood', 'antler', 'corn', 'thistle', 'curly willow', 'birch', 'log'];
+    private const GROWN = ['flower', 'leaf', 'petal', 'orange slice', 'carrot', 'apple', 'pear', 'artichoke', 'cabbage', 'pomegranate', 'grape', 'rose', 'peony', 'hydrangea', 'tulip', 'daffodil', 'sunflower', 'dahlia', 'lily', 'carnation', 'fern', 'moss', 'grass', 'pampas', 'pampas grass', 'eucalyptus', 'lavender', 'wheat', 'holly', 'ivy', 'mistletoe', 'feather', 'shell', 'sea shell', 'seashell', 'coral', 'berry', 'snow', 'cotton', 'pussy willow', 'greenery', 'leaf', 'magnolia', 'forsythia', 'cherry blossom', 'plum blossom', 'blossom', 'baby breath', 'stone', 'pebble', 'driftwood', 'antler', 'corn', 'thistle', 'curly willow', 'birch', 'log'];
 
     /** @return array<string, string> word => kind, after a slash the shape it tells */
     public static function own(): array

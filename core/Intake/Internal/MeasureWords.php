@@ -44,6 +44,7 @@ final readonly class MeasureWords
         $unit = '(?:' . self::UNIT . ')';
         $sides = implode('|', array_map(static fn(string $word): string => $word . '\b', array_keys(self::SIDES)));
         $text = $this->replaced("/(?<![\\w.\/])(?:{$number}(?:\\s*,\\s*{$number})*(?:\\s*(?:and|&|\/)\\s*{$number})+|\\d+(?:,\\s*\\d+){2,}|{$number}\\s*{$unit}(?:\\s*(?:,|and|&|\/)\\s*(?:and\\s+)?{$number}\\s*{$unit})+(?!\\s*(?:{$sides}|[x×]|$unit)))\\s*{$unit}?/iu", $text, fn(string $found): bool => $this->askWhich($found, $draft));
+        $text = $this->replaced('/(?<![\w.,\/])\d{1,2}(?:\s+\d{1,2}){2,}(?=\s*(?:,|$|(?:in|cm)\b))(?![\s\d]*\/)(?:\s*(?:in|cm)\b)?/iu', $text, fn(string $found): bool => $this->askWhich($found, $draft));
         $text = $this->replaced("/(?<![\\w.\/])(\\d+)\\s*(?:-|–|to)\\s*({$number}\\s*{$unit})/iu", $text, fn(string $found): bool => $this->takeRange($found, $draft));
         $text = $this->replaced("/(?<![\\w.]){$number}\\s*{$unit}?(?:\\s*(?:x|×|by)\\s*{$number}\\s*{$unit}?){1,2}/iu", $text, fn(string $found): bool => $this->takeBox($found, $draft));
         $text = $this->replaced("/(?<![\\w.])(?:{$number}\\s*{$unit}\\s*)+(?:{$sides})?/iu", $text, fn(string $found): bool => $this->takeOne($found, $draft));

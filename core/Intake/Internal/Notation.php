@@ -34,8 +34,9 @@ final readonly class Notation
         $line = (string) preg_replace('/(?<=\d)[\x{A0}\x{202F}](?=\d{3}(?!\d))/u', '', $line); // 1 234 in print
         $line = strtr(trim((string) preg_replace('/\s+/u', ' ', $line)), ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', ' w/o ' => ' without ', ' w/ ' => ' with ', ' w/' => ' with ']);
         $line = (string) preg_replace('/(?<!\w)(?:~|approx\.?|abt\.?|ca\.?|circa|about|roughly)\s*(?=\d)/iu', '', $line);
+        $line = (string) preg_replace(['/(?<=s\s)(\d{1,3})\s+w\s+(?=\pL{3})/u', '/\bs\/(\d{1,2})\b/iu'], ['$1 with ', 'set of $1'], $line); // jars 12 w lids, plates s/4
         $line = (string) preg_replace(['/[“"][^“”"]*[”"](*SKIP)(*F)|(?<=\pL)\s*\/\s*(?=\pL{2})/u', '/[“"][^“”"]*[”"](*SKIP)(*F)|\((?!\d+\))([^()]*)\)/u'], [' & ', ', $1,'], $line); // red/green, (small)
-        $line = SpokenNumbers::written((string) preg_replace('/(?<=\pL)\s+w\s+(?=\pL{2})/u', ' with ', $line));
+        $line = SpokenNumbers::written((string) preg_replace('/(?<=[\pL)])\s+w\s+(?=\pL{2})/u', ' with ', $line));
 
         return trim((string) preg_replace('/\s+/u', ' ', $this->prices($this->counts($this->sides($this->measures($line))))));
     }
@@ -47,6 +48,8 @@ final readonly class Notation
         $line = (string) preg_replace('/(?<=\d)-(?=\d{1,2}\/\d{1,2}\b)/u', ' ', $line); // 9-1/2
         $line = (string) preg_replace('/\b(ft|feet|foot)\s*-\s*(?=\d)/iu', '$1 ', $line); // 1 ft-6
         $line = LengthText::ungrouped($line);
+        $line = (string) preg_replace('/[Øø⌀]\s*(\d+(?:[.,]\d+)?(?:\s*(?:in|cm|mm)\b)?)/u', '$1 across', $line);
+        $line = (string) preg_replace('/\b(?:[2-9]|two|three|four|five|several|various|asst|assorted)\s+(?:sizes|heights)\b/iu', '', $line);
         $line = (string) preg_replace('/(?<![\w.,])(\d{1,2})\s*(?:in\s*)?(?:sq\.?|square)(?=\s|,|$)/iu', '$1 x $1', $line); // 22 in sq
         if (1 === preg_match('/\brugs?\b/iu', $line) && 1 === preg_match('/(?<![\d.])(\d{1,2})\s*[x×]\s*(\d{1,2})(?![\d.]|\s*(?:in|ft|feet|cm|m|″|")\b)/iu', $line, $match) && max((int) $match[1], (int) $match[2]) <= self::RUG_FEET) {
             $line = str_replace($match[0], sprintf('%d x %d ft', $match[1], $match[2]), $line);
@@ -109,7 +112,10 @@ final readonly class Notation
         $line = (string) preg_replace("/(?<![\\w.,])(?:{$sign}\\s*)?[.,](\\d{2})(?![\\d.,]|\\s*(?:in|cm|ft|mm|m)\\b)/u", $this->quoted() . '0.$1', $line);
         $line = (string) preg_replace('/(?<![\w.,$€£])(\d{1,3})\.(\d{3}),(\d{2})(?!\d)/u', $this->quoted() . '$1$2.$3', $line);
         $line = (string) preg_replace('/(?<![\w.,$€£])(\d{1,4}(?:[.,]\d{2})?)\s*(each|ea\b|apiece|a piece)/iu', $this->quoted() . '$1 each', $line);
-        $line = (string) preg_replace('/(?<![\w.,$€£])(\d{1,4}(?:[.,]\d{2})?)\s+(?:in total|total|altogether|in all|for the lot|for all)\b/iu', $this->quoted() . '$1 in all', $line);
+        // "8 total" is how many there are, unless that was said at the start.
+        $total = 1 === preg_match('/^\d/', $line) ? 'in total|total|altogether|' : '';
+        $line = (string) preg_replace('/(?<![\w.,$€£])(\d{1,4}(?:[.,]\d{2})?)\s+(?:' . $total . 'in all|for the lot|for all)\b/iu', $this->quoted() . '$1 in all', $line);
+        $line = (string) preg_replace('/(?<![\w.,$€£])(\d{1,4}[.,]\d{2})\s+(?:in total|total|altogether)\b/iu', $this->quoted() . '$1 in all', $line);
 
         return (string) preg_replace('/([$€£]\s?\d[\d.,]*)\s+(?:for (?:all(?: (?:of them|two|three|four|five|six|seven|eight|nine|ten|twelve))?|both|the (?:lot|set|pair|pack|box)|everything)(?! \d)|altogether|in total|(?:(?:the|a|per)\s|\/\s?)?(?:lot|set|pair|pr|pack|box))\b/iu', '$1 in all', $line);
     }

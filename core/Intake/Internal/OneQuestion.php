@@ -29,7 +29,9 @@ final readonly class OneQuestion
                 $hasOne = $hasOne || [] !== $question->replies;
                 continue;
             }
-            $draft->assumed[] = $question;
+            if ('' !== $question->assumed) {
+                $draft->assumed[] = $question; // what cannot be assumed is asked next
+            }
         }
     }
 }

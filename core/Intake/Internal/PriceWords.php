@@ -54,9 +54,20 @@ final readonly class PriceWords
     private function bare(string $found, string $amount, string $sign, bool $isTogether, Draft $draft): bool
     {
         $money = $this->money($amount, $sign, $draft);
-        if (null === $money) {
-            return true;
+        if (null !== $money) {
+            $draft->bare = ['found' => $found, 'money' => $money, 'isTogether' => $isTogether];
         }
+
+        return true;
+    }
+
+    /** A price that does not say what it is for, once all of the line is read: how many there are may stand behind it. */
+    public function settle(Draft $draft): void
+    {
+        if (null === $draft->bare) {
+            return;
+        }
+        ['found' => $found, 'money' => $money, 'isTogether' => $isTogether] = $draft->bare;
         $count = $draft->count ?? 1;
         if ($isTogether || 1 === $count || $draft->isSoldTogether) {
             if (!$isTogether && $count > 1) {
@@ -64,15 +75,13 @@ final readonly class PriceWords
             }
             $draft->costEach = $money->share(1, $count);
 
-            return true;
+            return;
         }
         $draft->costEach = $money;
         $draft->questions[] = new Question('costEach', sprintf('Is %s for one, or for all %d?', $found, $count), [
             new Reply($found . ' each', str_replace($found, $found . ' each', $draft->line)),
             new Reply(sprintf('%s for all %d', $found, $count), str_replace($found, sprintf('%s for %d', $found, $count), $draft->line)),
         ], sprintf('%s is taken for each.', $found));
-
-        return true;
     }
 
     private function money(string $amount, string $sign, Draft $draft): ?Money

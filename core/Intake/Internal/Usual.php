@@ -66,10 +66,11 @@ final readonly class Usual
         return 1.0;
     }
 
-    /** To a figure that a person would say: half inches or half centimetres. */
+    /** To a figure that a person would say: whole inches or centimetres, halves of what is small. */
     private function rounded(Length $length): Length
     {
-        $step = str_ends_with($this->lengths->write($length), 'cm') ? 50 : intdiv(Length::TENTHS_PER_INCH, 2);
+        $whole = str_ends_with($this->lengths->write($length), 'cm') ? 100 : Length::TENTHS_PER_INCH;
+        $step = $length->tenths() < 4 * $whole ? intdiv($whole, 2) : $whole;
 
         return Length::ofTenths(max($step, $step * (int) round($length->tenths() / $step)));
     }

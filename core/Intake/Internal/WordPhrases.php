@@ -16,7 +16,9 @@ final readonly class WordPhrases
 {
     private const LONGEST = 3;
     /** Words that say nothing about a thing by themselves. */
-    public const FILLERS = ['and', '&', 'with', 'of', 'in', 'a', 'the', 'natural', 'assorted', 'asst', 'multi', 'various', 'different', 'mixed', 'matching', 'largest', 'smallest', 'tallest', 'about', 'approx', 'each', 'size', 'sizes', 'lighted', 'lit', 'prelit', 'pre-lit', 'lidded', 'the lot', 'set', 'sets', 'pair', 'colours', 'colors', 'colour', 'color', 'multicolour', 'multicolor', 'small', 'sm', 'medium', 'med', 'large', 'lg', 'xl', 'big', 'mini', 'tiny', 'little', 'short', 'long', 'old', 'heavy', 'framed', 'decorative', 'style', 'shape', 'shaped', 'pretty', 'plain', 'hanging', 'standing', 'tabletop', 'outdoor', 'indoor', 'nesting', 'nested', 'handle', 'handles', 'lid', 'lids', 'stand', 'base', 'vintage', 'extra', 'plush', 'bag', 'fake', 'qty', '-'];
+    public const FILLERS = ['and', '&', 'with', 'of', 'in', 'a', 'the', 'natural', 'assorted', 'asst', 'multi', 'various', 'different', 'mixed', 'matching', 'largest', 'smallest', 'tallest', 'about', 'approx', 'each', 'size', 'sizes', 'lidded', 'the lot', 'set', 'sets', 'pair', 'colours', 'colors', 'colour', 'color', 'multicolour', 'multicolor', 'small', 'sm', 'medium', 'med', 'large', 'lg', 'xl', 'big', 'mini', 'tiny', 'little', 'short', 'long', 'old', 'heavy', 'framed', 'decorative', 'style', 'shape', 'shaped', 'pretty', 'plain', 'hanging', 'standing', 'tabletop', 'outdoor', 'indoor', 'nesting', 'nested', 'handle', 'handles', 'lid', 'lids', 'stand', 'base', 'vintage', 'extra', 'plush', 'bag', 'fake', 'qty', 'ea', 'apiece', 'wired', 'leaning', 'x', 'incl', 'included', '-'];
+
+    private const LIT = ['lights up', 'light up', 'lighted', 'lit', 'prelit', 'pre-lit'];
 
     public function __construct(private ColourNames $colours) {}
 
@@ -36,7 +38,7 @@ final readonly class WordPhrases
             for ($n = min(self::LONGEST, \count($words) - $i); $n > 0 && 0 === $taken; --$n) {
                 $said = trim(mb_strtolower(implode(' ', \array_slice($words, $i, $n))), '.,;:!()');
                 $isKind = null !== Lexicon::kind($said);
-                $isDescribed = $hasKind && ($isApart || (($isMany || $hasGap) && null !== Lexicon::nearest($said)));
+                $isDescribed = $hasKind && ($isApart || (($isMany || ($hasGap && '' === $draft->nearest)) && null !== Lexicon::nearest($said)) || null !== $this->colours->read($said));
                 $taken = $this->takeWord($said, $isDescribed, $draft) ? $n : 0;
                 if ($taken > 0) {
                     $isApart = $hasKind && ($isApart || (!$isKind && !Lexicon::isGrown($said)));
@@ -65,7 +67,8 @@ final readonly class WordPhrases
         if (null !== $kind && !$isDescribed) {
             $draft->nearest = null === Lexicon::nearest($said) ? '' : $said;
             $draft->kind = $kind[0]; // the last kind named is the thing itself: "bud vase", "bell jar"
-            $draft->shape = '' === $kind[1] ? $draft->shape : $kind[1];
+            $draft->shape = '' === $kind[1] && $draft->shape !== $draft->shapeOfKind ? $draft->shape : $kind[1];
+            $draft->shapeOfKind = $kind[1];
         }
         $isGrown = Lexicon::isGrown($said);
         $draft->grown = $isGrown && '' === $draft->grown ? $said : $draft->grown;
@@ -105,6 +108,8 @@ final readonly class WordPhrases
             if ('flameless' !== $said) {
                 $draft->care[] = $said; // what it runs on is wanted again when it is empty
             }
+        } elseif (\in_array($said, self::LIT, true)) {
+            $draft->care[] = $said; // it has lights of its own, which run on something
         } elseif (null !== $pattern = Lexicon::pattern($said)) {
             $draft->pattern = $pattern;
         } elseif (null !== $shape = Lexicon::shape($said)) {

@@ -14,12 +14,12 @@ type Props = { reading: Pick<Intake, 'questions' | 'assumed'>; hasKeys: boolean;
 /** The question of a line, and what was taken for granted; each with what it could be, a press or a key away. */
 export function Answers({ reading, hasKeys, onAnswer }: Props) {
   const keys = answersOf(reading);
-  const replies = (question: Question) => (
-    <div className="mt-1 flex flex-wrap gap-1.5">
+  const replies = (question: Question, isQuiet: boolean) => (
+    <div className={`mt-1 flex flex-wrap ${isQuiet ? 'gap-x-3' : 'gap-1.5'}`}>
       {question.replies.map((reply) => {
         const key = keys.indexOf(reply);
         return (
-          <button key={reply.line} type="button" className="btn" onClick={() => onAnswer(reply.line)}>
+          <button key={reply.line} type="button" className={isQuiet ? 'link' : 'btn'} onClick={() => onAnswer(reply.line)}>
             {reply.label} {hasKeys && key >= 0 && <kbd>{key + 1}</kbd>}
           </button>
         );
@@ -33,13 +33,13 @@ export function Answers({ reading, hasKeys, onAnswer }: Props) {
           <p className="flex gap-2 font-semibold">
             <Triangle /> {question.sentence}
           </p>
-          {replies(question)}
+          {replies(question, false)}
         </div>
       ))}
       {reading.assumed.map((question) => (
         <div key={question.field} className="mb-2">
           <p className="text-ink-2">{question.assumed}</p>
-          {replies(question)}
+          {replies(question, !hasKeys)}
         </div>
       ))}
     </>
