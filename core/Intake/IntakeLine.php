@@ -162,6 +162,8 @@ final readonly class IntakeLine
             $draft->name = $this->naming->name($thing, '' === $behind || 'from' === $by ? '' : (',' === $by ? ', ' : " {$by} ") . $behind);
             $draft->unknown = [...$draft->unknown, ...array_values(array_filter($left, static fn(string $word): bool => 1 === preg_match('/\pL{2}/u', $word)))];
             $this->askAboutNumbers($left, $draft);
+        } elseif ([] !== $unknown) {
+            $draft->care[] = implode(' ', $unknown); // the name is taken as it is, and nothing is lost
         }
     }
 

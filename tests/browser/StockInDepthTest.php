@@ -45,6 +45,19 @@ final class StockInDepthTest extends BrowserTestCase
         array_map(unlink(...), $this->files);
     }
 
+    /** A note pasted as it is: what is clear goes in with one press, what is not is answered where it stands, and one undo takes it all out again. */
+    public function testANoteIsPastedAnsweredAndTakenIn(): void
+    {
+        $page = $this->page()->signIn();
+        $page->drawer('Cupboard')->follow('Unpack a box')->see('[aria-label="One line about a piece"]');
+        $page->browser->executeScript('const at = document.querySelector("[aria-label=\'One line about a piece\']"); const data = new DataTransfer(); data.setData("text/plain", arguments[0]); at.dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }));', ["A2:\n- owl, mum's\n- 2 grey jugs 11 in, \$36\n- tin lanterns 8 and 12 in"]);
+        $page->seeText('3 lines')->seeText('1 clear, 1 of them with a size or colour assumed; 2 to answer')->seeText("to A2, attic; note: mum's");
+        $page->press('$36 for all 2')->press('2 pieces, a line each')->seeText('4 lines')->seeText('4 clear');
+        $page->press('Take in 4 lines')->seeText('4 pieces so far, 5 units')->seeText('4 pieces are in the cupboard');
+        $page->drawer('Cupboard')->seeText('1 assumed size: walk it with a tape')->press('1 assumed size: walk it with a tape')->seeText('1 piece, 1 unit');
+        self::assertSame('not measured', $page->field('Find in the cupboard')->getAttribute('value'));
+    }
+
     public function testABoxOfTwentyIsTakenInWithoutLeavingTheKeyboard(): void
     {
         $page = $this->page()->signIn();

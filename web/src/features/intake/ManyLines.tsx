@@ -28,7 +28,9 @@ export function ManyLines({ home, text, otherwise, onTaken, onClose }: Props) {
   useEffect(() => {
     if (lines === null && read.data) setLines(asLines(read.data.lines));
   }, [lines, read.data]);
-  useEffect(() => panel.current?.scrollIntoView({ block: 'start' }), []);
+  useEffect(() => {
+    panel.current?.scrollIntoView({ block: 'start' }); // in a block: it answers with a promise where it is new
+  }, []);
   const readings = new Map(read.data?.lines.map((one) => [one.line, one.reading]));
   const isClear = (one: Line) => readings.get(one.line.trim())?.questions.length === 0;
   const clear = (lines ?? []).filter(isClear);
