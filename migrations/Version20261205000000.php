@@ -7,7 +7,7 @@ namespace App\Migrations;
 use Doctrine\DBAL\Schema\Schema;
 use Doctrine\Migrations\AbstractMigration;
 
-/** What nobody said of a piece, so that the usual stands there until somebody looks. */
+/** What nobody said of a piece, so that the usual stands there until somebody looks; what was put right in a sheet. */
 final class Version20261205000000 extends AbstractMigration
 {
     public function getDescription(): string
@@ -23,10 +23,14 @@ final class Version20261205000000 extends AbstractMigration
     public function up(Schema $schema): void
     {
         $this->addSql("ALTER TABLE piece ADD COLUMN assumed CLOB DEFAULT '[]' NOT NULL");
+        $this->addSql("ALTER TABLE table_import ADD COLUMN columns CLOB DEFAULT '[]' NOT NULL");
+        $this->addSql("ALTER TABLE table_import ADD COLUMN mends CLOB DEFAULT '[]' NOT NULL");
     }
 
     public function down(Schema $schema): void
     {
         $this->addSql('ALTER TABLE piece DROP COLUMN assumed');
+        $this->addSql('ALTER TABLE table_import DROP COLUMN columns');
+        $this->addSql('ALTER TABLE table_import DROP COLUMN mends');
     }
 }

@@ -4,100 +4,123 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Intake;
 
+use BrightCupboard\Core\Intake\Internal\SheetHeads;
+use BrightCupboard\Core\Intake\Internal\SheetText;
+
 /**
- * The rows of a CSV file (RFC 4180), as people save them: with commas, semicolons or tabs, any line ends, with or
- * without a byte order mark, in UTF-8 or Windows-1252.
+ * A file with rows (RFC 4180, and as people save them): its heads wherever they stand, the rows that are things, and beside them
+ * what is none: titles, headings between the rows, totals.
  */
 final readonly class CsvTable
 {
     public const MOST_ROWS = 20_000;
-    private const LONGEST_CELL = 4_000;
-    private const SEPARATORS = [',', ';', "\t"];
+    private const TOTAL = '/^(?:grand |sub)?-?\s*(?:totals?|sum|in all|altogether)\b/iu';
 
     /**
-     * @param list<string>       $heads
-     * @param list<list<string>> $rows  each as long as the heads; blank lines left out
-     * @param list<int>          $lines number of each row in the file, the heads being row 1
+     * @param list<string>       $heads  as many as the longest row has cells; empty where a column has none
+     * @param list<list<string>> $rows   each as long as the heads
+     * @param list<int>          $lines  number of each row in the file
+     * @param list<string>       $under  for each row the heading it stands under; empty for none
+     * @param list<SheetAside>   $asides what is no thing
      */
-    private function __construct(public array $heads, public array $rows, public array $lines) {}
+    private function __construct(public array $heads, public array $rows, public array $lines, public array $under, public array $asides) {}
 
-    public static function read(string $text): self
+    public static function read(string $text, TableOf $of = TableOf::Pieces): self
     {
-        [$text, $separator, $skipped] = self::separated(self::utf8($text));
-        $file = fopen('php://memory', 'r+');
-        if (false === $file) {
-            throw new \LogicException('Memory cannot be opened as a file.');
+        [$all, $numbers] = SheetText::rows($text);
+        if ([] === $all) {
+            throw InvalidTable::isEmpty();
         }
-        fwrite($file, (string) preg_replace('/\r\n?/', "\n", $text));
-        rewind($file);
-        $heads = $rows = $lines = [];
-        for ($row = 1 + $skipped; \is_array($cells = fgetcsv($file, null, $separator, '"', '')); ++$row) {
-            $cells = array_map(static fn(?string $cell): string => self::plain((string) $cell), $cells);
-            if ('' === implode('', $cells)) {
-                continue;
+        [$heads, $at, $from] = SheetHeads::of($all, $of);
+        if (\count($all) - $from > self::MOST_ROWS) {
+            throw InvalidTable::tooLarge(\count($all) - $from, self::MOST_ROWS);
+        }
+        $asides = [];
+        for ($i = 0; $i < $at; ++$i) {
+            $asides[] = new SheetAside($numbers[$i], 'title', self::said($all[$i]));
+        }
+        $width = \count($heads);
+        $rows = $lines = $under = [];
+        $heading = '';
+        foreach (\array_slice($all, $from, null, true) as $i => $cells) {
+            $cells = self::withoutSplitFigures($cells, $width);
+            if (self::isTotal($cells)) {
+                $asides[] = new SheetAside($numbers[$i], 'total', self::said($cells));
+            } elseif (self::isHeading($cells, $width, $heads, $of)) {
+                $heading = self::said($cells);
+                $asides[] = new SheetAside($numbers[$i], 'heading', $heading);
+            } else {
+                [$rows[], $lines[], $under[]] = [$cells, $numbers[$i], $heading];
             }
-            if ([] === $heads) {
-                $heads = $cells;
-                continue;
-            }
-            $rows[] = \array_slice(array_pad($cells, \count($heads), ''), 0, \count($heads));
-            $lines[] = $row;
         }
-        fclose($file);
-
-        return match (true) {
-            [] === $heads => throw InvalidTable::isEmpty(),
-            \count($rows) > self::MOST_ROWS => throw InvalidTable::tooLarge(\count($rows), self::MOST_ROWS),
-            default => new self($heads, $rows, $lines),
-        };
-    }
-
-    private static function utf8(string $text): string
-    {
-        $text = (string) preg_replace('/^\xEF\xBB\xBF/', '', $text);
-        if (str_starts_with($text, "\xFF\xFE") || str_starts_with($text, "\xFE\xFF")) {
-            return mb_convert_encoding($text, 'UTF-8', 'UTF-16');
-        }
-        if (mb_check_encoding($text, 'UTF-8')) {
-            return $text;
-        }
-
-        return str_contains($text, "\0") ? throw InvalidTable::unreadable() : mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+        $width = max([$width, ...array_map(\count(...), $rows)]);
+        return new self(self::padded($heads, $width), array_map(static fn(array $cells): array => self::padded($cells, $width), $rows), $lines, $under, $asides);
     }
 
     /**
-     * Some programs say in a line of their own, “sep=;”, what separates the cells.
+     * @param list<string> $cells
      *
-     * @return array{string, string, int} the table itself, its separator, and how many lines stand before it
+     * @return list<string>
      */
-    private static function separated(string $text): array
+    private static function padded(array $cells, int $width): array
     {
-        return 1 === preg_match('/^"?sep=([,;\t])"?(?:\r\n?|\n)/i', $text, $match) ? [substr($text, \strlen($match[0])), $match[1], 1] : [$text, self::separator($text), 0];
+        return [...$cells, ...array_fill(0, max(0, $width - \count($cells)), '')];
     }
 
-    /** The one that stands most often in the first line, outside quotation marks. */
-    private static function separator(string $text): string
+    /** @param list<string> $cells */
+    private static function said(array $cells): string
     {
-        $first = (string) preg_replace('/"(?:[^"]|"")*"/', '', self::firstLine($text));
-        $best = ',';
-        foreach (self::SEPARATORS as $separator) {
-            $best = substr_count($first, $separator) > substr_count($first, $best) ? $separator : $best;
+        return mb_strimwidth(implode(' ', array_filter($cells, static fn(string $cell): bool => '' !== $cell)), 0, 120, '…');
+    }
+
+    /** @param list<string> $cells */
+    private static function isTotal(array $cells): bool
+    {
+        $said = array_values(array_filter($cells, static fn(string $cell): bool => '' !== $cell));
+
+        return 1 === preg_match(self::TOTAL, $said[0] ?? '') && [] === array_filter(\array_slice($said, 1), static fn(string $cell): bool => 1 !== preg_match('/^[^\pL]*\d[^\pL]*$|^(?:pieces|items|units|pcs)$/iu', $cell));
+    }
+
+    /**
+     * One cell alone in a sheet of several columns stands over the rows below it, unless it names a thing that could be one of them.
+     *
+     * @param list<string> $cells
+     * @param list<string> $heads
+     */
+    private static function isHeading(array $cells, int $width, array $heads, TableOf $of): bool
+    {
+        $said = array_filter($cells, static fn(string $cell): bool => '' !== $cell);
+        if ($width < 3 || 1 !== \count($said) || TableOf::Pieces !== $of || 1 !== preg_match('/\pL{3}|^(?:tote |box |bin )?[a-z]{1,2}-?\d{1,3}:?$/iu', implode('', $said))) {
+            return false;
+        }
+        $text = implode('', $said);
+        $isLoud = mb_strtoupper($text) === $text || str_ends_with($text, ':') || '' === ($heads[array_key_first($said)] ?? '');
+
+        return 1 !== preg_match('/\d\s*(?:in|cm|ft|["″])/iu', $text) && ($isLoud || !Lexicon::nameAThing($text) || 1 === preg_match('/^\pL+s$/u', $text));
+    }
+
+    /**
+     * "$1,200.00" and "4,50" without quotation marks fall into two cells where commas separate them: put together again where that makes the row as long as the heads.
+     *
+     * @param list<string> $cells
+     *
+     * @return list<string>
+     */
+    private static function withoutSplitFigures(array $cells, int $width): array
+    {
+        while (\count($cells) > $width) {
+            $at = null;
+            foreach (\array_slice($cells, 0, -1) as $i => $cell) {
+                $isThousand = 1 === preg_match('/^[$€£]?\s*\d{1,3}$/u', $cell) && 1 === preg_match('/^\d{3}(?:\.\d{2})?$/', $cells[$i + 1]);
+                $isDecimal = 1 === preg_match('/^[$€£]\s*\d{1,4}$/u', $cell) && 1 === preg_match('/^\d{2}\s*[$€£]?$/u', $cells[$i + 1]);
+                $at ??= $isThousand || $isDecimal ? $i : null;
+            }
+            if (null === $at) {
+                return $cells;
+            }
+            array_splice($cells, $at, 2, [$cells[$at] . ',' . $cells[$at + 1]]);
         }
 
-        return $best;
-    }
-
-    private static function firstLine(string $text): string
-    {
-        return substr($text, 0, strcspn($text, "\r\n"));
-    }
-
-    /** Takes off the mark that keeps a spreadsheet from running a cell, control characters, and what no cell needs. */
-    private static function plain(string $cell): string
-    {
-        $cell = trim((string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', '', $cell));
-        $cell = 1 === preg_match("/^'[=+\\-@]/", $cell) ? substr($cell, 1) : $cell;
-
-        return mb_substr($cell, 0, self::LONGEST_CELL);
+        return $cells;
     }
 }

@@ -69,12 +69,38 @@ final readonly class IntakeLine
 
     public function read(string $line): IntakeReading
     {
-        $draft = new Draft($this->notation->plain($line));
+        $draft = $this->begun($line);
         if ('' === $line || mb_strlen($line) > self::MOST_CHARACTERS) {
             $draft->questions[] = new Question('line', '' === $line ? 'Write what it is, such as: 3 brass candlesticks 9 in, attic A2, $4 each.' : sprintf('A line has at most %d characters. Put the rest into the care note afterwards.', self::MOST_CHARACTERS));
 
             return $this->reading($draft);
         }
+        $this->prices->settle($draft);
+        $this->completion->complete($draft);
+        $draft->name .= $draft->look;
+        OneQuestion::leave($draft);
+
+        return $this->reading($draft);
+    }
+
+    /**
+     * What one costs, once it is known how many there are.
+     *
+     * @internal
+     */
+    public function settle(Draft $draft): void
+    {
+        $this->prices->settle($draft);
+    }
+
+    /**
+     * What a line says, before anything is completed by the usual.
+     *
+     * @internal
+     */
+    public function begun(string $line): Draft
+    {
+        $draft = new Draft($this->notation->plain(mb_substr($line, 0, self::MOST_CHARACTERS)));
         $text = $this->takeName($draft->line, $draft);
         $text = $this->counts->take($text, $draft);
         $text = $this->prices->take($text, $draft);
@@ -83,12 +109,8 @@ final readonly class IntakeLine
         foreach (self::split('/[,;](?!\d)|(?<=\pL)(?<!care)(?<!note)(?<!nb)(?<!ps):\s|\s-\s/u', $text) as $i => $phrase) {
             $this->takePhrase(trim($phrase, " \t.-"), 0 === $i, $isNamed, $draft);
         }
-        $this->prices->settle($draft);
-        $this->completion->complete($draft);
-        $draft->name .= $draft->look;
-        OneQuestion::leave($draft);
 
-        return $this->reading($draft);
+        return $draft;
     }
 
     /** A name between quotation marks is taken as it is. */

@@ -11,7 +11,7 @@ final readonly class PieceRow
 {
     /**
      * @param list<array{place: string, units: int}> $places   together the count; empty when none is named
-     * @param list<string>                           $problems sentences; empty when the row can be taken in
+     * @param list<RowProblem>                       $problems empty when the row can be taken in
      * @param string                                 $faces    as they stand in the file
      * @param string                                 $parts    as they stand in the file
      */

@@ -6,232 +6,235 @@ namespace BrightCupboard\Core\Intake;
 
 use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\Colour\ColourShare;
-use BrightCupboard\Core\Colour\InvalidColour;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\CoreException;
+use BrightCupboard\Core\Intake\Internal\CellText;
 use BrightCupboard\Core\Intake\Internal\Completion;
 use BrightCupboard\Core\Intake\Internal\DayWords;
 use BrightCupboard\Core\Intake\Internal\Draft;
-use BrightCupboard\Core\Intake\Internal\MeasureWords;
+use BrightCupboard\Core\Intake\Internal\PlacesCell;
 use BrightCupboard\Core\Intake\Internal\PlaceWords;
-use BrightCupboard\Core\Intake\Internal\WordPhrases;
-use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Intake\Internal\SizeCells;
+use BrightCupboard\Core\Intake\Internal\WordCells;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;
-use BrightCupboard\Core\Measure\Weight;
-use BrightCupboard\Core\Measure\WeightText;
 use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Stock\Finish;
+use BrightCupboard\Core\Stock\PieceKind;
 
 /**
- * Reads one row of a table as a piece. A cell says what it says; what has no cell is read from the name and completed
- * by the usual, as for a line of text. Everything that cannot be is gathered, so that a row is refused once and whole.
+ * Reads one row of a table as a piece. A cell says what it says; what has no cell is read from the name, as from a line of
+ * text, and completed by the usual. What a cell says beyond what we know is kept as a note; what cannot be is gathered, cell by
+ * cell, so that a row is refused once and whole.
  */
 final class PieceRowReader
 {
-    private readonly LengthText $lengths;
-    private readonly WeightText $weights;
-    private readonly MeasureWords $measures;
+    private const LONGEST_NAME = 120;
+    private const LONGEST_CARE = 500;
+    private const NAMELESS = ['count', 'costEach', 'line', 'name', 'place'];
+
+    private readonly IntakeLine $line;
     private readonly PlaceWords $places;
-    private readonly WordPhrases $words;
     private readonly Completion $completion;
-    /** @var list<string> */
+    private readonly SizeCells $sizes;
+    private readonly WordCells $words;
+    /** @var list<RowProblem> */
     private array $problems = [];
 
-    /** @param list<KnownPlace> $known */
-    public function __construct(LengthUnit $unit, array $known, private readonly ColourNames $names)
+    /**
+     * @param list<KnownPlace> $known
+     * @param bool|null        $isDayFirst what 5/11/2026 means in this sheet; null where nobody can tell
+     */
+    public function __construct(LengthUnit $unit, array $known, ColourNames $names, private readonly ?bool $isDayFirst = null, string $currency = '$')
     {
-        $this->lengths = new LengthText($unit);
-        $this->weights = new WeightText($unit);
-        $this->measures = new MeasureWords($unit);
+        $this->line = new IntakeLine($unit, $currency, [], $names);
         $this->places = new PlaceWords($known);
-        $this->words = new WordPhrases($names);
-        $this->completion = new Completion($this->lengths, $names);
+        $this->completion = new Completion(new LengthText($unit), $names);
+        $this->sizes = new SizeCells($unit, $currency);
+        $this->words = new WordCells($names);
     }
 
-    /** @param array<string, string> $cells by field, see TableColumns */
+    /**
+     * Which comes first in a column of days with strokes, where one of them tells.
+     *
+     * @param list<string> $cells
+     */
+    public static function isDayFirst(array $cells): ?bool
+    {
+        return DayWords::isDayFirst($cells);
+    }
+
+    /** @param array<string, string> $cells by field, see TableColumns; “under” is the heading it stands under */
     public function read(array $cells): PieceRow
     {
         $this->problems = [];
-        $draft = new Draft($cells['name'] ?? '');
-        $draft->name = mb_substr(trim($cells['name'] ?? ''), 0, 120);
-        $this->words->take($draft->name, $draft);
-        $this->takeWords($cells, $draft);
-        $this->takeMeasures($cells, $draft);
-        $colours = $this->colours($cells['colours'] ?? '', $draft);
-        $draft->count = $this->whole('count', $cells['count'] ?? '', 1);
+        $draft = $this->begin($cells);
+        array_push($this->problems, ...$this->words->take($cells, $draft), ...$this->sizes->take($cells, $draft));
+        $draft->count = $this->count($cells['count'] ?? '', $draft->count);
+        $this->takeUnder($cells['under'] ?? '', $draft);
+        $places = $this->whereabouts($cells['places'] ?? '', $draft);
+        $this->takeCosts($cells, $draft);
+        [$replacement] = $this->money('replacement', $cells['replacement'] ?? '', $draft->count, false);
+        $came = $this->day($cells['came'] ?? '', $draft);
+        $shares = $this->tried('colours', fn(): ?array => $this->words->shares($cells['colours'] ?? '', $draft));
+        if ([] !== $this->problemsAt('colours')) {
+            $draft->colours = [Srgb::ofNumber(0x808080)]; // the cell is refused already; nothing more needs to be said
+        }
         $this->completion->complete($draft);
-        $places = $this->places($cells['places'] ?? '', $draft->count ?? 1, $draft);
-        $replacement = $this->money('replacement', $cells['replacement'] ?? '');
-        $draft->costEach = $this->money('cost', $cells['cost'] ?? '');
-        $came = $this->day($cells['came'] ?? '');
-        $setOf = '' === ($cells['set'] ?? '') ? 0 : $this->whole('set of', $cells['set of'] ?? '', 2);
-        $problems = [...$this->problems, ...array_map(static fn(Question $question): string => $question->sentence, $draft->questions)];
+        $this->takeKindQuestion($draft);
+        $setOf = '' === ($cells['set'] ?? '') ? 0 : $this->setOf($cells['set of'] ?? '');
+        $reading = $this->reading($draft, $shares ?? $this->completion->shares($draft), $cells);
 
-        return new PieceRow($this->reading($draft, $colours ?? $this->completion->shares($draft), $cells), $replacement, $came, $places, $cells['set'] ?? '', $setOf, $cells['faces'] ?? '', $cells['parts'] ?? '', array_values(array_unique($problems)));
+        return new PieceRow($reading, $replacement, $came, $places, $cells['set'] ?? '', $setOf, $cells['faces'] ?? '', $cells['parts'] ?? '', array_values(array_unique($this->problems, \SORT_REGULAR)));
     }
 
-    /** @param array<string, string> $cells */
-    private function takeWords(array $cells, Draft $draft): void
+    /**
+     * What the name says, for all that has no cell of its own; the name itself stays as it stands.
+     *
+     * @param array<string, string> $cells
+     */
+    private function begin(array $cells): Draft
     {
-        if ('' !== $word = mb_strtolower($cells['kind'] ?? '')) {
-            $kind = Lexicon::kind($word);
-            if (null !== $kind) {
-                [$draft->kind, $draft->shape] = [$kind[0], '' === $kind[1] ? $draft->shape : $kind[1]];
-            } elseif (null === $draft->kind) { // a wide heading such as “textiles” says less than the name does
-                $this->refuse('“%s” is not a kind we know. Write a word such as vase, wreath or cushion.', $word);
-            }
+        $name = trim((string) preg_replace('/\s+/u', ' ', $cells['name'] ?? ''));
+        if ('' === $name && '' !== ($cells['kind'] ?? '')) {
+            $name = $cells['kind'];
         }
-        $draft->materials = '' === ($cells['materials'] ?? '') ? $draft->materials : [];
-        $draft->areMaterialsSaid = [] !== $this->parted($cells['materials'] ?? '');
-        foreach ($this->listed($cells['materials'] ?? '') as $word) {
-            $material = Lexicon::material($word);
-            null === $material ? $this->refuse('“%s” is not a material we know.', $word) : $draft->addMaterial($material);
+        $draft = $this->line->begun($name);
+        $draft->name = mb_substr($name, 0, self::LONGEST_NAME);
+        $draft->look = '';
+        $draft->unknown = [];
+        $draft->care = mb_strlen($name) > self::LONGEST_NAME ? [$name] : [];
+        $draft->place = null;
+        $draft->questions = array_values(array_filter($draft->questions, static fn(Question $one): bool => !\in_array($one->field, self::NAMELESS, true)));
+        if ('' === $name) {
+            $this->problems[] = new RowProblem('name', 'What is it called?');
         }
-        if ('' !== $word = mb_strtolower($cells['finish'] ?? '')) {
-            $draft->finish = Lexicon::finish($word);
-            null === $draft->finish ? $this->refuse('“%s” is not a finish we know.', $word) : null;
-        }
-        $draft->seasons = isset($cells['seasons']) ? [] : $draft->seasons;
-        foreach ($this->parted($cells['seasons'] ?? '') as $word) {
-            $season = Lexicon::season($word);
-            null === $season && !\in_array($word, ['all year', 'staple', 'all'], true) ? $this->refuse('“%s” is not a season.', $word) : null;
-            null === $season ? null : $draft->addSeason($season);
-        }
-        $draft->areHazardsSaid = '' !== ($cells['hazards'] ?? '');
-        $draft->hazards = $draft->areHazardsSaid ? [] : $draft->hazards;
-        foreach ($this->listed($cells['hazards'] ?? '') as $word) {
-            $hazard = Lexicon::hazard($word);
-            null === $hazard ? $this->refuse('“%s” is not a caution we know.', $word) : $draft->addHazard($hazard);
-        }
-        $draft->shape = isset($cells['shape']) ? mb_substr($cells['shape'], 0, 20) : $draft->shape;
-        $draft->pattern = isset($cells['pattern']) ? mb_substr($cells['pattern'], 0, 20) : $draft->pattern;
-        $draft->origin = isset($cells['origin']) ? mb_substr($cells['origin'], 0, 20) : $draft->origin;
+
+        return $draft;
     }
 
-    /** @param array<string, string> $cells */
-    private function takeMeasures(array $cells, Draft $draft): void
+    private function count(string $cell, ?int $fromName): int
     {
-        if ('' !== ($cells['size'] ?? '') && '' !== trim($this->measures->take($cells['size'], $draft))) {
-            $this->refuse('“%s” is not a size. Write it like 8 x 7 x 11 in.', $cells['size']);
+        if (CellText::saysNothing($cell)) {
+            return $fromName ?? 1;
         }
-        $read = fn(string $side): ?Length => $this->tried(fn(): Length => $this->lengths->read($cells[$side] ?? ''));
-        foreach (['width', 'depth', 'height'] as $side) {
-            $length = '' === ($cells[$side] ?? '') ? null : $read($side);
-            if (null !== $length) {
-                match ($side) {
-                    'width' => $draft->sides['width'] = $length,
-                    'depth' => $draft->sides['depth'] = $length,
-                    default => $draft->sides['height'] = $length,
-                };
-            }
+        $count = CellText::count($cell);
+        if (null === $count) {
+            $this->refuse('count', '“%s” is not a count from 1 to 999.', $cell);
         }
-        if ('' !== ($cells['laid out'] ?? '')) {
-            $draft->laidOut = $this->tried(fn(): Length => $this->lengths->read($cells['laid out']));
-        }
-        if ('' !== ($cells['weight'] ?? '')) {
-            $draft->weight = $this->tried(fn(): Weight => $this->weights->read($cells['weight']));
-        }
+
+        return $count ?? 1;
     }
 
-    /** @return list<ColourShare>|null null when they are left to the usual: "rust 70, bone 30", "#B5532A 100", "sage and cream" */
-    private function colours(string $cell, Draft $draft): ?array
+    /** A heading over the rows may say where they are, what they are or for which season. */
+    private function takeUnder(string $heading, Draft $draft): void
     {
-        if ('' === $cell) {
-            return null;
+        $plain = trim(mb_strtolower($heading), ' :.-');
+        if ('' === $plain) {
+            return;
         }
-        $draft->colours = [];
-        $shares = [];
-        foreach ($this->parted($cell) as $part) {
-            preg_match('/^(.*?)\s*(?:(\d{1,3})\s*%?)?$/u', $part, $match);
-            $word = 1 === preg_match('/^#?[0-9a-f]{6}$/i', $part) ? $part : ($match[1] ?? $part);
-            $colour = $this->tried(fn(): Srgb => $this->names->read($word) ?? (str_starts_with($word, '#') ? Srgb::ofHex($word) : throw InvalidColour::unknown($word)));
-            if (null !== $colour) {
-                $draft->colours[] = $colour;
-                $shares[] = [$colour, $word === $part ? null : (int) ($match[2] ?? 0)];
-            }
+        $season = Lexicon::season($plain);
+        if (null !== $season && [] === $draft->seasons) {
+            $draft->addSeason($season);
+        } elseif (null === $draft->kind && null !== $kind = Lexicon::kind($plain)) {
+            [$draft->kind, $draft->shape] = $kind;
+        } else {
+            $this->places->take($plain, $draft);
+            $draft->questions = array_values(array_filter($draft->questions, static fn(Question $one): bool => 'place' !== $one->field));
         }
-        if ([] === $shares) {
-            $draft->colours = [Srgb::ofNumber(0x808080)]; // the cell is refused already; nothing more needs to be asked
-        }
-        if ([] === array_filter($shares, static fn(array $share): bool => null !== $share[1])) {
-            return null;
-        }
-
-        return $this->tried(static fn(): array => ColourShare::complete(array_map(static fn(array $share): ColourShare => new ColourShare($share[0], $share[1] ?? 0), $shares)));
     }
 
     /** @return list<array{place: string, units: int}> */
-    private function places(string $cell, int $count, Draft $draft): array
+    private function whereabouts(string $cell, Draft $draft): array
     {
-        $places = [];
-        foreach (array_filter(array_map(trim(...), explode(';', $cell)), static fn(string $part): bool => '' !== $part) as $part) {
-            preg_match('/^(.*?)(?:\s*[×x]\s*(\d{1,3}))?$/u', $part, $match);
-            $at = new Draft($part);
-            if (\in_array($match[1] ?? '', ['table', 'arrived', 'loose', 'lent', 'lost', 'parted'], true)) {
-                $at->place = $match[1];
-            } elseif (!$this->places->take($match[1] ?? $part, $at)) {
-                $this->refuse('“%s” is not a tote or a spot of this home.', $match[1] ?? $part);
-            }
-            array_push($draft->questions, ...$at->questions);
-            if (null !== $at->place) {
-                $places[] = ['place' => $at->place, 'units' => isset($match[2]) ? (int) $match[2] : $count];
-            }
+        $count = $draft->count ?? 1;
+        if (CellText::saysNothing($cell)) {
+            return null === $draft->place ? [] : [['place' => $draft->place, 'units' => $count]];
+        }
+        $places = (new PlacesCell($this->places))->read($cell, $count, $draft);
+        if (null === $places) {
+            $this->refuse('places', '“%s” is not a tote or a spot of this home.', $cell);
+
+            return [];
+        }
+        foreach ($draft->questions as $question) {
+            'place' === $question->field ? $this->problems[] = new RowProblem('places', $question->sentence) : null;
         }
         $units = array_sum(array_column($places, 'units'));
-        if ([] !== $places && $units !== $count) {
-            $this->problems[] = sprintf('The places hold %d, but the count is %d.', $units, $count);
+        if ([] !== $places && $units !== $count && [] === $this->problemsAt('places')) {
+            $this->problems[] = new RowProblem('places', sprintf('The places hold %d, but the count is %d.', $units, $count));
         }
 
         return $places;
     }
 
-    private function whole(string $field, string $cell, int $otherwise): int
+    /** @param array<string, string> $cells */
+    private function takeCosts(array $cells, Draft $draft): void
     {
-        if ('' === $cell) {
-            return $otherwise;
+        $count = $draft->count ?? 1;
+        [$each, $isAbout] = $this->money('cost', $cells['cost'] ?? '', $count, false);
+        [$all, $isAllAbout] = $this->money('cost of all', $cells['cost of all'] ?? '', $count, true);
+        if ('' === ($cells['cost'] ?? '') . ($cells['cost of all'] ?? '')) {
+            $this->line->settle($draft);
+        } else {
+            $draft->costEach = $each ?? $all;
         }
-        if (1 !== preg_match('/^\d{1,4}(?:[.,]0+)?$/', $cell) || (int) $cell < 1 || (int) $cell > 999) {
-            $this->refuse('“%s” is not a ' . ('count' === $field ? 'count' : 'size of a set') . ' from 1 to 999.', $cell);
-
-            return $otherwise;
+        if ($isAbout || $isAllAbout) {
+            $draft->care[] = 'cost: ' . ($isAbout ? $cells['cost'] ?? '' : $cells['cost of all'] ?? '');
         }
-
-        return (int) $cell;
+        if ('' === $draft->origin && null !== $origin = Lexicon::origin(mb_strtolower(trim($cells['cost'] ?? '')))) {
+            $draft->origin = $origin;
+        }
     }
 
-    private function money(string $field, string $cell): ?Money
+    /** @return array{Money|null, bool} */
+    private function money(string $field, string $cell, ?int $count, bool $isForAll): array
     {
-        $amount = trim((string) preg_replace('/\b(?:each|ea|apiece|per piece)\b\.?/i', '', $cell));
-
-        return '' === $amount ? null : $this->tried(static fn(): Money => Money::read($amount));
+        return $this->tried($field, static fn(): array => CellText::money($cell, $count ?? 1, $isForAll)) ?? [null, false];
     }
 
-    private function day(string $cell): ?\DateTimeImmutable
+    private function day(string $cell, Draft $draft): ?\DateTimeImmutable
     {
-        if ('' === $cell) {
+        if (CellText::saysNothing($cell)) {
             return null;
         }
-        $day = DayWords::read($cell);
-        if (null === $day) {
-            $this->refuse(DayWords::mayBeTwo($cell) ? '“%s” can be two days. Write it like 2026-11-05.' : '“%s” is not a day. Write it like 2026-11-05.', $cell);
+        $day = DayWords::read($cell, $this->isDayFirst);
+        if (null === $day && DayWords::mayBeTwo($cell)) {
+            $this->refuse('came', '“%s” can be two days. Write it like 2026-11-05.', $cell);
+        } elseif (null === $day && DayWords::isWritten($cell)) {
+            $this->refuse('came', '“%s” is not a day. Write it like 2026-11-05.', $cell);
+        } elseif (null === $day) {
+            $draft->care[] = 'came: ' . $cell;
         }
 
         return $day;
     }
 
-    /** @return list<string> without the word that says there are none */
-    private function listed(string $cell): array
+    private function setOf(string $cell): int
     {
-        return array_values(array_filter($this->parted($cell), static fn(string $word): bool => !\in_array($word, ['none', '-'], true)));
+        $of = '' === $cell ? 2 : CellText::count($cell);
+        null === $of ? $this->refuse('set of', '“%s” is not a size of a set from 1 to 999.', $cell) : null;
+
+        return $of ?? 2;
     }
 
-    /** @return list<string> */
-    private function parted(string $cell): array
+    private function takeKindQuestion(Draft $draft): void
     {
-        $parts = preg_split('/\s*[,;|+\/]\s*|\s+and\s+/u', mb_strtolower(trim($cell)), -1, \PREG_SPLIT_NO_EMPTY);
+        foreach ($draft->questions as $question) {
+            if ('place' !== $question->field) {
+                $this->problems[] = new RowProblem('costEach' === $question->field ? 'cost' : ('height' === $question->field ? 'size' : $question->field), $question->sentence);
+            }
+        }
+        if (null === $draft->kind) {
+            $this->problems = array_values(array_filter($this->problems, static fn(RowProblem $one): bool => 'kind' !== $one->field || 'What kind of thing is it?' !== $one->sentence));
+            [] === $this->problemsAt('kind') ? $this->problems[] = new RowProblem('kind', sprintf('What kind of thing is it? Write a word such as %s, %s or %s.', PieceKind::Vase->value, PieceKind::Wreath->value, PieceKind::Cushion->value)) : null;
+        }
+    }
 
-        return false === $parts ? [] : $parts;
+    /** @return list<RowProblem> */
+    private function problemsAt(string $field): array
+    {
+        return array_values(array_filter($this->problems, static fn(RowProblem $one): bool => $field === $one->field));
     }
 
     /**
@@ -241,20 +244,20 @@ final class PieceRowReader
      *
      * @return T|null
      */
-    private function tried(\Closure $read): mixed
+    private function tried(string $field, \Closure $read): mixed
     {
         try {
             return $read();
         } catch (CoreException $refusal) {
-            $this->problems[] = $refusal->getMessage();
+            $this->problems[] = new RowProblem($field, $refusal->getMessage());
 
             return null;
         }
     }
 
-    private function refuse(string $sentence, string $cell): void
+    private function refuse(string $field, string $sentence, string $cell): void
     {
-        $this->problems[] = sprintf($sentence, mb_strimwidth($cell, 0, 40, '…'));
+        $this->problems[] = new RowProblem($field, sprintf($sentence, mb_strimwidth($cell, 0, 40, '…')));
     }
 
     /**
@@ -263,8 +266,12 @@ final class PieceRowReader
      */
     private function reading(Draft $draft, array $colours, array $cells): IntakeReading
     {
-        $assumed = isset($cells['assumed']) ? array_map(static fn(string $word): Question => new Question('colour' === $word ? 'colours' : $word, ''), $this->parted($cells['assumed'])) : $draft->assumed;
+        $care = implode('; ', array_filter([$cells['care'] ?? '', ...$draft->care], static fn(string $note): bool => '' !== $note));
+        if (mb_strlen($care) > self::LONGEST_CARE) {
+            $this->problems[] = new RowProblem('care', sprintf('Notes have at most %d characters, these have %d. Shorten them.', self::LONGEST_CARE, mb_strlen($care)));
+        }
+        $assumed = isset($cells['assumed']) ? array_map(static fn(string $word): Question => new Question('colour' === $word ? 'colours' : $word, ''), WordCells::parted($cells['assumed'])) : $draft->assumed;
 
-        return new IntakeReading($draft->name, $draft->kind, $draft->count ?? 1, $draft->sides['width'] ?? null, $draft->sides['depth'] ?? null, $draft->sides['height'] ?? null, $draft->laidOut, $draft->weight, $colours, $draft->materials, $draft->finish ?? Finish::Plain, $draft->seasons, $draft->hazards, $draft->shape, $draft->pattern, $draft->origin, $draft->costEach, null, mb_substr($cells['care'] ?? '', 0, 500), $draft->guesses, $draft->questions, $assumed);
+        return new IntakeReading($draft->name, $draft->kind, $draft->count ?? 1, $draft->sides['width'] ?? null, $draft->sides['depth'] ?? null, $draft->sides['height'] ?? null, $draft->laidOut, $draft->weight, $colours, $draft->materials, $draft->finish ?? Finish::Plain, $draft->isStaple ? [] : $draft->seasons, $draft->hazards, $draft->shape, $draft->pattern, $draft->origin, $draft->costEach, null, mb_substr($care, 0, self::LONGEST_CARE), $draft->guesses, [], $assumed);
     }
 }

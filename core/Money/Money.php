@@ -25,13 +25,14 @@ final readonly class Money
         return new self(0);
     }
 
-    /** Reads "12", "12.5", "12.50", "12,50", "$12.50" or "1,250.00"; never negative, at most 1,000,000. */
+    /** Reads "12", "12.5", "12.50", "12,50", "$12.50", "1,250.00" or "1.250,00"; never negative, at most 1,000,000. */
     public static function read(string $text): self
     {
         $plain = preg_replace('/[\s$€£]/u', '', $text) ?? '';
         if (str_starts_with($plain, '-')) {
             throw InvalidMoney::negative($text);
         }
+        $plain = 1 === preg_match('/^\d{1,3}(?:\.\d{3})+,\d{1,2}$/', $plain) ? str_replace('.', '', $plain) : $plain; // 1.234,50
         $plain = preg_replace('/,(?=\d{3}(\D|$))/', '', $plain) ?? '';
         if (1 !== preg_match('/^(\d{1,9})(?:[.,](\d{1,2}))?$/', $plain, $match)) {
             throw InvalidMoney::unreadable($text);

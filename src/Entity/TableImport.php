@@ -15,6 +15,12 @@ class TableImport implements OfHome
     /** Rows taken in, left out or refused so far, from the top. */
     #[ORM\Column]
     private int $done = 0;
+    /** @var array<int, string> column => field, where somebody knew better than its heading */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $columns = [];
+    /** @var list<array{line: int|null, field: string, said: string, cell: string}> what was put right: a cell of one row, or of all rows that say the same */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $mends = [];
     /** @var list<string> ids of the pieces it made */
     #[ORM\Column]
     private array $made = [];
@@ -25,7 +31,7 @@ class TableImport implements OfHome
         private Home $home,
         #[ORM\Column(type: 'text')]
         private string $text,
-        /** A letter a row; see App\UseCase\Intake\RowVerdict. */
+        /** A letter a row; see App\Intake\RowVerdict. */
         #[ORM\Column(type: 'text')]
         private string $verdicts,
         #[ORM\Column]
@@ -39,6 +45,32 @@ class TableImport implements OfHome
     {
         $this->done = $done;
         $this->made = [...$this->made, ...$made];
+    }
+
+    /**
+     * @param array<int, string>                                                     $columns
+     * @param list<array{line: int|null, field: string, said: string, cell: string}> $mends
+     */
+    public function mend(array $columns, array $mends): void
+    {
+        [$this->columns, $this->mends] = [$columns, $mends];
+    }
+
+    public function judge(string $verdicts): void
+    {
+        $this->verdicts = $verdicts;
+    }
+
+    /** @return array<int, string> */
+    public function columns(): array
+    {
+        return $this->columns;
+    }
+
+    /** @return list<array{line: int|null, field: string, said: string, cell: string}> */
+    public function mends(): array
+    {
+        return $this->mends;
     }
 
     public function text(): string

@@ -9,6 +9,7 @@ use App\Http\Violation;
 use App\Journal\Journal;
 use BrightCupboard\Core\CoreException;
 use BrightCupboard\Core\Intake\CsvTable;
+use BrightCupboard\Core\Intake\InvalidTable;
 use BrightCupboard\Core\Intake\TableColumns;
 use BrightCupboard\Core\Intake\TableOf;
 use Doctrine\ORM\EntityManagerInterface;
@@ -69,8 +70,11 @@ final readonly class TakeList
             throw InvalidInput::at('file', 'The file did not arrive whole. Try again.');
         }
         try {
-            $table = CsvTable::read($text);
+            $table = CsvTable::read($text, $of);
             $columns = TableColumns::of($table->heads, $of);
+            if (!$columns->hasKey($of)) {
+                throw InvalidTable::withoutKey($of->key(), $table->heads);
+            }
         } catch (CoreException $refusal) {
             throw InvalidInput::at('file', $refusal->getMessage());
         }

@@ -11,10 +11,13 @@ enum RowVerdict: string
     case Unreadable = 'u';
     /** Looks like something owned, or like an earlier row. */
     case Double = 'd';
+    /** Somebody said that it is not to be taken in. */
+    case LeftOut = 'x';
 
     public static function of(ReadRow $row): self
     {
         return match (true) {
+            $row->isLeftOut => self::LeftOut,
             [] !== $row->problems => self::Unreadable,
             '' !== $row->like => self::Double,
             default => self::Good,

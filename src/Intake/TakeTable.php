@@ -28,9 +28,9 @@ final readonly class TakeTable
         $verdicts = $table->verdicts();
         $bad = substr_count($verdicts, RowVerdict::Unreadable->value);
         if ($bad > 0 && !$input->leaveOutBad) {
-            throw InvalidInput::at('leaveOutBad', sprintf('%d of %d rows cannot be taken in. Mend the file, or say that they are to be left out.', $bad, \strlen($verdicts)));
+            throw InvalidInput::at('leaveOutBad', sprintf('%d of %d rows cannot be taken in. Put them right where they stand, or say that they are to be left out.', $bad, \strlen($verdicts)));
         }
-        $next = $this->rows->some($table->home(), (string) base64_decode($table->text(), true), $table->done(), $input->most);
+        $next = $this->rows->some($table->home(), SheetRows::of($table), $table->done(), $input->most);
         $made = [];
         foreach ($next as $i => $row) {
             $verdict = RowVerdict::from($verdicts[$table->done() + $i]);
@@ -48,7 +48,7 @@ final readonly class TakeTable
     private function store(TableImport $table, ReadRow $row, string $by): string
     {
         if ([] !== $row->problems) {
-            throw InvalidInput::at('file', sprintf('Row %d could be read before, and now cannot: %s Choose the file again.', $row->line, implode(' ', $row->problems)));
+            throw InvalidInput::at('file', sprintf('Row %d could be read before, and now cannot: %s Choose the file again.', $row->line, implode(' ', array_column($row->problems, 'sentence'))));
         }
         $read = $row->row;
         $places = [] === $read->places ? [['place' => Place::of(PlaceKind::Loose), 'units' => $read->reading->count]] : array_map(static fn(array $at): array => ['place' => Place::ofKey($at['place']), 'units' => $at['units']], $read->places);

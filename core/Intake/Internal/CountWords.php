@@ -31,6 +31,7 @@ final readonly class CountWords
         // Not "9 in brass bell", "3 for $27" or "8 x 10 print": those are measures and prices.
         if (1 === preg_match(self::START, $text, $match)) {
             $draft->count = (int) $match[1];
+            $draft->isSoldTogether = str_starts_with(mb_strtolower($match[0]), 'set');
             if ($draft->count < 1) {
                 $draft->questions[] = new Question('count', 'How many are there? At least one.');
             }

@@ -40,6 +40,8 @@ final class Draft
     /** @var list<Length> measures that did not say which side they are, in their order */
     public array $measures = [];
     public ?Length $laidOut = null;
+    /** A word for its size, such as "large", said in a cell of its own. */
+    public string $sized = '';
     public ?Weight $weight = null;
     /** @var list<Srgb> */
     public array $colours = [];

@@ -33,7 +33,7 @@ final readonly class Usual
 
     public function size(KindFacts $facts, Draft $draft): void
     {
-        $factor = $this->factor($draft->line);
+        $factor = $this->factor($draft->line . ' ' . $draft->sized);
         $size = $facts->usualSize();
         $scaled = static fn(Length $side, float $by): Length => Length::ofTenths(max(1, (int) round($side->tenths() * $by)));
         $draft->sides += ['width' => $scaled($size->width, $factor), 'depth' => $scaled($size->depth, $factor), 'height' => $scaled($size->height, $factor)];

@@ -35,6 +35,7 @@ export type Guard = S['Guard'];
 export type Face = PieceInput['faces'][number];
 export type Part = PieceInput['parts'][number];
 export type TableRead = S['TableRead'];
+export type MendTable = S['MendTableInput'];
 export type TableProgress = S['TableProgress'];
 export type PieceRestyles = S['PieceRestyles'];
 export type Restyle = S['Restyle'];
