@@ -97,7 +97,7 @@ final readonly class ShowSheet
         $problems = array_map(static function (RowProblem $problem) use ($row, $alike): RowProblemAnswer {
             $cell = $row->cells[$problem->field] ?? '';
 
-            return new RowProblemAnswer($problem->field, $problem->sentence, $cell, $alike[$problem->field . "\n" . $cell] ?? 1);
+            return new RowProblemAnswer($problem->field, $problem->sentence, $cell, '' === $cell ? 1 : $alike[$problem->field . "\n" . $cell] ?? 1);
         }, $row->problems);
         $assumed = array_values(array_filter(array_map(static fn(Question $one): string => $one->assumed, $reading->assumed), static fn(string $one): bool => '' !== $one));
 

@@ -166,7 +166,7 @@ final readonly class Completion
             usort($draft->measures, static fn(Length $a, Length $b): int => $a->tenths() <=> $b->tenths());
             $draft->laidOut = array_pop($draft->measures);
         }
-        if (null === $draft->laidOut && null === $long) {
+        if (null === $draft->laidOut && (null === $long || \count($draft->sides) > 1)) {
             return;
         }
         $across = $long ?? $draft->measures[0] ?? Length::ofTenths((int) (1.5 * Length::TENTHS_PER_INCH));

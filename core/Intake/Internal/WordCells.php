@@ -79,8 +79,8 @@ final readonly class WordCells
                 $shares[] = [$colour, $word === $part ? null : (int) ($match[2] ?? 0)];
             }
         }
-        if ([] === $draft->colours && $this->isKnown($cell)) {
-            return null; // clear glass looks as it does
+        if ([] === $draft->colours && $this->isOfMaterial($cell, $draft)) {
+            return null; // clear glass looks as glass does
         }
         if ([] === $draft->colours) {
             throw InvalidColour::unknown($cell);
@@ -91,10 +91,17 @@ final readonly class WordCells
         return [] === array_filter($shares, static fn(array $share): bool => null !== $share[1]) ? null : ColourShare::complete(array_map(static fn(array $share): ColourShare => new ColourShare($share[0], $share[1] ?? 0), $shares));
     }
 
-    /** Whether every word of a cell is one we know, be it no colour. */
-    private function isKnown(string $cell): bool
+    /** Whether a cell says what a thing is of rather than which colour it has; then it is of that. */
+    private function isOfMaterial(string $cell, Draft $draft): bool
     {
-        return [] === (new WordPhrases($this->names))->take($cell, new Draft($cell));
+        $seen = new Draft($cell);
+        $unknown = (new WordPhrases($this->names))->take($cell, $seen);
+        if ([] === $unknown) {
+            array_map($draft->addMaterial(...), [] === $draft->materials ? $seen->materials : []);
+            $draft->finish ??= $seen->finish;
+        }
+
+        return [] === $unknown;
     }
 
     /**

@@ -55,7 +55,7 @@ final class SheetsTest extends TestCase
         yield 'more cells than heads' => ["Item,Height\nred vase,9 in,with a lid\n", ['1 vase h9 (with a lid): red vase'], []];
         yield 'a size that is none, a place that is none, a count that is none' => ["Item,Qty,Size,Box\nred vase,some,tallish,Z9\n", ['1 vase ~size ! size count places: red vase'], []];
         yield 'nothing that names the thing' => ["Qty,Height\n2,9 in\n", ['2 - h9 ! name kind:'], []];
-        yield 'several sizes in a cell, a colour that is a material' => ["Item,Size,Color\nreed basket,14/12/10 in,natural\npunch bowl,10 to 12 in,clear glass\n", ['1 basket h14 (sizes: 14/12/10 in): reed basket', '1 bowl w12 ~colours (sizes: 10 to 12 in): punch bowl'], []];
+        yield 'several sizes in a cell, a colour that is a material' => ["Item,Size,Color\nreed basket,14/12/10 in,natural\npunch bowl,10 to 12 in,clear glass\n", ['1 basket h14 (sizes: 14/12/10 in): reed basket', '1 bowl w12 (sizes: 10 to 12 in): punch bowl'], []];
         yield 'cells that say nothing' => ["Item,Qty,Height,Price,Box\nred vase,?,n/a,-,unknown\n", ['1 vase ~size: red vase'], []];
     }
 

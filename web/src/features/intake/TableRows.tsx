@@ -42,9 +42,9 @@ export function TableRows({ table, isBusy, onMend }: Props) {
           <tr>
             <th className="num">Row</th>
             <th>Name</th>
-            <th>Kind</th>
+            <th className="max-md:hidden">Kind</th>
             <th className="num">Count</th>
-            <th>Where</th>
+            <th className="max-md:hidden">Where</th>
             <th>What would happen</th>
             <th />
           </tr>
@@ -57,9 +57,9 @@ export function TableRows({ table, isBusy, onMend }: Props) {
                 {row.name || 'no name'}
                 <span className="note block max-w-[340px]">{facts(row)}</span>
               </td>
-              <td className="align-top">{row.kind ?? ''}</td>
+              <td className="align-top max-md:hidden">{row.kind ?? ''}</td>
               <td className="num align-top">{row.count}</td>
-              <td className="align-top">{row.places || 'loose'}</td>
+              <td className="align-top max-md:hidden">{row.places || 'loose'}</td>
               <td className="align-top">
                 {row.isLeftOut ? 'left out' : row.problems.length > 0 ? null : row.like !== '' ? `Like ${row.like}` : '✓ taken in'}
                 {!row.isLeftOut &&
