@@ -23,6 +23,13 @@ enum ColourFamily: string
     case Cream = 'cream';
     case Grey = 'grey';
     case Black = 'black';
+    case Neutral = 'neutral';
+    case Pastel = 'pastel';
+    case Warm = 'warm';
+    case Cool = 'cool';
+    case Light = 'light';
+    case Dark = 'dark';
+    case Vivid = 'vivid';
 
     /** Hue from and to in degrees, chroma from and to, lightness from and to. */
     private const BORDERS = [
@@ -35,25 +42,49 @@ enum ColourFamily: string
         'teal' => [182, 225, 0.025, 0.4, 0.2, 0.9],
         'blue' => [200, 292, 0.025, 0.4, 0.15, 0.95],
         'purple' => [285, 345, 0.03, 0.4, 0.15, 0.9],
-        'white' => [0, 360, 0.0, 0.03, 0.93, 1.001],
+        'white' => [0, 360, 0.0, 0.04, 0.93, 1.001],
         'cream' => [55, 118, 0.008, 0.085, 0.74, 0.97],
         'grey' => [0, 360, 0.0, 0.025, 0.35, 0.92],
         'black' => [0, 360, 0.0, 0.05, 0.0, 0.33],
+        'neutral' => [0, 360, 0.0, 0.045, 0.0, 1.001],
+        'pastel' => [0, 360, 0.025, 0.12, 0.78, 0.97],
+        'warm' => [10, 112, 0.045, 0.4, 0.2, 1.001],
+        'cool' => [145, 300, 0.02, 0.4, 0.12, 0.97],
+        'light' => [0, 360, 0.0, 0.4, 0.8, 1.001],
+        'dark' => [0, 360, 0.0, 0.4, 0.0, 0.4],
+        'vivid' => [0, 360, 0.15, 0.4, 0.3, 1.0],
     ];
-    private const ALSO = ['gray' => 'grey', 'violet' => 'purple', 'tan' => 'cream', 'beige' => 'cream', 'ivory' => 'cream', 'turquoise' => 'teal', 'off white' => 'cream'];
+    private const ALSO = ['pale' => 'light', 'gray' => 'grey', 'violet' => 'purple', 'tan' => 'cream', 'beige' => 'cream', 'ivory' => 'cream', 'turquoise' => 'teal', 'off white' => 'cream', 'off-white' => 'cream', 'neutrals' => 'neutral', 'pastels' => 'pastel', 'bright' => 'vivid', 'colourful' => 'vivid', 'colorful' => 'vivid'];
+    /** Words before a family, and how light it is then: at least, or at most. */
+    private const SHADES = ['light' => [0.7, 1.01], 'pale' => [0.74, 1.01], 'soft' => [0.6, 1.01], 'pastel' => [0.78, 1.01], 'dark' => [0.0, 0.5], 'deep' => [0.0, 0.5]];
 
     /** The family a plain word stands for; null for shades such as sage or rust, which are one colour and what is near it. */
     public static function named(string $word): ?self
     {
-        return self::tryFrom(self::ALSO[$word] ?? $word);
+        $family = self::tryFrom(self::ALSO[$word] ?? $word);
+
+        return self::Light === $family && 'light' === $word ? null : $family; // a light is a lamp, too: “pale” is what it looks like
     }
 
-    public function has(Srgb $colour): bool
+    /**
+     * A family with a word for how light it is, such as "dark green".
+     *
+     * @return array{self, float, float}|null the family, and from and to which lightness
+     */
+    public static function shaded(string $words): ?array
+    {
+        [$shade, $word] = [...explode(' ', $words, 2), ''];
+        $family = self::named($word);
+
+        return null === $family || !isset(self::SHADES[$shade]) ? null : [$family, ...self::SHADES[$shade]];
+    }
+
+    public function has(Srgb $colour, float $lower = 0.0, float $upper = 1.01): bool
     {
         [$from, $to, $least, $most, $dark, $light] = self::BORDERS[$this->value];
         $lch = Oklch::of($colour);
         $isHue = $from <= $to ? $lch->hue >= $from && $lch->hue <= $to : $lch->hue >= $from || $lch->hue <= $to;
 
-        return $isHue && $lch->chroma >= $least && $lch->chroma <= $most && $lch->lightness >= $dark && $lch->lightness <= $light;
+        return $isHue && $lch->chroma >= $least && $lch->chroma <= $most && $lch->lightness >= max($dark, $lower) && $lch->lightness <= min($light, $upper);
     }
 }

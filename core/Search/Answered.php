@@ -11,11 +11,5 @@ final readonly class Answered
      * @param list<Found>  $found   best first
      * @param list<string> $unknown words that nothing is known by: the rest was answered without them
      */
-    public function __construct(public array $found, public array $unknown) {}
-
-    /** Units of all that was found. */
-    public function units(): int
-    {
-        return array_sum(array_map(static fn(Found $one): int => $one->count, $this->found));
-    }
+    public function __construct(public array $found, public array $unknown, public Totals $totals = new Totals()) {}
 }

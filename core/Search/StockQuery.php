@@ -15,16 +15,24 @@ use BrightCupboard\Core\Measure\LengthUnit;
  */
 final readonly class StockQuery
 {
-    /** @param list<Condition> $conditions */
-    private function __construct(public string $text, public array $conditions, public bool $asksForColour) {}
+    /** Pieces that miss one thing are kept up to so many, and shown up to so many below no more than a few that miss none. */
+    private const MOST_NEAR = 200;
+    private const NEAR_SHOWN = 6;
+    private const FEW = 6;
 
-    /** @param list<Opening> $openings totes and spots that something may be asked to fit */
-    public static function read(string $text, LengthUnit $unit, ColourNames $names, array $openings = []): self
+    /** @param list<Condition> $conditions */
+    private function __construct(public string $text, public array $conditions, public bool $asksForColour, public Asking $asking) {}
+
+    /**
+     * @param list<Opening>         $openings totes and spots that something may be asked to fit
+     * @param array<string, string> $words    of the home: what they mean there, such as boho => "wicker, dried, cream"
+     */
+    public static function read(string $text, LengthUnit $unit, ColourNames $names, array $openings = [], array $words = []): self
     {
-        $reader = new Internal\QueryReader($unit, $names, $openings);
+        $reader = new Internal\QueryReader($unit, $names, $openings, $words);
         $plain = mb_strtolower(trim(mb_substr($text, 0, 200)));
 
-        return new self($plain, $reader->read($plain), $reader->asksForColour());
+        return new self($plain, $reader->read($plain), $reader->asksForColour(), Asking::of($plain));
     }
 
     public function isEmpty(): bool
@@ -77,30 +85,48 @@ final readonly class StockQuery
     public function among(\Closure $cards): Answered
     {
         $all = range(0, max(0, \count($this->conditions) - 1));
-        $meeting = [];
+        $meeting = $missing = [];
+        $totals = new Totals();
         foreach ($this->isEmpty() ? [] : $cards() as $card) {
-            $met = $this->meets($card);
-            if (null !== $met) {
+            [$met, $misses] = $this->meets($card);
+            if (0 === $misses) {
                 $meeting[] = [$card, $met];
+                $totals = $totals->with($card);
+            } elseif (1 === $misses && \count($missing) < self::MOST_NEAR && $this->isAlmost($card, $met)) {
+                $missing[] = [$card, $met];
             }
         }
+        if ([] === $meeting && !$this->isEmpty()) {
+            return $this->nearest($cards);
+        }
+        // What almost does it stands below, where there is room to look at it.
+        $near = \count($meeting) > self::FEW ? [] : \array_slice($this->ranked($missing, $all, 1), 0, self::NEAR_SHOWN);
 
-        return [] === $meeting && !$this->isEmpty() ? $this->nearest($cards) : new Answered($this->ranked($meeting, $all, 0), []);
+        return new Answered([...$this->ranked($meeting, $all, 0), ...$near], [], $totals);
     }
 
-    /** @return list<string>|null why, condition by condition; null as soon as one is not met: most pieces are left at the first */
-    private function meets(SearchCard $card): ?array
+    /** @param list<string|null> $met */
+    private function isAlmost(SearchCard $card, array $met): bool
+    {
+        $missed = $this->conditions[(int) array_search(null, $met, true)];
+
+        return $missed instanceof Internal\Almost && $missed->isAlmostMet($card);
+    }
+
+    /** @return array{list<string|null>, int} why, condition by condition, and how many are not met; given up at the second: most pieces are left there */
+    private function meets(SearchCard $card): array
     {
         $why = [];
+        $misses = 0;
         foreach ($this->conditions as $condition) {
-            $met = $condition->met($card);
-            if (null === $met) {
-                return null;
+            $why[] = $met = $condition->met($card);
+            $misses += null === $met ? 1 : 0;
+            if ($misses > 1) {
+                break;
             }
-            $why[] = $met;
         }
 
-        return $why;
+        return [$why, $misses];
     }
 
     /**
@@ -124,21 +150,40 @@ final readonly class StockQuery
         }
         $right = array_map(fn(int $i): ?Condition => 0 === $hits[$i] ? self::putRight($this->conditions[$i]) : null, array_keys($this->conditions));
         if ([] !== array_filter($right)) {
-            return (new self($this->text, array_map(static fn(?Condition $right, Condition $asked): Condition => $right ?? $asked, $right, $this->conditions), $this->asksForColour))->among($cards);
+            return (new self($this->text, array_map(static fn(?Condition $right, Condition $asked): Condition => $right ?? $asked, $right, $this->conditions), $this->asksForColour, $this->asking))->among($cards);
         }
         $unknown = array_keys(array_filter($hits, fn(int $count, int $i): bool => 0 === $count && self::isOfWords($this->conditions[$i]), \ARRAY_FILTER_USE_BOTH));
         $asked = array_values(array_diff(array_keys($this->conditions), $unknown));
         $found = $this->ranked($seen, $asked, 0);
+        $totals = array_reduce(array_filter($seen, static fn(array $one): bool => [] !== $asked && [] === array_filter($asked, static fn(int $i): bool => null === $one[1][$i])), static fn(Totals $totals, array $one): Totals => $totals->with($one[0]), new Totals());
 
         return new Answered(
-            [] === $found && \count($asked) > 1 ? $this->ranked($seen, $asked, 1) : $found,
+            [] === $found && \count($asked) > 1 ? $this->nearestOnes($seen, $asked) : $found,
             array_map(fn(int $i): string => $this->conditions[$i]->asked(), $unknown),
+            $totals,
         );
+    }
+
+    /**
+     * What misses one thing: rather how large or where it is than what it is.
+     *
+     * @param list<array{SearchCard, array<int, string|null>}> $seen
+     * @param list<int>                                        $asked
+     *
+     * @return list<Found>
+     */
+    private function nearestOnes(array $seen, array $asked): array
+    {
+        $words = array_values(array_filter($asked, fn(int $i): bool => self::isOfWords($this->conditions[$i])));
+        $are = array_values(array_filter($seen, static fn(array $one): bool => [] === array_filter($words, static fn(int $i): bool => null === $one[1][$i])));
+        $near = [] === $words ? [] : $this->ranked($are, $asked, 1);
+
+        return [] === $near ? $this->ranked($seen, $asked, 1) : $near;
     }
 
     private static function isOfWords(Condition $condition): bool
     {
-        return $condition instanceof Internal\WordCondition || ($condition instanceof Internal\AnyCondition && $condition->isOfWords());
+        return ($condition instanceof Internal\WordCondition && !$condition->isColour()) || ($condition instanceof Internal\AnyCondition && $condition->isOfWords());
     }
 
     private static function putRight(Condition $condition): ?Condition

@@ -57,6 +57,7 @@ final readonly class HomeTables
         'notes' => ['note', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'spot_id' => 'ref?', 'text' => 'text:2000', 'at' => 'time', 'by' => 'text:80', 'removed_at' => 'time?']],
         'wears' => ['wear', self::OF_SWAP, 'swap_id, piece_id, spot_id', ['swap_id' => 'ref', 'piece_id' => 'ref', 'spot_id' => 'ref', 'units' => 'int']],
         'tasks' => ['sheet_task', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'task_key' => 'text:80', 'phase' => Phase::class, 'title' => 'text:120', 'task_group' => 'text:80', 'moves' => 'list', 'minutes' => 'int', 'hands' => 'int', 'cautions' => 'list', 'after_keys' => 'list', 'opens_tote' => 'ref?', 'done_at' => 'time?', 'done_by' => 'text:80?', 'ordinal' => 'int', 'version' => 'int']],
+        'words' => ['home_word', self::OF_HOME, 'id', ['id' => 'id', 'word' => 'text:40', 'means' => 'text:200']],
     ];
 
     /** A column's name in the document: "ledge_height" is written ledgeHeight, "room_id" room. */
@@ -66,7 +67,7 @@ final readonly class HomeTables
     }
 
     /** Lists that came after the first documents were written, and may be missing in them. */
-    public const LATER = ['versions', 'sums'];
+    public const LATER = ['versions', 'sums', 'words'];
 
     /** Whether the rows of a list say themselves which home they are of. */
     public static function isOfHome(string $list): bool

@@ -15,7 +15,7 @@ final readonly class OutOfDate
         'room' => ['house', 'search', ...self::PLAN],
         'spot' => ['house', 'search', ...self::PLAN],
         'tote' => ['house', 'search', 'tote-fills', 'tote', 'day'],
-        'look' => ['house', 'stations', 'table', 'rooms', 'dressing', 'haul', 'thread', 'restyles', 'fit', 'consequences', 'look-answer'],
+        'look' => ['house', 'stations', 'table', 'rooms', 'dressing', 'haul', 'thread', 'restyles', 'fit', 'consequences', 'look-answer', 'search'],
         'swap' => ['house', 'ledger', 'search', ...self::PLAN],
         'piece' => self::STOCK,
         'photo' => ['pieces'],
@@ -27,9 +27,10 @@ final readonly class OutOfDate
         'spot_version' => ['dressing'],
         'kept_sum' => ['house', 'sums', 'settle', 'day'],
         'need' => ['haul', 'rooms', 'dressing', 'stations'],
-        'haul_line' => ['haul', 'stations', 'settle', 'ledger', 'restyles'],
+        'home_word' => ['search'],
+        'haul_line' => ['search', 'haul', 'stations', 'settle', 'ledger', 'restyles'],
         'sheet_task' => ['day', 'stations', 'settle', 'table'],
-        'note' => ['settle', 'stations', 'dressing', 'table'],
+        'note' => ['search', 'settle', 'stations', 'dressing', 'table'],
         'wear' => ['ledger', 'search', 'settle', ...self::STOCK],
     ];
 

@@ -11,6 +11,7 @@ use BrightCupboard\Core\Search\Opening;
 use BrightCupboard\Core\Search\SearchCard;
 use BrightCupboard\Core\Search\StockQuery;
 use BrightCupboard\Core\Stock\Material;
+use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\PlaceKind;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
@@ -28,6 +29,9 @@ final class SearchRepository
     /** @var array<string, string> kind, lists and texture families in lower case, by how they are stored */
     private array $words = [];
 
+    /** @var array<string, bool> whether a kind is measured laid out */
+    private array $laidOut = [];
+
     public function __construct(private readonly Connection $db, private readonly HistoryRepository $history) {}
 
     /** @return iterable<SearchCard> with no more in them than the question asks about */
@@ -36,14 +40,23 @@ final class SearchRepository
         $names = $this->names($home);
         [$at, $kinds] = $this->places($home, $names, $query->placesAsked($names));
         $history = $this->history->of($home, null)->histories;
-        /** @var iterable<array{string, string, string, int, int, int, string, string, string, string, string, string, string, string, int, int, int, int, string}> $rows */
-        $rows = $this->db->iterateNumeric('SELECT id, name, kind, width, depth, height, colours, materials, finish, seasons, hazards, origin, care, set_name, cost_each, replacement_each, weight, count, assumed FROM piece WHERE home_id = ? AND removed_at IS NULL', [$home->id()]);
-        foreach ($rows as [$id, $name, $kind, $width, $depth, $height, $colours, $materials, $finish, $seasons, $hazards, $origin, $care, $set, $cost, $worth, $grams, $count, $assumed]) {
+        /** @var iterable<array{string, string, string, int, int, int, string, string, string, string, string, string, string, string, int, int, int, int, string, int|null, string, string}> $rows */
+        $rows = $this->db->iterateNumeric('SELECT id, name, kind, width, depth, height, colours, materials, finish, seasons, hazards, origin, care, set_name, cost_each, replacement_each, weight, count, assumed, laid_out, shape, pattern FROM piece WHERE home_id = ? AND removed_at IS NULL', [$home->id()]);
+        foreach ($rows as [$id, $name, $kind, $width, $depth, $height, $colours, $materials, $finish, $seasons, $hazards, $origin, $care, $set, $cost, $worth, $grams, $count, $assumed, $run, $shape, $pattern]) {
             // Lists repeat over thousands of pieces and are put into words once; what is written by hand is not.
-            $said = "{$kind} {$materials} {$finish} {$seasons} {$hazards} ";
+            $said = "{$kind} {$materials} {$finish} {$seasons} {$hazards} {$shape} {$pattern} ";
             $text = ($this->words[$said] ??= mb_strtolower($said) . $this->textures($materials)) . ' ' . ('' === $origin . $care . $set ? '' : mb_strtolower("{$origin} {$care} {$set} ")) . ('[]' === $assumed ? '' : self::ASSUMED[$assumed] ?? '') . ($at[$id] ?? '');
-            yield new SearchCard($id, mb_strtolower($name), $text, $query->asksForColour ? $this->colours[$colours] ??= $this->colours($colours) : [], $width, $depth, $height, ($history[$id] ?? null)?->seasonsIdle, $kinds[$id] ?? [], $cost, $worth, $grams, $count);
+            yield new SearchCard($id, mb_strtolower($name), $text, $query->asksForColour ? $this->colours[$colours] ??= $this->colours($colours) : [], $width, $depth, $height, ($history[$id] ?? null)?->seasonsIdle, $kinds[$id] ?? [], $cost, $worth, $grams, $count, $kind, $run ?? (($this->laidOut[$kind] ??= PieceKind::from($kind)->facts()->isLaidOut()) ? $width : 0));
         }
+    }
+
+    /** @return array<string, string> what words mean in this home */
+    public function words(Home $home): array
+    {
+        /** @var array<string, string> $words */
+        $words = $this->db->fetchAllKeyValue('SELECT word, means FROM home_word WHERE home_id = ?', [$home->id()]);
+
+        return $words;
     }
 
     /** @return list<Opening> totes and spots with the room they have */
@@ -104,7 +117,7 @@ final class SearchRepository
         /** @var list<string> $words */
         $words = json_decode($materials, true, 4, \JSON_THROW_ON_ERROR);
 
-        return implode(' ', array_map(static fn(string $word): string => Material::from($word)->texture()->value, $words));
+        return implode(' ', array_map(static fn(string $word): string => explode(' and ', Material::from($word)->texture()->value)[0], $words) /* “glass and mirror” makes no mirror of a vase */);
     }
 
     /** @return list<ColourShare> */

@@ -16,7 +16,7 @@ final readonly class ColourWordList
         'grey' => 'mid grey', 'green' => 'leaf green', 'yellow' => 'sunflower', 'orange' => 'tangerine', 'brown' => 'chestnut', 'pink' => 'rose', 'beige' => 'linen',
         'off white' => 'paper white', 'off-white' => 'paper white', 'silver' => 'silver grey', 'bronze' => 'old brass', 'burgundy' => 'wine', 'maroon' => 'oxblood', 'magenta' => 'hot pink',
         'indigo' => 'ink blue', 'khaki' => 'deep sage', 'camel' => 'tan', 'cognac' => 'caramel', 'oatmeal' => 'oat', 'forest green' => 'pine green', 'hunter green' => 'fir',
-        'ecru' => 'linen', 'scarlet' => 'bright red', 'crimson' => 'red', 'cobalt' => 'royal blue', 'cyan' => 'aqua', 'navy blue' => 'navy', 'ebony' => 'soot', 'mocha' => 'cocoa', 'nude' => 'fawn',
+        'ecru' => 'linen', 'scarlet' => 'bright red', 'crimson' => 'red', 'cobalt' => 'royal blue', 'cyan' => 'aqua', 'navy blue' => 'navy', 'ebony' => 'soot', 'mocha' => 'cocoa', 'nude' => 'fawn', 'golden' => 'gold', 'tan brown' => 'tan',
     ];
 
     /** First word => what it does to the colour named after it: step of lightness and factor of chroma in OKLCh. Own values. */

@@ -32,7 +32,7 @@ final class MaterialWords
         'velvet' => 'velvet, velour',
         'wax' => 'wax, beeswax, soy wax',
         'wood' => 'wood, wooden, oak, walnut, pine wood, olive wood, mango wood, cherry wood, driftwood, birch, bark, cork, wine cork, mdf, plywood, teak, acacia, reclaimed wood',
-        'wool' => 'wool, woollen, woolen, felt, felted, fleece, sherpa, faux fur, fur, cashmere, mohair',
+        'wool' => 'wool, woollen, woolen, woolly, wooly, felt, felted, fleece, sherpa, faux fur, fur, cashmere, mohair',
     ];
 
     /** @return array<string, string> word => material */

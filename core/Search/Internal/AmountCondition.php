@@ -12,21 +12,36 @@ use BrightCupboard\Core\Search\SearchCard;
  *
  * @internal
  */
-final readonly class AmountCondition implements Condition
+final readonly class AmountCondition implements Condition, Almost
 {
+    /** Up to such a part beyond the bound is almost so (own value). */
+    private const BEYOND = 0.2;
+
     /** @param 'cost'|'worth'|'weight'|'count' $of minor units, grams, or units */
     public function __construct(private string $of, private int $limit, private bool $isMost, private string $words) {}
 
     public function met(SearchCard $card): ?string
     {
-        $amount = match ($this->of) {
+        $amount = $this->amount($card);
+
+        return 0 < $amount && ($this->isMost ? $amount <= $this->limit : $amount >= $this->limit) ? $this->words : null;
+    }
+
+    public function isAlmostMet(SearchCard $card): bool
+    {
+        $amount = $this->amount($card);
+
+        return 0 < $amount && ($this->isMost ? $amount <= $this->limit * (1 + self::BEYOND) : $amount >= $this->limit * (1 - self::BEYOND));
+    }
+
+    private function amount(SearchCard $card): int
+    {
+        return match ($this->of) {
             'cost' => $card->cost,
             'worth' => max($card->worth, $card->cost),
             'weight' => $card->grams,
             'count' => $card->count,
         };
-
-        return 0 < $amount && ($this->isMost ? $amount <= $this->limit : $amount >= $this->limit) ? $this->words : null;
     }
 
     public function asked(): string

@@ -17,6 +17,7 @@ final readonly class AmountPhrases
     /** So heavy that people say so, and so little that they call it cheap (own values). */
     private const HEAVY_GRAMS = 4536;
     private const CHEAP = 1000;
+    private const DEAR = 5000;
     /** Grams of a unit; the avoirdupois pound and ounce are exact by definition. */
     private const GRAMS = ['lb' => 453.592_37, 'lbs' => 453.592_37, 'oz' => 28.349_523_125, 'kg' => 1000.0, 'kilos' => 1000.0, 'g' => 1.0];
     private const COIN = '(?:dollars?|bucks|euros?|quid)';
@@ -35,6 +36,7 @@ final readonly class AmountPhrases
         $phrases->take('()\b' . Bound::WORDS . '\s+[$€£]\s*' . self::MONEY . '\b', self::money(...));
         $phrases->take('()\b' . Bound::WORDS . '\s+' . self::MONEY . '\s*' . self::COIN . '\b', self::money(...));
         $phrases->takeSaid('cheap', new AmountCondition('cost', self::CHEAP, true, 'cheap'));
+        $phrases->takeSaid('(?:expensive|precious|valuable)', new AmountCondition('worth', self::DEAR, false, 'expensive'));
         $phrases->takeSaid('heavy', new AmountCondition('weight', self::HEAVY_GRAMS, false, 'heavy'));
     }
 

@@ -13,8 +13,11 @@ use BrightCupboard\Core\Search\SearchCard;
  *
  * @internal
  */
-final readonly class FitsCondition implements Condition
+final readonly class FitsCondition implements Condition, Almost
 {
+    /** So much smaller it would go in: almost (own value). */
+    private const SMALLER = 0.9;
+
     private string $words;
 
     public function __construct(private Opening $opening)
@@ -25,6 +28,11 @@ final readonly class FitsCondition implements Condition
     public function met(SearchCard $card): ?string
     {
         return $this->opening->takes($card->width, $card->depth, $card->height) ? $this->words : null;
+    }
+
+    public function isAlmostMet(SearchCard $card): bool
+    {
+        return $this->opening->takes((int) ($card->width * self::SMALLER), (int) ($card->depth * self::SMALLER), (int) ($card->height * self::SMALLER));
     }
 
     public function asked(): string

@@ -11,6 +11,7 @@ use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Search\Condition;
 use BrightCupboard\Core\Search\Opening;
+use BrightCupboard\Core\Stock\Texture;
 
 /**
  * Takes a question apart: sizes, idleness and places by their phrases, the rest word by word.
@@ -20,13 +21,22 @@ use BrightCupboard\Core\Search\Opening;
 final class QueryReader
 {
     private const NOT = ['not', 'without', 'except', 'excluding'];
-    private const STOPS = ['a', 'an', 'the', 'in', 'on', 'at', 'of', 'and', 'with', 'for', 'from', 'my', 'all', 'any', 'that', 'is', 'are', 'where', 'what', 'tote', 'seasons', 'season', 'thing', 'things', 'piece', 'pieces', 'stuff', 'something', 'anything', 'ones', 'which', 'show', 'me', 'find', 'how', 'many', 'much', 'there', 'do', 'we', 'i', 'have', 'has', 'own', 'owned', 'please', 'it', 'to', 'but', 'coloured', 'colored', 'colour', 'color', 'some', 'our', 'decor', 'decoration', 'decorations', 'made', 'did', 'does', 'will', 'would', 'should', 'put', 'got', 'get', 'everything', 'can', 'could', 'you', 'us', 'keep', 'kept', 'stored', 'was', 'were', 'be', 'been', 'give', 'tell', 'list', 'need', 'want', 'looking', 'look', 'this', 'these', 'those', 'here', 'still', 'only', 'just', 'them', 'they', "what's", "where's", 'go', 'who', 'anyone', 'cost', 'costs', 'price', 'powered', 'sort', 'kind', 'kinds', 'lots'];
+    public const STOPS = ['a', 'an', 'the', 'in', 'on', 'at', 'of', 'and', 'with', 'for', 'from', 'my', 'all', 'any', 'that', 'is', 'are', 'where', 'what', 'tote', 'seasons', 'season', 'thing', 'things', 'piece', 'pieces', 'stuff', 'something', 'anything', 'ones', 'which', 'show', 'me', 'find', 'how', 'many', 'much', 'there', 'do', 'we', 'i', 'have', 'has', 'own', 'owned', 'please', 'it', 'to', 'but', 'coloured', 'colored', 'colour', 'color', 'some', 'our', 'decor', 'decoration', 'decorations', 'made', 'did', 'does', 'will', 'would', 'should', 'put', 'got', 'get', 'everything', 'can', 'could', 'you', 'us', 'keep', 'kept', 'stored', 'was', 'were', 'be', 'been', 'give', 'tell', 'list', 'need', 'want', 'looking', 'look', 'this', 'these', 'those', 'here', 'still', 'only', 'just', 'them', 'they', "what's", "where's", 'go', 'who', 'anyone', 'cost', 'costs', 'price', 'powered', 'sort', 'kind', 'kinds', 'lots', 'left', 'total', 'worth', 'someone', 'somebody', 'items', 'item', 'colours', 'colors', 'coloring', 'materials', 'material', 'altogether', 'spend', 'spent', 'pay', 'paid', 'weigh', 'weighs', 'long', 'away', 'now', 'currently', 'ever', 'yet', 'available', 'suitable', 'good', 'nice', 'looks', 'like', 'also', 'too', 'think', 'see', 'as', 'by', 'its', 'their', 'she', 'he', 'next', 'time', 'today', 'please,'];
+    /** What people call many kinds at once. */
+    private const GROUPS = [
+        'animals' => ['hare', 'bird', 'deer', 'heron', 'fox', 'squirrel', 'hedgehog', 'bear', 'sheep', 'mouse', 'cat', 'dog', 'horse', 'owl'], 'animal' => ['hare', 'bird', 'deer', 'heron', 'fox', 'squirrel', 'hedgehog', 'bear', 'sheep', 'mouse', 'cat', 'dog', 'horse', 'owl'],
+        'art' => ['picture', 'print', 'painting'], 'artwork' => ['picture', 'print', 'painting'], 'flowers' => ['bunch', 'arrangement', 'flower', 'bouquet'], 'plants' => ['pot plant', 'plant'], 'tableware' => ['plate', 'napkin', 'bowl', 'jug', 'runner'], 'linens' => ['napkin', 'runner', 'throw', 'linen'], 'lighting' => ['lights', 'lantern', 'lamp'], 'containers' => ['vase', 'bowl', 'jar', 'crock', 'jug', 'basket'], 'vessels' => ['vase', 'bowl', 'jar', 'crock', 'jug'], 'soft' => ['cushion', 'throw', 'textile'], 'drapes' => ['garland', 'beads', 'ribbon'],
+    ];
+    /** Materials that are kept as another and must not be taken for it. */
+    private const OF_THEIR_OWN = ['terracotta', 'copper', 'bronze', 'pewter', 'juniper', 'cedar'];
     /** What people call a whole family of materials. */
-    private const TEXTURES = ['fabric' => 'textile', 'cloth' => 'textile', 'pottery' => 'clay', 'ceramic' => 'clay', 'greens' => 'greenery', 'wicker' => 'woven'];
+    private const TEXTURES = ['metallic' => 'metal', 'textiles' => 'textile', 'textile' => 'textile', 'fabrics' => 'textile', 'fabric' => 'textile', 'cloth' => 'textile', 'pottery' => 'clay', 'ceramic' => 'clay', 'greens' => 'greenery', 'wicker' => 'woven'];
     private const IDLE = '\b(?:(?:not|haven.t|hasn.t|have not|has not)(?: we)? (?:been )?(?:used|out|shown|stood)|unused|idle)(?: (?:for|in|since))?';
     private const SWAPS_A_YEAR = 4;
     private const FREE_OF = [
         'unbreakable' => [['breakable'], 'not breakable'],
+        '(?:pet|dog|cat|puppy)[ -]?(?:safe|friendly|proof)' => [['toxic to pets'], 'safe for pets'],
+        '(?:kid|child|toddler|baby)[ -]?(?:safe|friendly|proof)' => [['breakable', 'small parts', 'button cells', 'open flame'], 'safe for children'],
         '(?:flameless|no (?:open )?flames?)' => [['open flame'], 'no open flame'],
         'safe for (?:the |our |my )?(?:dogs?|cats?|pets?|animals|puppy|kitten)' => [['toxic to pets'], 'safe for pets'],
         'safe for (?:the |our |my )?(?:children|kids|child|toddlers?|baby)' => [['breakable', 'small parts', 'button cells', 'open flame'], 'safe for children'],
@@ -37,8 +47,11 @@ final class QueryReader
     private readonly FitPhrases $fits;
     private bool $asksForColour = false;
 
-    /** @param list<Opening> $openings */
-    public function __construct(LengthUnit $unit, private readonly ColourNames $names, array $openings)
+    /**
+     * @param list<Opening>         $openings
+     * @param array<string, string> $homeWords
+     */
+    public function __construct(LengthUnit $unit, private readonly ColourNames $names, array $openings, private readonly array $homeWords = [])
     {
         $this->fits = new FitPhrases($openings);
         $this->sizes = new SizePhrases(new LengthText($unit));
@@ -52,13 +65,15 @@ final class QueryReader
     /** @return list<Condition> */
     public function read(string $text): array
     {
-        $phrases = new Phrases($text);
+        $phrases = new Phrases((string) preg_replace(['/\blight[- ]colou?red\b/u', '/\b(dark|bright)[- ]colou?red\b/u'], ['pale', '$1'], $text));
         AmountPhrases::takeFrom($phrases);
         $this->fits->takeFrom($phrases);
         $this->sizes->takeFrom($phrases);
         $phrases->take(self::IDLE . '\s+(\d{1,2})\s*(years?|seasons?|swaps?)', static fn(array $m): array => [new IdleCondition((int) $m[1] * (str_starts_with($m[2], 'year') ? self::SWAPS_A_YEAR : 1))]);
         $phrases->take('\b(?:never[ -](?:been )?(?:used|stood|out|put out|shown)|unused)\b', static fn(): array => [new IdleCondition(null)]);
         $phrases->take('\b(?:(?:not|nothing|isn.t|aren.t|never|to be)(?: yet)?(?: been)? measured|unmeasured|without (?:a )?size|assumed sizes?)\b', static fn(): array => [new UnmeasuredCondition()]);
+        $phrases->take('\b(?:(?:without|with no|no) (?:a )?(?:price|cost)|unpriced)\b', static fn(): array => [new UnsaidCondition('price')]);
+        $phrases->take('\b(?:(?:without|with no|no) (?:a )?weight|(?:not|never|un) ?weighed)\b', static fn(): array => [new UnsaidCondition('weight')]);
         foreach (self::PLACES as $phrase => [$kinds, $words]) {
             $phrases->takeSaid($phrase, new PlaceCondition($kinds, $words));
         }
@@ -88,7 +103,7 @@ final class QueryReader
                 $isNot = true;
                 continue;
             }
-            if ('or' === $words[$i]) {
+            if ('or' === $words[$i] || (\in_array($words[$i], ['and', '&'], true) && $this->areBothThings($words, $i))) {
                 $isOr = [] !== $conditions;
                 continue;
             }
@@ -106,10 +121,20 @@ final class QueryReader
         return $conditions;
     }
 
-    /** What must not be so would pass unnoticed where its word is mistyped: then it is what the word stands for, too. */
-    private function not(WordCondition $condition): Condition
+    /**
+     * Wreaths and garlands are the ones and the others: no thing is both.
+     *
+     * @param list<string> $words
+     */
+    private function areBothThings(array $words, int $i): bool
     {
-        $right = $condition->putRight();
+        return isset($words[$i - 1], $words[$i + 1]) && null !== Lexicon::kind($words[$i - 1]) && null !== Lexicon::kind($words[$i + 1]);
+    }
+
+    /** What must not be so would pass unnoticed where its word is mistyped: then it is what the word stands for, too. */
+    private function not(Condition $condition): Condition
+    {
+        $right = $condition instanceof WordCondition ? $condition->putRight() : null;
 
         return new NotCondition(null === $right ? $condition : new AnyCondition([$condition, $right]), 'not ' . $condition->asked());
     }
@@ -117,10 +142,13 @@ final class QueryReader
     /**
      * @param list<string> $words
      *
-     * @return array{WordCondition|null, int} null for a word that says nothing; how many words it took
+     * @return array{Condition|null, int} null for a word that says nothing; how many words it took
      */
     private function word(array $words, int $i): array
     {
+        if (isset($this->homeWords[$words[$i]])) {
+            return [$this->meant($words[$i], $this->homeWords[$words[$i]]), 1];
+        }
         $pair = isset($words[$i + 1]) ? $words[$i] . ' ' . $words[$i + 1] : '';
         $colour = $this->names->read($pair);
         $isPair = null !== $colour || ('' !== $pair && null !== Lexicon::kind($pair));
@@ -128,7 +156,14 @@ final class QueryReader
             return [null, 1];
         }
         $word = $isPair ? $pair : $words[$i];
-        $colour ??= $this->names->read($word);
+        if (isset(self::GROUPS[$word])) {
+            return [new AnyCondition([new WordCondition($word, $word, null), ...array_map(static fn(string $one): Condition => new WordCondition($one, $one, null), self::GROUPS[$word])], $word), 1];
+        }
+        if (null !== $size = ByKindCondition::of($word)) {
+            return [new AnyCondition([$size, new WordCondition($word, $word, null)], $word), 1];
+        }
+        $isCloth = Texture::Textile === Lexicon::material($word)?->texture();
+        $colour ??= $isCloth ? null : $this->names->read($word); // who asks for linen wants cloth, not its colour
         $this->asksForColour = $this->asksForColour || null !== $colour || null !== ColourFamily::named($word);
         $singular = $this->singular($word);
         $same = [...$this->same($word), ...$this->same($singular)];
@@ -144,10 +179,26 @@ final class QueryReader
         ), $isPair ? 2 : 1];
     }
 
+    /** A word of the home is met by any of what it means there, and by itself. */
+    private function meant(string $word, string $means): Condition
+    {
+        $parts = preg_split('/\s*[,;]\s*/u', mb_strtolower(trim($means)), -1, \PREG_SPLIT_NO_EMPTY);
+        $conditions = [];
+        foreach (false === $parts ? [] : $parts as $part) {
+            foreach ($part === $word ? [] : $this->words($part) as $condition) {
+                $conditions[] = $condition;
+            }
+        }
+
+        return new AnyCondition([new WordCondition($word, $word, null), ...$conditions], $word);
+    }
+
     /** @return list<string> what is written of a piece that a word names: its kind, material or family of materials, season, hazard */
     private function same(string $word): array
     {
-        $same = [Lexicon::kind($word)[0]->value ?? null, Lexicon::material($word)?->value, Lexicon::season($word)?->value, Lexicon::hazard($word)?->value, self::TEXTURES[$word] ?? null];
+        // A word for one thing of a kind finds that, not all of the kind: an owl is a figure, a clock is kept as a box.
+        $kind = Lexicon::kind($word);
+        $same = [null !== $kind && '' === $kind[1] && null === Lexicon::nearest($word) ? $kind[0]->value : null, \in_array($word, self::OF_THEIR_OWN, true) ? null : Lexicon::material($word)?->value, Lexicon::pattern($word), null === $kind || '' === $kind[1] ? null : $kind[1], Lexicon::season($word)?->value, Lexicon::hazard($word)?->value, self::TEXTURES[$word] ?? null];
 
         return array_values(array_filter($same, \is_string(...)));
     }

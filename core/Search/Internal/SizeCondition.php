@@ -12,8 +12,11 @@ use BrightCupboard\Core\Search\SearchCard;
  *
  * @internal
  */
-final readonly class SizeCondition implements Condition
+final readonly class SizeCondition implements Condition, Almost
 {
+    /** Up to such a part beyond the bound is almost so (own value). */
+    private const BEYOND = 0.12;
+
     /**
      * @param 'width'|'depth'|'height' $side
      * @param int                      $least tenths of a millimetre
@@ -23,13 +26,25 @@ final readonly class SizeCondition implements Condition
 
     public function met(SearchCard $card): ?string
     {
-        $tenths = match ($this->side) {
+        $tenths = $this->tenths($card);
+
+        return $tenths >= $this->least && $tenths <= $this->most ? $this->words : null;
+    }
+
+    public function isAlmostMet(SearchCard $card): bool
+    {
+        $tenths = $this->tenths($card);
+
+        return $tenths >= $this->least * (1 - self::BEYOND) && $tenths <= $this->most * (1 + self::BEYOND);
+    }
+
+    private function tenths(SearchCard $card): int
+    {
+        return match ($this->side) {
             'width' => $card->width,
             'depth' => $card->depth,
             'height' => $card->height,
         };
-
-        return $tenths >= $this->least && $tenths <= $this->most ? $this->words : null;
     }
 
     public function asked(): string

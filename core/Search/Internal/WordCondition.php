@@ -29,6 +29,8 @@ final class WordCondition implements Condition
     private readonly string $whole;
     private readonly ?Lab $lab;
     private readonly ?ColourFamily $family;
+    private readonly float $darkest;
+    private readonly float $lightest;
     /** @var array<int, bool> by the number of the colour */
     private array $isNear = [];
 
@@ -41,7 +43,7 @@ final class WordCondition implements Condition
         $letters = mb_strlen($singular);
         $this->isLong = $letters > 4;
         $this->whole = '/(?<!\pL)(?:' . preg_quote($word, '/') . '|' . preg_quote($singular, '/') . ')' . ($letters > 3 ? '' : '(?:e?s)?(?!\pL)') . '/u';
-        $this->family = ColourFamily::named($word);
+        [$this->family, $this->darkest, $this->lightest] = ColourFamily::shaded($word) ?? [ColourFamily::named($word), 0.0, 1.01];
         $this->lab = null === $colour ? null : Lab::of($colour);
     }
 
@@ -51,9 +53,15 @@ final class WordCondition implements Condition
             $this->isIn($card->name) => '',
             $this->isIn($card->text) => $this->singular,
             null !== $same = $this->sameIn($card->text) => $same,
-            null !== $this->lab && $this->hasColour($card, $this->lab) => 'the colour ' . $this->word,
+            $this->hasColour($card) => 'the colour ' . $this->word,
             default => null,
         };
+    }
+
+    /** Whether it is known for a colour, be it that nothing has it. */
+    public function isColour(): bool
+    {
+        return null !== $this->lab || null !== $this->family;
     }
 
     /** The word put right, for when no piece is known by it as it stands; null where it is like no word of the trade. */
@@ -84,10 +92,14 @@ final class WordCondition implements Condition
         return null;
     }
 
-    private function hasColour(SearchCard $card, Lab $wanted): bool
+    /** By its family where the word is one, else by how near it is to the one colour the word stands for. */
+    private function hasColour(SearchCard $card): bool
     {
+        if (null === $this->lab && null === $this->family) {
+            return false;
+        }
         foreach ($card->colours as $share) {
-            $near = $this->isNear[$share->colour->number()] ??= true === $this->family?->has($share->colour) || $this->difference->between(Lab::of($share->colour), $wanted) < ($this->isMaterial ? self::NEAR_FOR_MATERIALS : self::NEAR);
+            $near = $this->isNear[$share->colour->number()] ??= $this->family?->has($share->colour, $this->darkest, $this->lightest) ?? (null !== $this->lab && $this->difference->between(Lab::of($share->colour), $this->lab) < ($this->isMaterial ? self::NEAR_FOR_MATERIALS : self::NEAR));
             if ($near && $share->percent >= self::LEAST_PERCENT) {
                 return true;
             }

@@ -7,6 +7,7 @@ namespace BrightCupboard\Tests\Core\Search;
 use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Intake\Lexicon;
 use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Search\Found;
 use BrightCupboard\Core\Search\Opening;
@@ -18,6 +19,9 @@ use PHPUnit\Framework\TestCase;
 /** Everyday questions of questions.txt on the fixed stock of stock.txt, each with what a person would lay on the table. */
 final class QuestionsTest extends TestCase
 {
+    /** Words that mean something in the home of the stock. */
+    private const WORDS = ['cosy' => 'wool, knit, throw', 'woodsy' => 'pine cone, greens, owl'];
+
     /** @return iterable<string, array{string, list<string>, list<string>}> */
     public static function questions(): iterable
     {
@@ -33,7 +37,7 @@ final class QuestionsTest extends TestCase
     #[DataProvider('questions')]
     public function testLaysOnTheTableWhatAPersonWould(string $question, array $ids, array $unknown): void
     {
-        $answered = StockQuery::read($question, LengthUnit::Inch, new ColourNames(), self::openings())->among(self::stock(...));
+        $answered = StockQuery::read($question, LengthUnit::Inch, new ColourNames(), self::openings(), self::WORDS)->among(self::stock(...));
         $met = array_filter($answered->found, static fn(Found $one): bool => [] === $one->misses);
 
         self::assertEqualsCanonicalizing($ids, array_values(array_map(static fn(Found $one): string => $one->id, $met)));
@@ -51,7 +55,8 @@ final class QuestionsTest extends TestCase
             }, self::words($colours));
             [$width, $depth, $height] = array_map(static fn(string $inches): int => 254 * (int) $inches, self::words($sides));
             [$cost, $worth, $grams] = array_map(intval(...), self::words($amounts));
-            yield new SearchCard($id, mb_strtolower($name), $text, $shares, $width, $depth, $height, '-' === $idle ? null : (int) $idle, [$place], $cost, $worth, $grams, (int) $count);
+            $textures = array_map(static fn(string $word): string => explode(' and ', Lexicon::material($word)?->texture()->value ?? '')[0], explode(' ', $text));
+            yield new SearchCard($id, mb_strtolower($name), trim($text . ' ' . implode(' ', array_filter($textures, static fn(string $one): bool => '' !== $one))), $shares, $width, $depth, $height, '-' === $idle ? null : (int) $idle, [$place], $cost, $worth, $grams, (int) $count, explode(' ', $text)[0] === 'pillar' || explode(' ', $text)[0] === 'pot' ? implode(' ', \array_slice(explode(' ', $text), 0, 2)) : explode(' ', $text)[0]);
         }
     }
 

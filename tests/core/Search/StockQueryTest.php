@@ -85,8 +85,8 @@ final class StockQueryTest extends TestCase
         self::assertSame([['heron']], array_map(static fn(Found $one): array => $one->misses, $ask('heron attic teal')->found));
         self::assertSame(['plaid or tartan'], $ask('plaid or tartan')->unknown);
         self::assertSame([['about 24 in']], array_map(static fn(Found $one): array => $one->misses, $ask('2 ft heron')->found));
-        self::assertSame(4, $ask('how many bells')->units(), 'three bells and a frame with one');
-        self::assertSame(0, $ask('')->units());
+        self::assertSame(4, $ask("how many bells")->totals->units, 'three bells and a frame with one');
+        self::assertSame(0, $ask("")->totals->units);
     }
 
     public function testFindsWhatAPlainScanFindsOnSeededStock(): void

@@ -34,6 +34,7 @@ export type StockTake = S['StockTake'];
 export type Guard = S['Guard'];
 export type Face = PieceInput['faces'][number];
 export type Part = PieceInput['parts'][number];
+export type SearchResult = S['Search'];
 export type TableRead = S['TableRead'];
 export type MendTable = S['MendTableInput'];
 export type TableProgress = S['TableProgress'];

@@ -3,54 +3,42 @@ import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useHouse, usePlaces, useSwap } from '../api/home';
 import { piecesQuery } from '../api/queries';
+import type { Piece, SearchResult } from '../api/types';
 import { useSearch } from '../api/useSearch';
 import { counted } from '../lib/text';
 import { Silhouette, shownHeight } from '../silhouettes/Silhouette';
 import { Dialog } from '../ui/Dialog';
+import { HomeWords } from './HomeWords';
 
 const MOST = 12;
 
-/** Where is it? Finds pieces by anything that is known of them, spots and totes by name, and goes there. */
+/** Where is it? Finds pieces by anything that is known of them, and what else goes by those words, and goes there. */
 export function Finder({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
   const house = useHouse();
   const current = useSwap();
-  const place = usePlaces();
   const navigate = useNavigate();
   const pieces = useQuery(piecesQuery(house.home.id));
   const [text, setText] = useState('');
   const [isGoing, setGoing] = useState(false);
-  const { found, near, all, units, unknown, isCurrent } = useSearch(house.home.id, text);
-  const asked = text.trim().toLowerCase();
-  const has = (...words: string[]) => words.some((word) => word.toLowerCase().includes(asked));
+  const { found, near, all, sentence, unknown, words, elsewhere, isCurrent } = useSearch(house.home.id, text);
+  const asked = text.trim();
   const base = `/homes/${house.home.id}`;
-  const places =
-    asked === ''
-      ? []
-      : [
-          ...house.spots
-            .filter((spot) => has(spot.name, spot.kind))
-            .map((spot) => ({
-              key: spot.id,
-              name: spot.name,
-              about: `spot, ${spot.kind}`,
-              to: current ? `${base}/swaps/${current.swap.id}/rooms/${spot.id}` : `${base}/house`,
-            })),
-          ...house.totes
-            .filter((tote) => has(tote.code, tote.place))
-            .map((tote) => ({ key: tote.id, name: `Tote ${tote.code}`, about: tote.place, to: `${base}/totes/${tote.id}` })),
-        ].slice(0, 6);
+  const places = asked === '' ? [] : elsewhere.map((one) => ({ ...one, to: addressOf(one, base, current?.swap.id) }));
   const byId = new Map(pieces.data?.map((piece) => [piece.id, piece]));
-  const answers = [...(found ?? []), ...[...near].map(([id, misses]) => [id, misses.map((miss) => `but not ${miss}`)] as const)];
-  const shown = answers.slice(0, MOST).flatMap(([id, why]) => {
-    const piece = byId.get(id);
-    return piece ? [{ piece, why }] : [];
-  });
+  const listed = (answers: readonly (readonly [string, readonly string[]])[]) =>
+    answers.slice(0, MOST).flatMap(([id, why]) => {
+      const piece = byId.get(id);
+      return piece ? [{ piece, why }] : [];
+    });
+  const shown = listed([...(found ?? [])]);
+  const almost = listed([...near].map(([id, misses]) => [id, misses.map((miss) => `but not ${miss}`)] as const));
   const go = (to: string) => {
     onClose();
     setText('');
     void navigate(to);
   };
-  const first = shown[0] ? `${base}/cupboard?piece=${shown[0].piece.id}` : places[0]?.to;
+  const best = shown[0] ?? (places.length === 0 ? almost[0] : undefined);
+  const first = best ? `${base}/cupboard?piece=${best.piece.id}` : places[0]?.to;
   // Enter may come before the answer to the last letter: it waits for it.
   useEffect(() => {
     if (!isGoing || !isCurrent) return;
@@ -76,45 +64,48 @@ export function Finder({ isOpen, onClose }: { isOpen: boolean; onClose: () => vo
       </form>
       {asked === '' && (
         <p className="note mt-3">
-          Name, kind, colour, texture, place or season; “fits in 12 in”, “brass under 10 in”, “not used for 2 years”, “lent”, “never used”.
+          Name, kind, colour, texture, place or season; “fits in 12 in”, “brass under 10 in”, “not used for 2 years”, “how many stockings”, “what is
+          left of the ribbon”, “empty totes”.
         </p>
       )}
-      {shown.length > 0 && (
-        <p className="note mt-2" data-testid="search-said">
-          {near.size > 0 ? 'Nothing meets all of it; these miss one thing.' : `${counted(all, 'piece')}, ${counted(units, 'unit')}.`}
-          {unknown.length > 0 && ` No piece is known by ${unknown.map((word) => `“${word}”`).join(', ')}: shown without it.`}
-        </p>
+      {asked !== '' && (
+        <div className="mt-2" data-testid="search-said">
+          {shown.length > 0 && <p className="text-[15px] font-semibold">{sentence}</p>}
+          {shown.length === 0 && almost.length > 0 && <p>Nothing meets all of it; these miss one thing.</p>}
+          {unknown.length > 0 && (shown.length > 0 || almost.length > 0) && (
+            <p className="note">No piece is known by {unknown.map((word) => `“${word}”`).join(', ')}: shown without it.</p>
+          )}
+          <HomeWords home={house.home.id} unknown={unknown} words={words} />
+        </div>
       )}
       <ul className="rows mt-2" aria-live="polite">
         {places.map((one) => (
-          <li key={one.key}>
+          <li key={one.id}>
             <button type="button" className="flex w-full justify-between gap-3 px-1 py-1.5 text-left hover:bg-yolk-soft" onClick={() => go(one.to)}>
-              <b>{one.name}</b>
-              <span className="note">{one.about}</span>
+              <b>{one.title}</b>
+              <span className="note">
+                {WHAT[one.what] ?? one.what}
+                {one.detail !== '' && `, ${one.detail}`}
+              </span>
             </button>
           </li>
         ))}
-        {shown.map(({ piece, why }) => (
-          <li key={piece.id}>
-            <button
-              type="button"
-              className="flex w-full items-center gap-3 px-1 py-1 text-left hover:bg-yolk-soft"
-              onClick={() => go(`${base}/cupboard?piece=${piece.id}`)}
-            >
-              <svg width="44" height="36" className="flex-none" aria-hidden="true">
-                <Silhouette piece={piece} scale={Math.min(33 / shownHeight(piece), 40 / (piece.width / 254))} x={22} y={35} />
-              </svg>
-              <span className="flex-1">
-                <b>{piece.name}</b>
-                {why.length > 0 && <span className="note"> {why.join(', ')}</span>}
-              </span>
-              <span className="note text-right">{piece.places.map((at) => place(at.place)).join('; ')}</span>
-            </button>
-          </li>
+        {shown.map((one) => (
+          <Answer key={one.piece.id} {...one} onGo={() => go(`${base}/cupboard?piece=${one.piece.id}`)} />
         ))}
       </ul>
+      {almost.length > 0 && (
+        <>
+          {shown.length > 0 && <p className="ledge mt-2 px-1 text-[12px]/[16px]">Almost</p>}
+          <ul className="rows">
+            {almost.map((one) => (
+              <Answer key={one.piece.id} {...one} onGo={() => go(`${base}/cupboard?piece=${one.piece.id}`)} />
+            ))}
+          </ul>
+        </>
+      )}
       {all > shown.length && <p className="note mt-2">{counted(all, 'piece')} in all; the Cupboard shows them when you ask there.</p>}
-      {asked !== '' && found !== null && shown.length === 0 && places.length === 0 && (
+      {asked !== '' && found !== null && shown.length === 0 && almost.length === 0 && places.length === 0 && (
         <p className="mt-3">
           {unknown.length > 0
             ? `No piece here is known by ${unknown.map((word) => `“${word}”`).join(', ')}. Try its kind, colour, material or place.`
@@ -122,5 +113,44 @@ export function Finder({ isOpen, onClose }: { isOpen: boolean; onClose: () => vo
         </p>
       )}
     </Dialog>
+  );
+}
+
+const WHAT: Record<string, string> = { tote: 'tote', spot: 'spot', look: 'look', note: 'note', line: 'haul', swap: 'swap' };
+
+/** Where something that is no piece is looked at. */
+function addressOf(one: SearchResult['elsewhere'][number], base: string, current: string | undefined): string {
+  const swap = `${base}/swaps/${one.swap ?? current}`;
+  switch (one.what) {
+    case 'tote':
+      return `${base}/totes/${one.id}`;
+    case 'spot':
+      return current ? `${swap}/rooms/${one.id}` : `${base}/house`;
+    case 'note':
+      return `${swap}/settle`;
+    case 'line':
+      return `${swap}/haul`;
+    case 'swap':
+      return `${base}/swaps/${one.id}/look`;
+    default:
+      return current ? `${swap}/look` : `${base}/swaps`;
+  }
+}
+
+function Answer({ piece, why, onGo }: { piece: Piece; why: readonly string[]; onGo: () => void }) {
+  const place = usePlaces();
+  return (
+    <li>
+      <button type="button" className="flex w-full items-center gap-3 px-1 py-1 text-left hover:bg-yolk-soft" onClick={onGo}>
+        <svg width="44" height="36" className="flex-none" aria-hidden="true">
+          <Silhouette piece={piece} scale={Math.min(33 / shownHeight(piece), 40 / (piece.width / 254))} x={22} y={35} />
+        </svg>
+        <span className="flex-1">
+          <b>{piece.name}</b>
+          {why.length > 0 && <span className="note"> {why.join(', ')}</span>}
+        </span>
+        <span className="note text-right">{piece.places.map((at) => place(at.place)).join('; ')}</span>
+      </button>
+    </li>
   );
 }
