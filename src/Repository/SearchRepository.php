@@ -46,7 +46,8 @@ final class SearchRepository
             // Lists repeat over thousands of pieces and are put into words once; what is written by hand is not.
             $said = "{$kind} {$materials} {$finish} {$seasons} {$hazards} {$shape} {$pattern} ";
             $text = ($this->words[$said] ??= mb_strtolower($said) . $this->textures($materials)) . ' ' . ('' === $origin . $care . $set ? '' : mb_strtolower("{$origin} {$care} {$set} ")) . ('[]' === $assumed ? '' : self::ASSUMED[$assumed] ?? '') . ($at[$id] ?? '');
-            yield new SearchCard($id, mb_strtolower($name), $text, $query->asksForColour ? $this->colours[$colours] ??= $this->colours($colours) : [], $width, $depth, $height, ($history[$id] ?? null)?->seasonsIdle, $kinds[$id] ?? [], $cost, $worth, $grams, $count, $kind, $run ?? (($this->laidOut[$kind] ??= PieceKind::from($kind)->facts()->isLaidOut()) ? $width : 0));
+            $long = null === $run ? $this->length($kind, $width) : $run;
+            yield new SearchCard($id, mb_strtolower($name), $text, $query->asksForColour ? $this->colours[$colours] ??= $this->colours($colours) : [], $width, $depth, $height, ($history[$id] ?? null)?->seasonsIdle, $kinds[$id] ?? [], $cost, $worth, $grams, $count, $kind, $long);
         }
     }
 
@@ -110,6 +111,14 @@ final class SearchRepository
         }
 
         return [$at, $kinds];
+    }
+
+    /** How long one runs whose length on the roll nobody wrote down: as long as it is wide, where its kind is measured laid out. */
+    private function length(string $kind, int $width): int
+    {
+        $this->laidOut[$kind] ??= PieceKind::from($kind)->facts()->isLaidOut();
+
+        return $this->laidOut[$kind] ? $width : 0;
     }
 
     private function textures(string $materials): string

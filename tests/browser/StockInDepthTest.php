@@ -178,6 +178,10 @@ final class StockInDepthTest extends BrowserTestCase
     public function testAQuestionIsPutRightAndWhatItLeavesOutIsSaid(): void
     {
         $page = $this->page()->signIn();
+        $page->key('/')->type('What you look for', 'boho basket')->type('In this home “boho” means', 'reed, dried stems')->press('Keep the word')->seeText('“boho” means reed, dried stems here.');
+        $page->type('What you look for', 'how many stockings')->seeText(', in ');
+        $page->type('What you look for', 'notes about hooks')->seeText('note, ');
+        $page->press('Close without saving');
         $page->key('/')->type('What you look for', 'velvet cushon')->seeText('Moss velvet');
         $page->type('What you look for', 'boho velvet cushon')->seeText('“boho”')->seeText('Moss velvet');
         $page->type('What you look for', 'lanterns that fit on the kitchen sill')->seeText('fits on kitchen sill');

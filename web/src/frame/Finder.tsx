@@ -46,7 +46,7 @@ export function Finder({ isOpen, onClose }: { isOpen: boolean; onClose: () => vo
     if (first) go(first);
   });
   return (
-    <Dialog title="Where is it?" isOpen={isOpen} onClose={onClose}>
+    <Dialog title="Where is it?" isOpen={isOpen} onClose={onClose} isHung>
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -79,20 +79,17 @@ export function Finder({ isOpen, onClose }: { isOpen: boolean; onClose: () => vo
         </div>
       )}
       <ul className="rows mt-2" aria-live="polite">
-        {places.map((one) => (
-          <li key={one.id}>
-            <button type="button" className="flex w-full justify-between gap-3 px-1 py-1.5 text-left hover:bg-yolk-soft" onClick={() => go(one.to)}>
-              <b>{one.title}</b>
-              <span className="note">
-                {WHAT[one.what] ?? one.what}
-                {one.detail !== '' && `, ${one.detail}`}
-              </span>
-            </button>
-          </li>
+        {places.filter(isPlace).map((one) => (
+          <Elsewhere key={one.id} {...one} onGo={() => go(one.to)} />
         ))}
         {shown.map((one) => (
           <Answer key={one.piece.id} {...one} onGo={() => go(`${base}/cupboard?piece=${one.piece.id}`)} />
         ))}
+        {places
+          .filter((one) => !isPlace(one))
+          .map((one) => (
+            <Elsewhere key={one.id} {...one} onGo={() => go(one.to)} />
+          ))}
       </ul>
       {almost.length > 0 && (
         <>
@@ -113,6 +110,23 @@ export function Finder({ isOpen, onClose }: { isOpen: boolean; onClose: () => vo
         </p>
       )}
     </Dialog>
+  );
+}
+
+/** Totes and spots come before the pieces: who types a code wants to go there. */
+const isPlace = (one: { what: string }): boolean => one.what === 'tote' || one.what === 'spot';
+
+function Elsewhere({ what, title, detail, onGo }: { what: string; title: string; detail: string; onGo: () => void }) {
+  return (
+    <li>
+      <button type="button" className="flex w-full justify-between gap-3 px-1 py-1.5 text-left hover:bg-yolk-soft" onClick={onGo}>
+        <b>{title}</b>
+        <span className="note">
+          {WHAT[what] ?? what}
+          {detail !== '' && `, ${detail}`}
+        </span>
+      </button>
+    </li>
   );
 }
 

@@ -1,13 +1,14 @@
 import { Dialog as Radix } from 'radix-ui';
 import { type ReactNode, useRef } from 'react';
 
-type Props = { title: string; isOpen: boolean; onClose: () => void; children: ReactNode; isWide?: boolean };
+/** isHung: hangs from the top and grows downwards, for what changes its length while one types. */
+type Props = { title: string; isOpen: boolean; onClose: () => void; children: ReactNode; isWide?: boolean; isHung?: boolean };
 
 /** What a person comes to a dialog for, before its ✕: a field, or else the first thing to press. */
 const FIRST = '[data-first], input:not([type="hidden"], [type="file"], [type="color"]), select, textarea';
 
 /** A sheet of paper over the page; it opens on its first field, focus is held inside and goes back where it came from. */
-export function Dialog({ title, isOpen, onClose, children, isWide = false }: Props) {
+export function Dialog({ title, isOpen, onClose, children, isWide = false, isHung = false }: Props) {
   const opener = useRef<Element | null>(null);
   const body = useRef<HTMLDivElement>(null);
   return (
@@ -26,7 +27,7 @@ export function Dialog({ title, isOpen, onClose, children, isWide = false }: Pro
             event.preventDefault();
             if (opener.current instanceof HTMLElement) opener.current.focus();
           }}
-          className={`fixed top-1/2 left-1/2 z-50 max-h-[92vh] -translate-x-1/2 -translate-y-1/2 overflow-auto bg-paper p-5 shadow-2xl ${isWide ? 'w-[min(880px,96vw)]' : 'w-[min(520px,96vw)]'}`}
+          className={`fixed left-1/2 z-50 -translate-x-1/2 ${isHung ? 'top-[9vh] max-h-[86vh]' : 'top-1/2 max-h-[92vh] -translate-y-1/2'} overflow-auto bg-paper p-5 shadow-2xl ${isWide ? 'w-[min(880px,96vw)]' : 'w-[min(520px,96vw)]'}`}
         >
           <div className="mb-3 flex items-start justify-between gap-4">
             <Radix.Title className="text-[19px]/[24px]">{title}</Radix.Title>
