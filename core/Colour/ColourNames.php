@@ -27,7 +27,7 @@ final class ColourNames
         return $this->named[$colour->number()] ??= $this->nearest(Lab::of($colour));
     }
 
-    /** The colour some words stand for, such as "sage", "gray" or "dusty pink"; null for words that are not known. */
+    /** The colour some words stand for, such as "sage", "gray", "dusty pink" or "mustard yellow"; null for words that are not known. */
     public function read(string $words): ?Srgb
     {
         $said = str_replace('gray', 'grey', mb_strtolower(trim($words)));
@@ -39,11 +39,21 @@ final class ColourNames
         [$step, $factor] = ColourWordList::SHADES[$shade] ?? [0.0, 0.0];
         $plain = 0.0 === $factor || '' === $colour ? null : $this->read($colour);
         if (null === $plain) {
-            return null;
+            return $this->compound($shade, $colour);
         }
         $lch = Oklch::of($plain);
 
         return $lch->nudged($step, $lch->chroma * ($factor - 1), 0.0)->srgb();
+    }
+
+    /** "Mustard yellow" is mustard: the second word says only what the first is a kind of. "Red white" is two colours. */
+    private function compound(string $first, string $second): ?Srgb
+    {
+        $family = ColourFamily::named($second);
+        $number = null === $family || null !== ColourFamily::named($first) ? null : ColourWordList::WORDS[ColourWordList::ALSO[$first] ?? $first] ?? null;
+        $colour = null === $number ? null : Srgb::ofNumber($number);
+
+        return null !== $colour && true === $family?->has($colour) ? $colour : null;
     }
 
     /** @return list<string> */

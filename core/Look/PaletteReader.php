@@ -18,7 +18,10 @@ final readonly class PaletteReader
     private const MIXED_FROM = 0.05;
     /** The warmest hue, orange; the coolest lies opposite. */
     private const WARMEST_DEGREES = 60.0;
-    private const WARM_FROM = 0.2;
+    /** A colour is warm, or cool, whose hue lies within 70° of the warmest or of the coolest; greens and violets lie between. */
+    private const SIDE_FROM = 0.342;
+    /** A side is heard from such a part of the colour on, and alone when the others have less. */
+    private const HEARD_FROM = 0.2;
     private const FEW_HUES_BELOW = 25.0;
     private const MANY_HUES_FROM = 60.0;
     /** Below this a colour has no hue to speak of. */
@@ -27,6 +30,7 @@ final readonly class PaletteReader
     public function read(Look $look): PaletteReading
     {
         $chroma = $square = $warmth = $weight = $x = $y = 0.0;
+        $sides = ['warm' => 0.0, 'cool' => 0.0, 'green' => 0.0, 'violet' => 0.0];
         foreach ($look->ribbons as $ribbon) {
             $colour = Oklch::of($ribbon->colour);
             $share = $ribbon->percent / 100;
@@ -35,6 +39,7 @@ final readonly class PaletteReader
             if ($colour->chroma >= self::NEUTRAL_CHROMA) {
                 $pull = $share * $colour->chroma;
                 $warmth += $pull * cos(deg2rad($colour->hue - self::WARMEST_DEGREES));
+                $sides[$this->side($colour->hue)] += $pull;
                 $x += $pull * cos(deg2rad($colour->hue));
                 $y += $pull * sin(deg2rad($colour->hue));
                 $weight += $pull;
@@ -44,7 +49,7 @@ final readonly class PaletteReader
         $warmth = $weight > 0.0 ? $warmth / $weight : 0.0;
         $hues = $weight > 0.0 ? $this->circularSpread(hypot($x, $y) / $weight) : 0.0;
 
-        return new PaletteReading($chroma, $spread, $warmth, $hues, [$this->strength($chroma, $spread), $this->temperature($warmth, $weight), $this->variety($hues, $weight)]);
+        return new PaletteReading($chroma, $spread, $warmth, $hues, [$this->strength($chroma, $spread), $this->temperature(array_map(static fn(float $pull): float => $weight > 0.0 ? $pull / $weight : 0.0, $sides), $hues), $this->variety($hues, $weight)]);
     }
 
     /** Standard deviation on a circle, in degrees: √(−2 ln R) for the mean resultant length R (K. V. Mardia, Statistics of Directional Data, 1972). */
@@ -64,13 +69,34 @@ final readonly class PaletteReader
         return 'bright' !== $word && $spread >= self::MIXED_FROM ? $word . ' with a strong note' : $word;
     }
 
-    private function temperature(float $warmth, float $weight): string
+    /** @return 'warm'|'cool'|'green'|'violet' */
+    private function side(float $hue): string
     {
+        $cosine = cos(deg2rad($hue - self::WARMEST_DEGREES));
+
         return match (true) {
-            0.0 === $weight => 'neither warm nor cool',
-            $warmth >= self::WARM_FROM => 'warm',
-            $warmth <= -self::WARM_FROM => 'cool',
-            default => 'warm against cool',
+            $cosine >= self::SIDE_FROM => 'warm',
+            $cosine <= -self::SIDE_FROM => 'cool',
+            $hue > 90 && $hue < 270 => 'green',
+            default => 'violet',
+        };
+    }
+
+    /**
+     * One range of hues is on one side; against each other stand two that are heard and lie apart.
+     *
+     * @param array<string, float> $sides parts of the colour, together 1, or 0 where there is no hue
+     */
+    private function temperature(array $sides, float $hues): string
+    {
+        $heard = array_keys(array_filter($sides, static fn(float $part): bool => $part >= self::HEARD_FROM));
+        $most = array_keys($sides, max($sides), true)[0];
+
+        return match (true) {
+            0.0 === max($sides) => 'neither warm nor cool',
+            1 === \count($heard) || $hues < self::FEW_HUES_BELOW => \in_array($most, ['warm', 'cool'], true) ? $most : 'between warm and cool',
+            \in_array('warm', $heard, true) && \in_array('cool', $heard, true) => 'warm against cool',
+            default => implode(' against ', \array_slice($heard, 0, 2)),
         };
     }
 

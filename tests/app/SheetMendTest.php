@@ -72,6 +72,15 @@ final class SheetMendTest extends AppTestCase
         $this->assertRefused(422, 'Rows of this sheet are in the cupboard already.', $this->mend($read['id'], [], []), 'cells');
     }
 
+    public function testAPlaceThatCouldBeSeveralIsAskedWhereItStands(): void
+    {
+        $read = $this->read("Item,Height,Where\nred vase,9 in,attic\n");
+        self::assertSame('Which one is “attic”?', $read['shown'][0]['problems'][0]['sentence'] ?? $this->text());
+        $mended = $this->mend($read['id'], [], [['line' => null, 'field' => 'places', 'said' => 'attic', 'cell' => 'A2']]);
+
+        self::assertSame([1, 'tote A2'], [$mended['good'], $mended['shown'][0]['places']]);
+    }
+
     public function testOnlyWhatIsShownIsReadAgain(): void
     {
         $rows = implode('', array_map(static fn(int $i): string => "red vase {$i},9 in,Garage\n", range(1, 400)));

@@ -17,12 +17,17 @@ final readonly class ColourWordList
         'off white' => 'paper white', 'off-white' => 'paper white', 'silver' => 'silver grey', 'bronze' => 'old brass', 'burgundy' => 'wine', 'maroon' => 'oxblood', 'magenta' => 'hot pink',
         'indigo' => 'ink blue', 'khaki' => 'deep sage', 'camel' => 'tan', 'cognac' => 'caramel', 'oatmeal' => 'oat', 'forest green' => 'pine green', 'hunter green' => 'fir',
         'ecru' => 'linen', 'scarlet' => 'bright red', 'crimson' => 'red', 'cobalt' => 'royal blue', 'cyan' => 'aqua', 'navy blue' => 'navy', 'ebony' => 'soot', 'mocha' => 'cocoa', 'nude' => 'fawn', 'golden' => 'gold', 'tan brown' => 'tan',
+        'warm white' => 'ivory', 'soft white' => 'ivory', 'cool white' => 'white', 'antique white' => 'tallow', 'winter white' => 'milk', 'creamy white' => 'ivory', 'vanilla' => 'ivory', 'eggshell' => 'tallow', 'pearl' => 'tallow', 'champagne' => 'fawn', 'buttercream' => 'butter', 'biscuit' => 'fawn',
+        'blue green' => 'teal', 'green blue' => 'teal', 'blue grey' => 'grey blue', 'slate blue' => 'steel blue', 'dove grey' => 'silver grey', 'gunmetal' => 'lead grey', 'chrome' => 'silver grey', 'platinum' => 'silver grey', 'weathered grey' => 'stone grey',
+        'baby blue' => 'pale blue', 'robin egg' => 'duck egg', 'robin egg blue' => 'duck egg', "robin's egg" => 'duck egg', 'dusty blue' => 'smoke blue', 'azure' => 'clear blue', 'sapphire' => 'royal blue', 'aquamarine' => 'aqua', 'seafoam' => 'mint', 'sea foam' => 'mint', 'celadon' => 'pale sage', 'jade green' => 'jade',
+        'yellow green' => 'lime', 'chartreuse' => 'lime', 'avocado' => 'moss', 'kelly green' => 'bright green', 'evergreen' => 'fir', 'marigold' => 'yolk', 'goldenrod' => 'sunflower', 'citron' => 'lemon', 'turmeric' => 'saffron', 'red orange' => 'ember', 'persimmon' => 'tangerine', 'paprika' => 'ember', 'sienna' => 'rust', 'burnt sienna' => 'rust',
+        'rose gold' => 'clay', 'antique gold' => 'old brass', 'antique brass' => 'old brass', 'oil rubbed bronze' => 'coffee', 'blush pink' => 'blush', 'baby pink' => 'pale pink', 'ruby' => 'deep red', 'garnet' => 'wine', 'merlot' => 'wine', 'candy apple red' => 'bright red', 'eggplant' => 'aubergine', 'amethyst' => 'heather', 'wisteria' => 'lilac', 'chocolate' => 'cocoa', 'chocolate brown' => 'cocoa', 'espresso' => 'coffee', 'driftwood grey' => 'mushroom', 'sandstone' => 'sand',
     ];
 
     /** First word => what it does to the colour named after it: step of lightness and factor of chroma in OKLCh. Own values. */
     public const SHADES = [
         'light' => [0.12, 0.75], 'pale' => [0.16, 0.55], 'soft' => [0.06, 0.65], 'dusty' => [0.02, 0.55], 'muted' => [0.0, 0.55], 'faded' => [0.06, 0.5],
-        'dark' => [-0.14, 0.9], 'deep' => [-0.12, 1.0], 'bright' => [0.03, 1.3], 'strong' => [0.0, 1.3],
+        'dark' => [-0.14, 0.9], 'deep' => [-0.12, 1.0], 'bright' => [0.03, 1.3], 'strong' => [0.0, 1.3], 'vivid' => [0.0, 1.5], 'pastel' => [0.16, 0.5], 'smoky' => [-0.04, 0.5], 'warm' => [0.0, 1.05], 'rich' => [-0.05, 1.15],
     ];
 
     /** Word => where it lies, as a number 0 to 0xFFFFFF. */
@@ -37,5 +42,11 @@ final readonly class ColourWordList
         'ice blue' => 0xD4E4EC, 'pale blue' => 0xC2D8E6, 'sky blue' => 0x9CC3DF, 'powder blue' => 0xAFC6D4, 'cornflower' => 0x6F93CE, 'river blue' => 0x5B86A5, 'denim' => 0x4C6A8C, 'blue' => 0x2F62A8, 'bright blue' => 0x1F6FC4, 'royal blue' => 0x2B4A9B, 'navy' => 0x1F2E4F, 'midnight' => 0x171F33, 'steel blue' => 0x6C8699, 'smoke blue' => 0x8FA1AC, 'ink blue' => 0x26374F, 'deep blue' => 0x1D3C6B,
         'duck egg' => 0xBFD9D3, 'mint' => 0xB5DCC6, 'sea glass' => 0xA8CFC4, 'aqua' => 0x7CC4C4, 'turquoise' => 0x35A7A5, 'teal' => 0x1F7A7A, 'deep teal' => 0x14545A, 'petrol' => 0x1D4A55, 'sea green' => 0x3F8F7C, 'juniper' => 0x3E5F5A, 'spruce' => 0x2C4F47,
         'pale sage' => 0xD3DCCB, 'sage' => 0xA9B79B, 'deep sage' => 0x7F8F72, 'grey green' => 0x8C9A8A, 'eucalyptus' => 0x91AA9D, 'olive' => 0x7A7A3A, 'deep olive' => 0x55562A, 'moss' => 0x6D7A45, 'deep moss' => 0x485430, 'fern' => 0x5B8A47, 'leaf green' => 0x4E8B3A, 'apple green' => 0x8DB548, 'lime' => 0xB6CC4B, 'pistachio' => 0xC4D59A, 'grass green' => 0x3F7D33, 'bright green' => 0x2E9E46, 'emerald' => 0x1F7F57, 'bottle green' => 0x17402F, 'fir' => 0x23452F, 'pine green' => 0x2F5A3F, 'holly' => 0x1F4A2C,
+        // The far corners, so that no colour is farther than CIEDE2000 10 from a word; decor is seldom so vivid, photos are.
+        'vivid green' => 0x0FE15A, 'bright mint' => 0x5AF0C3, 'jade' => 0x4BC387, 'bright lime' => 0xC3FF4B, 'pale lime' => 0xC3FFB4, 'khaki green' => 0x96963C, 'deep leaf green' => 0x1E5A0F, 'dark moss' => 0x1E2D00, 'green black' => 0x001E0F, 'lichen' => 0x5A7869,
+        'bright aqua' => 0x69F0FF, 'ice mint' => 0x96FFF0, 'bright turquoise' => 0x00D2C3, 'bright sky blue' => 0x4BB4E1, 'clear blue' => 0x3CA5FF, 'kingfisher' => 0x0096B4, 'lagoon blue' => 0x0F7896, 'grey blue' => 0x787896, 'bluebell' => 0x4B5AF0, 'periwinkle' => 0xB4C3FF,
+        'bright violet' => 0x8769FF, 'vivid violet' => 0x5A2DD2, 'electric violet' => 0x873CFF, 'deep violet' => 0x3C0F78, 'violet black' => 0x0F003C, 'soft violet' => 0x8769B4, 'grey violet' => 0x695A78, 'bright lilac' => 0xC387FF, 'pale orchid' => 0xF0A5FF, 'vivid purple' => 0xC32DE1, 'bright purple' => 0x9600B4, 'dark purple' => 0x4B004B,
+        'fuchsia' => 0xB42D96, 'deep fuchsia' => 0x870069, 'vivid pink' => 0xF000B4, 'bright pink' => 0xFF5AA5, 'candy pink' => 0xFF69E1, 'sugar pink' => 0xFFB4E1, 'pale pink' => 0xFFD2E1, 'dusty plum' => 0xA55A87, 'grey mauve' => 0x876978, 'watermelon' => 0xFF4B69,
+        'bright orange' => 0xFF4B0F, 'bright yellow' => 0xFFFF2D, 'toffee' => 0x693C00, 'dark umber' => 0x3C2D00, 'dusty maroon' => 0x784B4B, 'red black' => 0x1E0000,
     ];
 }

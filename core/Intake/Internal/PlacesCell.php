@@ -25,8 +25,8 @@ final readonly class PlacesCell
         foreach ($this->parts($cell) as $part) {
             [$words, $units] = $this->units($part);
             $key = $this->place($words, $draft);
-            if (null === $key) {
-                return null;
+            if (null === $key || '' === $key) {
+                return null === $key ? null : []; // which of several is asked
             }
             $places[] = ['place' => $key, 'units' => $units];
             $said += null === $units ? 0 : 1;
@@ -66,6 +66,7 @@ final readonly class PlacesCell
         };
     }
 
+    /** The key of a place; empty where it could be several, null where it is none. */
     private function place(string $words, Draft $draft): ?string
     {
         $plain = mb_strtolower(trim($words));
