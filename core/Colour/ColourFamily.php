@@ -6,7 +6,7 @@ namespace BrightCupboard\Core\Colour;
 
 /**
  * Colours as people group them: every blue from sky to navy is blue. By hue, chroma and lightness in OKLCh; the borders are own
- * values, and a colour on a border belongs to both sides.
+ * values, drawn to hold what an open list of named colours (color-name-list, MIT) calls so, and a colour on a border belongs to both sides.
  */
 enum ColourFamily: string
 {
@@ -33,19 +33,19 @@ enum ColourFamily: string
 
     /** Hue from and to in degrees, chroma from and to, lightness from and to. */
     private const BORDERS = [
-        'red' => [350, 42, 0.085, 0.4, 0.25, 0.72],
-        'pink' => [330, 35, 0.025, 0.3, 0.66, 0.97],
-        'orange' => [40, 80, 0.095, 0.4, 0.5, 0.92],
-        'brown' => [25, 95, 0.025, 0.125, 0.22, 0.62],
-        'yellow' => [78, 118, 0.075, 0.4, 0.62, 1.0],
-        'green' => [112, 182, 0.02, 0.4, 0.15, 0.95],
-        'teal' => [182, 225, 0.025, 0.4, 0.2, 0.9],
-        'blue' => [200, 292, 0.025, 0.4, 0.15, 0.95],
-        'purple' => [285, 345, 0.03, 0.4, 0.15, 0.9],
-        'white' => [0, 360, 0.0, 0.04, 0.93, 1.001],
-        'cream' => [55, 118, 0.008, 0.085, 0.74, 0.97],
-        'grey' => [0, 360, 0.0, 0.025, 0.35, 0.92],
-        'black' => [0, 360, 0.0, 0.05, 0.0, 0.33],
+        'red' => [350, 41, 0.075, 0.4, 0.25, 0.74],
+        'pink' => [328, 38, 0.02, 0.3, 0.6, 0.97],
+        'orange' => [34, 80, 0.08, 0.4, 0.52, 0.92],
+        'brown' => [20, 96, 0.02, 0.13, 0.2, 0.63],
+        'yellow' => [70, 116, 0.06, 0.4, 0.62, 1.0],
+        'green' => [102, 186, 0.02, 0.4, 0.15, 0.95],
+        'teal' => [176, 228, 0.025, 0.4, 0.2, 0.9],
+        'blue' => [196, 288, 0.02, 0.4, 0.15, 0.95],
+        'purple' => [282, 352, 0.025, 0.4, 0.15, 0.9],
+        'white' => [0, 360, 0.0, 0.042, 0.9, 1.001],
+        'cream' => [45, 122, 0.008, 0.1, 0.72, 0.98],
+        'grey' => [0, 360, 0.0, 0.029, 0.35, 0.92],
+        'black' => [0, 360, 0.0, 0.06, 0.0, 0.37],
         'neutral' => [0, 360, 0.0, 0.045, 0.0, 1.001],
         'pastel' => [0, 360, 0.025, 0.12, 0.78, 0.97],
         'warm' => [10, 112, 0.045, 0.4, 0.2, 1.001],

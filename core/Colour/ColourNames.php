@@ -50,10 +50,13 @@ final class ColourNames
     private function compound(string $first, string $second): ?Srgb
     {
         $family = ColourFamily::named($second);
-        $number = null === $family || null !== ColourFamily::named($first) ? null : ColourWordList::WORDS[ColourWordList::ALSO[$first] ?? $first] ?? null;
-        $colour = null === $number ? null : Srgb::ofNumber($number);
+        $number = ColourWordList::WORDS[ColourWordList::ALSO[$first] ?? $first] ?? null;
+        if (null === $family || null === $number || null !== ColourFamily::named($first)) {
+            return null;
+        }
+        $colour = Srgb::ofNumber($number);
 
-        return null !== $colour && true === $family?->has($colour) ? $colour : null;
+        return $family->has($colour) ? $colour : null;
     }
 
     /** @return list<string> */

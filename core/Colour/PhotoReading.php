@@ -8,5 +8,5 @@ namespace BrightCupboard\Core\Colour;
 final readonly class PhotoReading
 {
     /** @param list<ColourShare> $colours shares summing to 100 % */
-    public function __construct(public array $colours, public ?Srgb $ground) {}
+    public function __construct(public array $colours, public ?Srgb $ground, public PhotoGroundSeen $seen = PhotoGroundSeen::None) {}
 }

@@ -18,8 +18,8 @@ final readonly class PaletteReader
     private const MIXED_FROM = 0.05;
     /** The warmest hue, orange; the coolest lies opposite. */
     private const WARMEST_DEGREES = 60.0;
-    /** A colour is warm, or cool, whose hue lies within 70° of the warmest or of the coolest; greens and violets lie between. */
-    private const SIDE_FROM = 0.342;
+    /** A colour is warm, or cool, whose hue lies within 60° of the warmest or of the coolest; greens and violets lie between. */
+    private const SIDE_FROM = 0.5;
     /** A side is heard from such a part of the colour on, and alone when the others have less. */
     private const HEARD_FROM = 0.2;
     private const FEW_HUES_BELOW = 25.0;
@@ -45,11 +45,12 @@ final readonly class PaletteReader
                 $weight += $pull;
             }
         }
+        $whole = $weight > 0.0 ? $weight : 1.0;
         $spread = sqrt(max(0.0, $square - $chroma ** 2));
         $warmth = $weight > 0.0 ? $warmth / $weight : 0.0;
         $hues = $weight > 0.0 ? $this->circularSpread(hypot($x, $y) / $weight) : 0.0;
 
-        return new PaletteReading($chroma, $spread, $warmth, $hues, [$this->strength($chroma, $spread), $this->temperature(array_map(static fn(float $pull): float => $weight > 0.0 ? $pull / $weight : 0.0, $sides), $hues), $this->variety($hues, $weight)]);
+        return new PaletteReading($chroma, $spread, $warmth, $hues, [$this->strength($chroma, $spread), $this->temperature(['warm' => $sides['warm'] / $whole, 'cool' => $sides['cool'] / $whole, 'green' => $sides['green'] / $whole, 'violet' => $sides['violet'] / $whole], $hues), $this->variety($hues, $weight)]);
     }
 
     /** Standard deviation on a circle, in degrees: √(−2 ln R) for the mean resultant length R (K. V. Mardia, Statistics of Directional Data, 1972). */
@@ -85,16 +86,17 @@ final readonly class PaletteReader
     /**
      * One range of hues is on one side; against each other stand two that are heard and lie apart.
      *
-     * @param array<string, float> $sides parts of the colour, together 1, or 0 where there is no hue
+     * @param array{warm: float, cool: float, green: float, violet: float} $sides parts of the colour, together 1, or 0 where there is no hue
      */
     private function temperature(array $sides, float $hues): string
     {
         $heard = array_keys(array_filter($sides, static fn(float $part): bool => $part >= self::HEARD_FROM));
-        $most = array_keys($sides, max($sides), true)[0];
+        $most = max($sides);
+        $side = array_search($most, $sides, true);
 
         return match (true) {
-            0.0 === max($sides) => 'neither warm nor cool',
-            1 === \count($heard) || $hues < self::FEW_HUES_BELOW => \in_array($most, ['warm', 'cool'], true) ? $most : 'between warm and cool',
+            0.0 === $most => 'neither warm nor cool',
+            1 === \count($heard) || $hues < self::FEW_HUES_BELOW => \in_array($side, ['warm', 'cool'], true) ? $side : 'between warm and cool',
             \in_array('warm', $heard, true) && \in_array('cool', $heard, true) => 'warm against cool',
             default => implode(' against ', \array_slice($heard, 0, 2)),
         };

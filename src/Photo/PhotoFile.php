@@ -19,6 +19,8 @@ final readonly class PhotoFile
     private const GRID_SIDE = 160;
     private const KEPT_SIDE = 1200;
     private const QUALITY = 82;
+    /** Of GD's 127 steps from opaque to clear. */
+    private const HALF_CLEAR = 63;
 
     private function __construct(private \GdImage $image) {}
 
@@ -40,19 +42,23 @@ final readonly class PhotoFile
         return new self(self::upright($image, \IMAGETYPE_JPEG === $size[2] ? $path : null));
     }
 
-    /** Small enough to look for colours in, on white where it is see-through. */
+    /** Small enough to look for colours in; what is see-through is known as such. */
     public function grid(): PixelGrid
     {
-        $small = $this->scaled(self::GRID_SIDE);
+        $small = $this->scaled(self::GRID_SIDE, true);
         [$width, $height] = [imagesx($small), imagesy($small)];
-        $pixels = [];
+        $pixels = $clear = [];
         for ($y = 0; $y < $height; ++$y) {
             for ($x = 0; $x < $width; ++$x) {
-                $pixels[] = (int) imagecolorat($small, $x, $y) & 0xFFFFFF;
+                $colour = (int) imagecolorat($small, $x, $y);
+                if (($colour >> 24 & 0x7F) > self::HALF_CLEAR) {
+                    $clear[\count($pixels)] = true;
+                }
+                $pixels[] = $colour & 0xFFFFFF;
             }
         }
 
-        return new PixelGrid($width, $height, $pixels);
+        return new PixelGrid($width, $height, $pixels, $clear);
     }
 
     /** Encoded anew as JPEG, longest side at most 1,200 dots, nothing of the original's metadata in it. */
@@ -64,13 +70,15 @@ final readonly class PhotoFile
         return (string) ob_get_clean();
     }
 
-    private function scaled(int $side): \GdImage
+    /** @param bool $isClear whether what is see-through stays so; otherwise it stands on white */
+    private function scaled(int $side, bool $isClear = false): \GdImage
     {
         [$width, $height] = [imagesx($this->image), imagesy($this->image)];
         $factor = min(1.0, $side / max($width, $height));
         [$w, $h] = [max(1, (int) round($width * $factor)), max(1, (int) round($height * $factor))];
         $small = imagecreatetruecolor($w, $h);
-        imagefill($small, 0, 0, 0xFFFFFF);
+        imagealphablending($small, !$isClear);
+        imagefill($small, 0, 0, $isClear ? 0x7F << 24 : 0xFFFFFF);
         imagecopyresampled($small, $this->image, 0, 0, 0, 0, $w, $h, $width, $height);
 
         return $small;

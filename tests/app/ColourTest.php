@@ -35,6 +35,14 @@ final class ColourTest extends AppTestCase
         self::assertEqualsCanonicalizing(['red', 'pine green'], array_column($found['colours'], 'name'));
     }
 
+    public function testWhatIsSeeThroughAroundAThingIsLeftOut(): void
+    {
+        $found = $this->upload($this->home() . '/colours/photo', Picture::cutOut());
+
+        self::assertSame(['transparent', [100]], [$found['seen'], array_column($found['colours'], 'percent')], $this->text());
+        self::assertSame('#B01E2E', $found['colours'][0]['hex']);
+    }
+
     public function testAPhotoOfAPieceIsTurnedUprightEncodedAnewAndForgetsWhereItWasTaken(): void
     {
         $path = $this->home() . '/pieces/' . $this->id('piece', 'Heron') . '/photo';

@@ -16,17 +16,24 @@ use BrightCupboard\Core\Colour\Srgb;
  */
 final readonly class PhotoGround
 {
-    /** How far from the border's colour a pixel may be and still be ground, in OKLab. */
-    private const REACH = 0.07;
+    /** How far from the border's colour a pixel may be and still be ground, in OKLab: as far as the border itself strays, within these. */
+    private const LEAST_REACH = 0.018;
+    private const MOST_REACH = 0.07;
+    private const STRAYS = 3.0;
     /** The border's commonest colour is ground only when it has at least this share of the border. */
     private const LEAST_SHARE = 0.5;
 
     /**
-     * @return array{Srgb, array<int, true>}|null the colour and the places in the grid; null when no colour rules the border
+     * @return array{Srgb|null, array<int, true>}|null the colour and the places in the grid, without a colour where it is see-through; null when no colour rules the border
      */
     public function find(PixelGrid $grid): ?array
     {
         $border = $this->border($grid);
+        $clear = \count(array_filter($border, static fn(int $at): bool => isset($grid->clear[$at])));
+        if ($clear >= self::LEAST_SHARE * \count($border)) {
+            return [null, $grid->clear];
+        }
+        $border = array_values(array_filter($border, static fn(int $at): bool => !isset($grid->clear[$at])));
         $tally = [];
         foreach ($border as $at) {
             $key = $grid->pixels[$at] & 0xF0F0F0;
@@ -38,12 +45,27 @@ final readonly class PhotoGround
         $colour = Srgb::ofNumber($grid->pixels[$samples[intdiv(\count($samples), 2)]]);
         $ground = Oklab::of($colour);
         $near = [];
-        $isGround = static function (int $number) use (&$near, $ground): bool {
-            return $near[$number] ??= Oklab::of(Srgb::ofNumber($number))->distanceSquared($ground) <= self::REACH ** 2;
+        $reach = $this->reach($grid, $border, $ground);
+        $isGround = static function (int $number) use (&$near, $ground, $reach): bool {
+            return $near[$number] ??= Oklab::of(Srgb::ofNumber($number))->distanceSquared($ground) <= $reach ** 2;
         };
         $start = array_values(array_filter($border, static fn(int $at): bool => $isGround($grid->pixels[$at])));
 
-        return \count($start) < self::LEAST_SHARE * \count($border) ? null : [$colour, $this->joined($grid, $start, $isGround)];
+        return \count($start) < self::LEAST_SHARE * \count($border) ? null : [$colour, $this->joined($grid, $start, $isGround) + $grid->clear];
+    }
+
+    /**
+     * A plain wall strays little: then what is only a little off it is the thing. A wall in uneven light strays more.
+     *
+     * @param list<int> $border
+     */
+    private function reach(PixelGrid $grid, array $border, Oklab $ground): float
+    {
+        $distances = array_map(static fn(int $at): float => sqrt(Oklab::of(Srgb::ofNumber($grid->pixels[$at]))->distanceSquared($ground)), $border);
+        sort($distances);
+        $strays = $distances[(int) (0.8 * (\count($distances) - 1))];
+
+        return max(self::LEAST_REACH, min(self::MOST_REACH, self::STRAYS * $strays));
     }
 
     /** @return list<int> */

@@ -31,6 +31,20 @@ final class Picture
         return substr($jpeg, 0, 2) . "\xFF\xE1" . pack('n', \strlen($exif) + 2) . $exif . "\xFF\xFE" . pack('n', \strlen($comment) + 2) . $comment . substr($jpeg, 2);
     }
 
+    /** A red square on nothing. */
+    public static function cutOut(): string
+    {
+        $image = imagecreatetruecolor(self::WIDTH, self::HEIGHT);
+        imagealphablending($image, false);
+        imagesavealpha($image, true);
+        imagefill($image, 0, 0, 0x7F << 24);
+        imagefilledrectangle($image, 20, 30, 40, 60, 0xB01E2E);
+        ob_start();
+        imagepng($image);
+
+        return (string) ob_get_clean();
+    }
+
     /** @param \Closure(\GdImage): bool $write */
     private static function encoded(\Closure $write): string
     {

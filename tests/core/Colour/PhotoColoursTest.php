@@ -8,6 +8,7 @@ use BrightCupboard\Core\Colour\Ciede2000;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Lab;
 use BrightCupboard\Core\Colour\PhotoColours;
+use BrightCupboard\Core\Colour\PhotoGroundSeen;
 use BrightCupboard\Core\Colour\PixelGrid;
 use BrightCupboard\Core\Colour\Srgb;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -61,6 +62,78 @@ final class PhotoColoursTest extends TestCase
         self::assertSame('#F4F2EC', $without->ground?->hex());
         self::assertSame([75, 25], array_map(static fn(ColourShare $share): int => $share->percent, $without->colours));
         self::assertSame(81, (new PhotoColours())->read($grid, 5, false)->colours[0]->percent);
+    }
+
+    public function testWhatIsSeeThroughIsNoColour(): void
+    {
+        $clear = [];
+        foreach (range(0, self::SIDE * self::SIDE - 1) as $at) {
+            $isThing = abs($at % self::SIDE - 60) < 20 && abs(intdiv($at, self::SIDE) - 60) < 20;
+            $isThing ? null : $clear[$at] = true;
+        }
+        $read = (new PhotoColours())->read(new PixelGrid(self::SIDE, self::SIDE, array_fill(0, self::SIDE * self::SIDE, 0x1E4D45), $clear), 5, true);
+
+        self::assertSame([PhotoGroundSeen::Transparent, ['#1E4D45 100']], [$read->seen, self::said($read->colours)]);
+    }
+
+    /** A white vase on a wall that is a little warmer: it is found, not taken for the wall. */
+    public function testAThingOnANearlyEqualGroundIsNotTakenForTheGround(): void
+    {
+        $read = (new PhotoColours())->read($this->onGround(0xEFE9DC, static fn(int $x, int $y): ?int => abs($x - 60) < 24 && abs($y - 60) < 24 ? 0xFCFBF8 : null), 5, true);
+
+        self::assertSame([PhotoGroundSeen::LeftOut, '#EFE9DC', ['#FCFBF8 100']], [$read->seen, $read->ground?->hex(), self::said($read->colours)]);
+    }
+
+    public function testTheGroundMayBeAllThereIs(): void
+    {
+        $all = (new PhotoColours())->read($this->onGround(0xEFE9DC, static fn(): ?int => null), 5, true);
+        $nearly = (new PhotoColours())->read($this->onGround(0xEFE9DC, static fn(int $x, int $y): ?int => abs($x - 60) < 9 && abs($y - 60) < 9 ? 0x1E4D45 : null), 5, true);
+
+        self::assertSame([PhotoGroundSeen::All, ['#EFE9DC 100']], [$all->seen, self::said($all->colours)]);
+        self::assertSame(PhotoGroundSeen::Nearly, $nearly->seen);
+    }
+
+    /** A round jug of one glaze, lit from the left: one colour; a jug of two bands of the same hue: two. */
+    public function testShadingOfOneGlazeIsOneColour(): void
+    {
+        $shade = static fn(float $light): int => (int) (62 * $light) << 16 | (int) (120 * $light) << 8 | (int) (112 * $light);
+        $shaded = (new PhotoColours())->read($this->onGround(0xF4F2EC, static fn(int $x, int $y): ?int => abs($x - 60) < 30 && abs($y - 60) < 40 ? $shade(1.25 - 0.7 * ($x - 30) / 60) : null), 5, true);
+        $banded = (new PhotoColours())->read($this->onGround(0xF4F2EC, static fn(int $x, int $y): ?int => abs($x - 60) < 30 && abs($y - 60) < 40 ? $shade($y < 60 ? 1.25 : 0.65) : null), 5, true);
+
+        self::assertCount(1, $shaded->colours, implode(', ', self::said($shaded->colours)));
+        self::assertCount(2, $banded->colours);
+    }
+
+    public function testAnAccentOfThreePercentStaysUnderNoise(): void
+    {
+        foreach ([4, 8, 12] as $noise) {
+            $read = (new PhotoColours())->read($this->picture([[0xE8DECD, 72], [0x3E5F5A, 25], [0xB01E2E, 3]], $noise), 5, false);
+            self::assertEqualsWithDelta(3, $this->nearest(0xB01E2E, $read->colours)->percent, 1.0);
+            self::assertLessThan(8.0, (new Ciede2000())->between(Lab::of($this->nearest(0xB01E2E, $read->colours)->colour), Lab::of(Srgb::ofNumber(0xB01E2E))), "with noise {$noise}");
+        }
+    }
+
+    /** @param \Closure(int, int): (int|null) $thing its colour at a place, null beside it */
+    private function onGround(int $ground, \Closure $thing): PixelGrid
+    {
+        $random = new Randomizer(new Mt19937(3));
+        $pixels = [];
+        for ($at = 0; $at < self::SIDE * self::SIDE; ++$at) {
+            $grain = $random->getInt(0, 1);
+            $pixels[] = $thing($at % self::SIDE, intdiv($at, self::SIDE)) ?? $ground - $grain * 0x010101 + 0x010101 * $grain;
+        }
+
+        return new PixelGrid(self::SIDE, self::SIDE, $pixels);
+    }
+
+    /**
+     * @param list<ColourShare> $colours
+     *
+     * @return list<string>
+     */
+    private static function said(array $colours): array
+    {
+        return array_map(static fn(ColourShare $share): string => $share->colour->hex() . ' ' . $share->percent, $colours);
     }
 
     public function testTheSameSeedFindsTheSameAndFewerAreJoinedByLikeness(): void

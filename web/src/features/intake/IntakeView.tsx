@@ -6,7 +6,8 @@ import { useHouse } from '../../api/home';
 import { keepPhoto } from '../../api/keepPhoto';
 import { piecesQuery } from '../../api/queries';
 import type { FoundColours, Piece } from '../../api/types';
-import { useNotices } from '../../lib/notices';
+import { groundSeen } from '../../lib/groundSeen';
+import { Triangle, useNotices } from '../../lib/notices';
 import { PlaceSelect } from '../../places/PlaceSelect';
 import { answersOf } from './Answers';
 import { BoxSoFar } from './BoxSoFar';
@@ -26,6 +27,7 @@ export function IntakeView({ home }: { home: string }) {
   const [otherwise, setOtherwise] = useState(house.totes[0] ? `tote:${house.totes[0].id}` : 'loose');
   const [seen, setSeen] = useState(NO_COLOURS);
   const [photo, setPhoto] = useState<File | null>(null);
+  const [ground, setGround] = useState('');
   const [box, setBox] = useState<readonly Piece[]>([]);
   const [many, setMany] = useState('');
   const reading = useReading(home, line);
@@ -54,6 +56,7 @@ export function IntakeView({ home }: { home: string }) {
   });
   const forgetPhoto = () => {
     setSeen(NO_COLOURS);
+    setGround('');
     setPhoto(null);
   };
   const look = useMutation({
@@ -66,7 +69,9 @@ export function IntakeView({ home }: { home: string }) {
         }),
       ),
     onSuccess: (found, photo) => {
-      setSeen(found.colours);
+      // A ground that was all there is says nothing of the thing: the photo is kept, its colours are not.
+      setSeen(found.seen === 'all' ? NO_COLOURS : found.colours);
+      setGround(groundSeen(found.seen));
       setPhoto(photo);
     },
     onError: (error) => notices.problem(error),
@@ -148,7 +153,12 @@ export function IntakeView({ home }: { home: string }) {
             onChange={(event) => event.target.files?.[0] && look.mutate(event.target.files[0])}
           />
         </label>
-        {seen.length > 0 && (
+        {ground !== '' && (
+          <span role="status" className="flex gap-1.5">
+            <Triangle /> {ground}
+          </span>
+        )}
+        {photo !== null && (
           <span className="flex items-center gap-1.5">
             {seen.map((colour) => (
               <span key={colour.hex} title={colour.name} className="size-4 border border-line-2" style={{ background: colour.hex }} />

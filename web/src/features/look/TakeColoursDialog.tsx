@@ -2,6 +2,8 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asForm, take } from '../../api/client';
 import type { Look, Piece, Ribbon } from '../../api/types';
+import { groundSeen } from '../../lib/groundSeen';
+import { Triangle } from '../../lib/notices';
 import { Dialog } from '../../ui/Dialog';
 import { FormErrors } from '../../ui/Field';
 import { PieceChecklist } from './PieceChecklist';
@@ -18,8 +20,12 @@ export function TakeColoursDialog({ home, looks, pieces, onTake, onClose }: Prop
   const [withoutGround, setWithoutGround] = useState(true);
   const [file, setFile] = useState<File | null>(null);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const [said, setSaid] = useState('');
   const find = useMutation({
-    mutationFn: async (ask: () => Promise<Found[]>) => ask(),
+    mutationFn: async (ask: () => Promise<Found[]>) => {
+      setSaid('');
+      return ask();
+    },
     onSuccess: () => setLeft(new Set()),
   });
   const path = { home };
@@ -32,6 +38,7 @@ export function TakeColoursDialog({ home, looks, pieces, onTake, onClose }: Prop
           bodySerializer: asForm('photo', photo),
         }),
       );
+      setSaid(groundSeen(found.seen));
       return found.colours;
     });
   const readPalette = (palette: File) =>
@@ -87,6 +94,11 @@ export function TakeColoursDialog({ home, looks, pieces, onTake, onClose }: Prop
               />{' '}
               leave out the wall or table behind it
             </label>
+            {said !== '' && (
+              <p role="status" className="flex basis-full gap-2">
+                <Triangle /> {said}
+              </p>
+            )}
           </div>
         )}
         {source === 'pieces' && <PieceChecklist pieces={pieces} onChange={readPieces} />}
