@@ -116,7 +116,7 @@ final readonly class IntakeLine
     /** A name between quotation marks is taken as it is. */
     private function takeName(string $line, Draft $draft): string
     {
-        return (string) preg_replace_callback('/(?<![\d\w])[“"]([^“”"\d][^“”"]*)[”"]/u', static function (array $match) use ($draft): string {
+        return (string) preg_replace_callback('/(?<![\d\w])(?<!name )(?<!named )(?<!says )(?<!reads )(?<!word )[“"]([^“”"\d][^“”"]*)[”"]/u', static function (array $match) use ($draft): string {
             $draft->name = trim($match[1]);
 
             return ' ';
@@ -162,7 +162,7 @@ final readonly class IntakeLine
     /** What a line begins with is the thing; what stands behind "in", "with" or "from" is about a part of it, or where it came from. */
     private function takeThing(string $phrase, bool $isNamed, Draft $draft): void
     {
-        $draft->isMany = 1 === preg_match('/\pL{2,}s\b/u', $phrase);
+        $draft->isMany = 1 === preg_match('/\pL{2,}s\b/u', $phrase) || 1 === preg_match('/(?<!\pL)(?:each|ea)\b/iu', $draft->line);
         [$thing, $by, $behind] = $this->naming->parts($this->remarks->cut($phrase, $draft));
         $unknown = $this->words->take($thing, $draft);
         $right = [] === $unknown ? $thing : $this->mistyped->putRight($thing, $unknown, $draft);
@@ -181,6 +181,7 @@ final readonly class IntakeLine
         }
         if (!$isNamed) {
             [$left, $thing] = $this->counts->takeLeft([...$unknown, ...$said], $thing, $draft);
+            $left = $draft->isMany ? $left : $this->measures->takeLeft($left, $draft);
             $draft->name = $this->naming->name($thing, '' === $behind || 'from' === $by ? '' : (',' === $by ? ', ' : " {$by} ") . $behind);
             $draft->unknown = [...$draft->unknown, ...array_values(array_filter($left, static fn(string $word): bool => 1 === preg_match('/\pL{2}/u', $word)))];
             $this->askAboutNumbers($left, $draft);

@@ -21,7 +21,9 @@ final readonly class Lexicon
     private const TYPO_FROM = 5;
     private const TWO_TYPOS_FROM = 7;
     /** Common words that are a letter off a thing. */
-    private const COMMON = ['from', 'with', 'then', 'than', 'that', 'this', 'them', 'some', 'left', 'back', 'best', 'both', 'most', 'more', 'much', 'many', 'such', 'very', 'also', 'just', 'like', 'misc', 'stuff', 'total', 'other', 'their', 'there', 'where', 'which', 'while', 'under', 'shed', 'store', 'room', 'home', 'used', 'worn', 'year', 'last', 'next', 'half', 'full', 'good', 'fine', 'nice'];
+    private const COMMON = ['from', 'with', 'then', 'than', 'that', 'this', 'them', 'some', 'left', 'back', 'best', 'both', 'most', 'more', 'much', 'many', 'such', 'very', 'also', 'just', 'like', 'misc', 'stuff', 'total', 'other', 'their', 'there', 'where', 'which', 'while', 'under', 'shed', 'store', 'room', 'home', 'used', 'worn', 'year', 'last', 'next', 'half', 'full', 'good', 'fine', 'nice', 'string', 'lights', 'place', 'plush', 'front', 'stand', 'large', 'small', 'light'];
+    /** How words are shortened in a hurry. */
+    private const SHORT = ['lts' => 'lights', 'wht' => 'white', 'blk' => 'black', 'grn' => 'green', 'brn' => 'brown', 'gld' => 'gold', 'slv' => 'silver', 'slvr' => 'silver', 'yel' => 'yellow', 'org' => 'orange', 'pnk' => 'pink', 'purp' => 'purple', 'lrg' => 'large', 'lge' => 'large', 'sml' => 'small', 'crm' => 'cream', 'nat' => 'natural', 'cer' => 'ceramic', 'galv' => 'galvanised', 'plas' => 'plastic', 'wd' => 'wood', 'gls' => 'glass', 'mtl' => 'metal', 'xmas' => 'christmas', 'hween' => 'halloween', 'wrth' => 'wreath', 'grld' => 'garland', 'cndl' => 'candle', 'plw' => 'pillow', 'orn' => 'ornament', 'rnd' => 'round', 'sq' => 'square', 'asst' => 'assorted', 'vtg' => 'vintage', 'hndmade' => 'handmade'];
     private const FINISHES = [
         'matt' => 'matt', 'matte' => 'matt', 'glazed' => 'glazed', 'shiny' => 'glazed', 'drip glaze' => 'drip glaze', 'clear' => 'clear', 'woven' => 'woven', 'knit' => 'knit', 'knitted' => 'knit', 'cable knit' => 'knit', 'glitter' => 'glitter', 'glittery' => 'glitter', 'sparkly' => 'glitter', 'aged' => 'aged', 'distressed' => 'aged', 'antique' => 'aged', 'rusty' => 'aged', 'hammered' => 'metal', 'weathered' => 'aged', 'rustic' => 'aged', 'chippy' => 'aged', 'patina' => 'aged', 'glossy' => 'glazed', 'crackle' => 'glazed', 'sequin' => 'glitter', 'beaded' => 'glitter', 'crochet' => 'knit', 'crocheted' => 'knit', 'braided' => 'woven', 'chunky knit' => 'knit', 'vintage' => 'aged', 'gilded' => 'metal', 'gilt' => 'metal', 'transparent' => 'clear',
     ];
@@ -32,7 +34,7 @@ final readonly class Lexicon
     private const SHAPES = ['round' => 'round', 'square' => 'square', 'arch' => 'arch', 'arched' => 'arch', 'oval' => 'oval', 'tall' => 'tall', 'rectangular' => 'rect'];
     private const FLAMELESS = ['flameless', 'battery', 'battery operated', 'batteries', 'battery powered', 'led', 'solar', 'usb', 'rechargeable'];
     /** Written at the start instead of a number. */
-    private const COUNTS = ['a' => 1, 'an' => 1, 'one' => 1, 'pair of' => 2, 'a pair of' => 2, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'eleven' => 11, 'twelve' => 12, 'thirteen' => 13, 'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16, 'seventeen' => 17, 'eighteen' => 18, 'nineteen' => 19, 'a dozen' => 12, 'dozen' => 12, 'doz' => 12];
+    private const COUNTS = ['a' => 1, 'an' => 1, 'one' => 1, 'pair of' => 2, 'a pair of' => 2, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'eleven' => 11, 'twelve' => 12, 'thirteen' => 13, 'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16, 'seventeen' => 17, 'eighteen' => 18, 'nineteen' => 19, 'a dozen' => 12, 'dozen' => 12, 'doz' => 12, 'dz' => 12];
     private const TENS = ['twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50, 'sixty' => 60, 'seventy' => 70, 'eighty' => 80, 'ninety' => 90];
 
     /** @return array{PieceKind, string}|null the kind and the shape its word tells, '' where none */
@@ -78,6 +80,30 @@ final readonly class Lexicon
         return false;
     }
 
+    /** The usual measure in inches of what is kept as a kind without being one, such as a coaster; null where the kind's own serves. */
+    public static function inches(string $word): ?float
+    {
+        foreach ([$word, ...self::singulars($word)] as $form) {
+            if (null !== $inches = KindWords::inches($form)) {
+                return $inches;
+            }
+        }
+
+        return null;
+    }
+
+    /** The colour of what lies about and is no plant, such as shells; null for plants. */
+    public static function colourOfFound(string $word): ?string
+    {
+        foreach ([$word, ...self::singulars($word)] as $form) {
+            if (null !== $colour = KindWords::colourOfFound($form)) {
+                return $colour;
+            }
+        }
+
+        return null;
+    }
+
     /** Whether it grows or lies about: a bunch of it, where nothing else is named. */
     public static function isGrown(string $word): bool
     {
@@ -117,9 +143,18 @@ final readonly class Lexicon
      */
     public static function meantAmong(string $word, array $among): ?string
     {
+        if (\strlen($word) < self::TYPO_FROM || \in_array($word, self::COMMON, true)) {
+            return null;
+        }
         $near = array_values(array_filter($among, static fn(string $known): bool => $known[0] === $word[0] && !str_starts_with($word, $known) && 1 === self::off($word, $known)));
 
-        return \strlen($word) >= self::TYPO_FROM && 1 === \count($near) ? $near[0] : null;
+        return 1 === \count($near) ? $near[0] : null;
+    }
+
+    /** The word that a shortened one stands for. */
+    public static function unshortened(string $word): ?string
+    {
+        return self::SHORT[$word] ?? null;
     }
 
     /** @return list<string> words for how a thing is: what it is of, its finish, season, origin and pattern */
@@ -188,7 +223,7 @@ final readonly class Lexicon
     /** Whether a word is no part of a name: where it came from, its season (a feast is one), that it has no flame. */
     public static function isAside(string $word): bool
     {
-        return null !== self::origin($word) || \in_array($word, ['spring', 'summer', 'autumn', 'fall', 'winter', 'midwinter'], true) || null !== self::hazard($word) || \in_array($word, self::FLAMELESS, true) || \in_array($word, ['roll', 'rolls', 'qty', 'ea', 'each', 'asst', 'assorted'], true);
+        return null !== self::origin($word) || \in_array($word, ['spring', 'summer', 'autumn', 'fall', 'winter', 'midwinter'], true) || null !== self::hazard($word) || \in_array($word, self::FLAMELESS, true) || \in_array($word, ['roll', 'rolls', 'qty', 'ea', 'each', 'pk', 'asst', 'assorted'], true);
     }
 
     public static function isFlameless(string $word): bool

@@ -7,6 +7,7 @@ namespace BrightCupboard\Core\Intake\Internal;
 use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Intake\Lexicon;
 use BrightCupboard\Core\Intake\Question;
 use BrightCupboard\Core\Intake\Reply;
 use BrightCupboard\Core\Measure\Length;
@@ -222,6 +223,9 @@ final readonly class Completion
     private function material(Draft $draft): void
     {
         $usual = $draft->kind?->facts()->material;
+        if ('' !== $draft->nearest && null !== Lexicon::colourOfFound($draft->nearest)) {
+            $usual = null; // a shell is no plant
+        }
         if (null !== $usual && Texture::Greenery === $usual->texture() && 1 === preg_match('/\bsilk\b/iu', $draft->line)) {
             $usual = Material::FauxGreenery; // silk is no plant
         }

@@ -52,6 +52,27 @@ final readonly class MeasureWords
         return $this->replaced("/(?<![\\w.]){$number}\\s*(?:high|tall|wide|long|across|deep|h|w|d|l)\\b/iu", $text, fn(string $found): bool => $this->takeOne($found, $draft));
     }
 
+    /**
+     * A bare number behind one thing of which no size is said: "teak bowl 14".
+     *
+     * @param list<string> $words
+     *
+     * @return list<string> what is left
+     */
+    public function takeLeft(array $words, Draft $draft): array
+    {
+        foreach ($words as $i => $word) {
+            $isSize = 1 === preg_match('/^\d{1,2}(?:[.,]\d)?$/', $word) && (int) $word > 1 && [] === $draft->measures && [] === $draft->sides && null === $draft->laidOut;
+            if ($isSize && null !== $draft->kind) {
+                $this->add($this->written($word), null, $draft);
+                $draft->guesses[] = sprintf('“%s” is taken in %s.', $word, LengthUnit::Inch === $this->unit ? 'inches' : 'centimetres');
+                unset($words[$i]);
+            }
+        }
+
+        return array_values($words);
+    }
+
     private function takeWeights(string $text, Draft $draft): string
     {
         return $this->replaced('/(?<![\w.])-?\d+(?:[.,]\d+)?\s*(?:lbs?|pounds?|oz|kg|g)\b(?:\s*\d+(?:[.,]\d+)?\s*oz\b)?/iu', $text, function (string $found) use ($draft): bool {

@@ -48,6 +48,7 @@ final readonly class Notation
         $line = (string) preg_replace('/(?<=\d)-(?=\d{1,2}\/\d{1,2}\b)/u', ' ', $line); // 9-1/2
         $line = (string) preg_replace('/\b(ft|feet|foot)\s*-\s*(?=\d)/iu', '$1 ', $line); // 1 ft-6
         $line = LengthText::ungrouped($line);
+        $line = (string) preg_replace('/(?<![\w.,])(\d{1,2}(?:\.\d+)?)\s+(?:round|rnd)\b(?!\s*\d)/iu', '$1 across round', $line); // tray 12 round
         $line = (string) preg_replace('/[Øø⌀]\s*(\d+(?:[.,]\d+)?(?:\s*(?:in|cm|mm)\b)?)/u', '$1 across', $line);
         $line = (string) preg_replace('/\b(?:[2-9]|two|three|four|five|several|various|asst|assorted)\s+(?:sizes|heights)\b/iu', '', $line);
         $line = (string) preg_replace('/(?<![\w.,])(\d{1,2})\s*(?:in\s*)?(?:sq\.?|square)(?=\s|,|$)/iu', '$1 x $1', $line); // 22 in sq
@@ -106,7 +107,7 @@ final readonly class Notation
         $sign = preg_quote($this->currency, '/');
         // 12,50 € and 1.234,50 €: the sign behind.
         $line = (string) preg_replace_callback("/(?<![\\w.,])(?:(\\d{1,2})[.,]?(?=\\d{3}))?(\\d{1,3})(?:[.,](\\d{2}))?\\s*{$sign}(?!\\s*\\d)/u", fn(array $m): string => $this->currency . $m[1] . $m[2] . ('' === ($m[3] ?? '') ? '' : '.' . $m[3]), $line);
-        $line = (string) preg_replace('/(?<=,)\s*(\d{1,4}[.,]\d{2})(?=\s*(?:,|$))/u', ' ' . $this->quoted() . '$1', $line); // ", 12.99"
+        $line = (string) preg_replace('/(?<=,)\s*(\d{1,4}\.\d{2}(?=\s*(?:,|$))|\d{1,4},\d{2}(?=\s*$))/u', ' ' . $this->quoted() . '$1', $line); // ", 12.99"
         $line = (string) preg_replace('/(?<![\w.,])(\d{1,4}(?:[.,]\d{2})?)\s*(?:bucks?|dollars?|quid|euros?|pounds? sterling)\b/iu', $this->quoted() . '$1', $line);
         $line = (string) preg_replace("/@\\s*(?:{$sign}\\s*)?(\\d{1,4}(?:[.,]\\d{2})?)(?!\\s*(?:in|cm|ft|mm)\\b)(?:\\s*(?:each|ea\\b))?/iu", $this->quoted() . '$1 each', $line);
         $line = (string) preg_replace("/(?<![\\w.,])(?:{$sign}\\s*)?[.,](\\d{2})(?![\\d.,]|\\s*(?:in|cm|ft|mm|m)\\b)/u", $this->quoted() . '0.$1', $line);

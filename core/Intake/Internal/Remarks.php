@@ -51,6 +51,9 @@ final readonly class Remarks
             return;
         }
         if (1 === preg_match('/^\d{1,3}$/', $phrase)) {
+            if ([] === $this->measures->takeLeft([$phrase], $draft)) {
+                return;
+            }
             $draft->questions[] = new Question('count', sprintf('What is “%s”?', $phrase), [new Reply($this->measures->written($phrase), str_replace(', ' . $phrase, ', ' . $this->measures->written($phrase), $draft->line)), new Reply($phrase . ' of them', $phrase . ' ' . str_replace(', ' . $phrase, '', $draft->line))]);
 
             return;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Intake\Internal;
 
 use BrightCupboard\Core\Colour\ColourNames;
+use BrightCupboard\Core\Intake\Lexicon;
 use BrightCupboard\Core\Intake\Question;
 use BrightCupboard\Core\Intake\Reply;
 use BrightCupboard\Core\Measure\Length;
@@ -33,19 +34,22 @@ final readonly class Usual
 
     public function size(KindFacts $facts, Draft $draft): void
     {
-        $factor = $this->factor($draft->line . ' ' . $draft->sized);
         $size = $facts->usualSize();
+        $measuredBy = 'height' === $facts->measuredBy ? $size->height : $size->width;
+        $inches = '' === $draft->nearest ? null : Lexicon::inches($draft->nearest);
+        $own = null === $inches ? 1.0 : $inches * Length::TENTHS_PER_INCH / $measuredBy->tenths();
+        $factor = $own * $this->factor($draft->line . ' ' . $draft->sized);
         $scaled = static fn(Length $side, float $by): Length => Length::ofTenths(max(1, (int) round($side->tenths() * $by)));
         $draft->sides += ['width' => $scaled($size->width, $factor), 'depth' => $scaled($size->depth, $factor), 'height' => $scaled($size->height, $factor)];
-        $measured = 'height' === $facts->measuredBy ? $size->height : $size->width;
+        $measured = $measuredBy;
         $side = 'height' === $facts->measuredBy ? 'high' : 'wide';
         $said = fn(float $by): string => $this->lengths->write($this->rounded($scaled($measured, $by)));
-        $draft->assumed[] = new Question('size', 'height' === $facts->measuredBy ? 'How high is it?' : 'How wide is it?', array_map(static fn(float $by): Reply => new Reply($said($by), $draft->line . ', ' . $said($by)), self::OFFERED), sprintf('The size is assumed: %s %s, as usual. Walk it with a tape.', $said($factor), $side));
+        $draft->assumed[] = new Question('size', 'height' === $facts->measuredBy ? 'How high is it?' : 'How wide is it?', array_map(static fn(float $by): Reply => new Reply($said($own * $by), $draft->line . ', ' . $said($own * $by)), self::OFFERED), sprintf('The size is assumed: %s %s, as usual. Walk it with a tape.', $said($factor), $side));
     }
 
     public function colour(Draft $draft): void
     {
-        $word = self::COLOURS[($draft->kind->value ?? '') . '/' . $draft->shape] ?? self::COLOURS[$draft->kind->value ?? ''] ?? 'linen';
+        $word = ('' === $draft->nearest ? null : Lexicon::colourOfFound($draft->nearest)) ?? self::COLOURS[($draft->kind->value ?? '') . '/' . $draft->shape] ?? self::COLOURS[$draft->kind->value ?? ''] ?? 'linen';
         $colour = $this->names->read($word);
         if (null === $draft->kind || null === $colour) {
             return; // what is usual follows from the kind

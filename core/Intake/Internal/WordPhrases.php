@@ -6,6 +6,7 @@ namespace BrightCupboard\Core\Intake\Internal;
 
 use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\Intake\Lexicon;
+use BrightCupboard\Core\Stock\PieceKind;
 
 /**
  * Reads the words of a phrase: kinds, materials, finishes, colours, seasons, origins and hazards, the longest match first.
@@ -38,7 +39,9 @@ final readonly class WordPhrases
             for ($n = min(self::LONGEST, \count($words) - $i); $n > 0 && 0 === $taken; --$n) {
                 $said = trim(mb_strtolower(implode(' ', \array_slice($words, $i, $n))), '.,;:!()');
                 $isKind = null !== Lexicon::kind($said);
-                $isDescribed = $hasKind && ($isApart || (($isMany || ($hasGap && '' === $draft->nearest)) && null !== Lexicon::nearest($said)) || null !== $this->colours->read($said));
+                // What is seen on a picture is not there: "oil painting barn".
+                $isDepicted = $isKind && PieceKind::Picture === $draft->kind && null !== Lexicon::nearest($said);
+                $isDescribed = $hasKind && ($isApart || $isDepicted || (($isMany || ($hasGap && '' === $draft->nearest)) && null !== Lexicon::nearest($said)) || null !== $this->colours->read($said));
                 $taken = $this->takeWord($said, $isDescribed, $draft) ? $n : 0;
                 if ($taken > 0) {
                     $isApart = $hasKind && ($isApart || (!$isKind && !Lexicon::isGrown($said)));
