@@ -52,7 +52,8 @@ final readonly class TableColumns
                 1 === preg_match(self::MACHINE_MADE, $plain[$column]) ? $ignored[] = $head : $rest[$column] = $head;
             } else {
                 $fields[$column] = $field;
-                if (1 === preg_match(self::UNITS, $plain[$column], $match)) {
+                // The in of “stored in” is no inch.
+                if (!\in_array($plain[$column], $of->words()[$field] ?? [], true) && 1 === preg_match(self::UNITS, $plain[$column], $match)) {
                     $units[$field] = $match[1];
                 }
             }

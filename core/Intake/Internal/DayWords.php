@@ -31,6 +31,7 @@ final readonly class DayWords
         return match (true) {
             1 === preg_match('/^(\d{4})-(\d{1,2})-(\d{1,2})(?:[t ].*)?$/', $plain, $m) => self::day((int) $m[1], (int) $m[2], (int) $m[3]),
             1 === preg_match('/^(\d{4})$/', $plain, $m) => self::day((int) $m[1], 1, 1),
+            1 === preg_match('/^(?:spring|summer|autumn|fall|winter|xmas|christmas|early|late|mid)\s+(\d{4})$/', $plain, $m) => self::day((int) $m[1], 1, 1),
             1 === preg_match('/^' . self::WORD . ' (\d{4})$/', $plain, $m) => self::day((int) $m[2], $month($m[1]), 1),
             1 === preg_match('/^(\d{1,2})\.? ' . self::WORD . ',? (\d{4})$/', $plain, $m) => self::day((int) $m[3], $month($m[2]), (int) $m[1]),
             1 === preg_match('/^' . self::WORD . ' (\d{1,2}),? (\d{4})$/', $plain, $m) => self::day((int) $m[3], $month($m[1]), (int) $m[2]),
@@ -41,7 +42,6 @@ final readonly class DayWords
                 null => null,
             },
             1 === preg_match('/^(\d{1,2})\/(\d{4})$/', $plain, $m) => self::day((int) $m[2], (int) $m[1], 1),
-            1 === preg_match('/^(?:spring|summer|autumn|fall|winter|xmas|christmas|early|late|mid)\s+(\d{4})$/', $plain, $m) => self::day((int) $m[1], 1, 1),
             default => null,
         };
     }

@@ -40,7 +40,7 @@ final readonly class PlaceWords
     /** Whether the phrase is a place, or a question about one. */
     public function take(string $phrase, Draft $draft): bool
     {
-        $plain = mb_strtolower(trim((string) preg_replace('/^(?:in|on|at|from|goes? (?:in|on|to)|kept in)\s+(?:the\s+)?|^(?:tote|box|bin)\s+/iu', '', trim($phrase))));
+        $plain = mb_strtolower(trim((string) preg_replace(['/^(?:in|on|at|from|goes? (?:in|on|to)|kept in)\s+/iu', '/^the\s+/iu', '/^(?:tote|box|bin)\s+/iu'], '', trim($phrase))));
         if ('loose' === $plain || 'loose in store' === $plain) {
             $draft->place = 'loose';
 
@@ -62,7 +62,7 @@ final readonly class PlaceWords
     /** Takes a place named without a comma before it: a tote by its code anywhere, a spot only where the phrase ends with it. */
     public function takeClear(string $words, bool $isLast, Draft $draft): bool
     {
-        $plain = mb_strtolower((string) preg_replace('/^(?:in|on|at)\s+(?:the\s+)?|^(?:tote|box|bin)\s+/iu', '', $words));
+        $plain = mb_strtolower((string) preg_replace(['/^(?:in|on|at)\s+/iu', '/^the\s+/iu', '/^(?:tote|box|bin)\s+/iu'], '', $words));
         if ($isLast && isset($this->within[$plain]) && $plain !== mb_strtolower($words)) {
             return $this->take($words, $draft);
         }

@@ -12,7 +12,7 @@ use BrightCupboard\Core\Search\SearchCard;
  *
  * @internal
  */
-final readonly class AnyCondition implements Condition
+final readonly class AnyCondition implements Condition, Almost
 {
     /**
      * @param non-empty-list<Condition> $conditions
@@ -36,6 +36,11 @@ final readonly class AnyCondition implements Condition
         }
 
         return null;
+    }
+
+    public function isAlmostMet(SearchCard $card): bool
+    {
+        return [] !== array_filter($this->conditions, static fn(Condition $one): bool => $one instanceof Almost && $one->isAlmostMet($card));
     }
 
     public function asked(): string
