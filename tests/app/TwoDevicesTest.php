@@ -66,6 +66,26 @@ final class TwoDevicesTest extends TestCase
         self::assertSame([200, 422, 422, 422], $statuses);
     }
 
+    /** Four devices put four cells of one sheet right at the same moment: all four are right afterwards. */
+    public function testASheetIsPutRightFromFourDevices(): void
+    {
+        $rows = implode('', array_map(static fn(int $i): string => "thing {$i},some,9 in,vase\n", range(1, 4)));
+        [$status, $read] = self::$devices[0]->ask('POST', $this->home() . '/tables', ['base64' => base64_encode("Item,Qty,Height,Kind\n{$rows}")]);
+        self::assertSame([201, 4], [$status, $read['bad']]);
+        $statuses = $this->statuses(array_map(fn(int $i): array => ['POST', $this->home() . "/tables/{$read['id']}/mends", ['columns' => [], 'cells' => [['line' => 1 + $i, 'field' => 'count', 'said' => 'some', 'cell' => (string) $i]]]], range(1, 4)));
+        [, $now] = self::$devices[0]->ask('POST', $this->home() . "/tables/{$read['id']}/mends", ['columns' => [], 'cells' => []]);
+
+        self::assertSame([[200, 200, 200, 200], 4, 0], [$statuses, $now['good'], $now['bad']]);
+    }
+
+    public function testAWordOfTheHomeIsKeptOnce(): void
+    {
+        $statuses = $this->statuses(array_map(fn(string $means): array => ['PUT', $this->home() . '/words', ['word' => 'cosy', 'means' => $means]], ['wool', 'knit', 'throw', 'candle']));
+
+        self::assertSame([], array_diff($statuses, [200, 409]));
+        self::assertCount(1, $this->rows("SELECT means FROM home_word WHERE word = 'cosy'"));
+    }
+
     public function testASheetIsTakenInOnce(): void
     {
         $before = \count($this->column('SELECT id FROM piece'));

@@ -6,6 +6,7 @@ namespace App\Tests\Browser;
 
 use App\Tests\Browser\Page\CupboardPages;
 use App\Tests\Browser\Support\BrowserTestCase;
+use Facebook\WebDriver\WebDriverKeys;
 
 /** In the attic with a phone: every page of the stock fits 390 px, and its work can be done there. */
 final class PhoneStockTest extends BrowserTestCase
@@ -53,6 +54,37 @@ final class PhoneStockTest extends BrowserTestCase
         $page->drawer('Cupboard')->type('Find in the cupboard', 'copper lantern')->seeText('Copper lantern');
         $page->until(fn(): bool => $this->shown($page) <= 3, 'only what is asked for stands on the shelves');
         $this->assertFits('Cupboard, asked');
+    }
+
+    /** In the attic the note of last year is pasted, answered with a thumb, and measured later. */
+    public function testANoteIsTakenInAndMeasuredLater(): void
+    {
+        $page = $this->page()->signIn();
+        $page->drawer('Cupboard')->follow('Unpack a box')->see('[aria-label="One line about a piece"]');
+        $this->browser->executeScript('const at = document.querySelector("[aria-label=\'One line about a piece\']"); const data = new DataTransfer(); data.setData("text/plain", arguments[0]); at.dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }));', ["A3:\nlarge copper urn, one handle loose\n4 zinc pails, \$20"]);
+        $page->seeText('1 clear, 1 of them with a size or colour assumed; 1 to answer');
+        $this->assertFits('Lines pasted');
+        $page->press('$20 each')->seeText('2 clear')->press('Take in 2 lines')->seeText('2 pieces so far, 5 units');
+        $page->drawer('Cupboard')->type('Find in the cupboard', 'large copper urn')->until(fn(): bool => 1 === $this->shown($page), 'the urn stands alone');
+        $page->key(WebDriverKeys::TAB)->see('[role="option"]')->click();
+        $page->press('Change')->seeText('Nobody has measured it yet')->type('Height, in', '22')->press('Save');
+        $page->until(static fn(): bool => 0 === $page->count('[role="dialog"]'), 'it is saved');
+        $page->drawer('Cupboard')->type('Find in the cupboard', 'copper urn not measured')->seeText('0 pieces');
+    }
+
+    /** A list mailed by somebody is put right on the phone. */
+    public function testASheetIsPutRightWithAThumb(): void
+    {
+        $file = sys_get_temp_dir() . '/loft-list.csv';
+        file_put_contents($file, "Loft list\nItem,Qty,Where\nzinc pail 10 in,1 pair,Garage\ncopper urn 20 in,1,Garage\nTotal,3,\n");
+        $page = $this->page()->signIn();
+        $page->drawer('Cupboard')->follow('Unpack a box')->follow('From a table instead')->see('input[type="file"]')->sendKeys($file);
+        $page->seeText('0 of 2 rows can be taken in; 0 look like something you own; 2 have a cell to put right.')->seeText('row 5, a total');
+        $this->assertFits('A sheet read');
+        $page->type('Row 3, where it is', 'A3')->press('All 2 rows with “Garage”')->seeText('2 of 2 rows can be taken in');
+        $page->press('Take in 2 pieces')->seeText('2 of 2 rows done, 2 pieces taken in.');
+        unlink($file);
+        $page->drawer('Cupboard')->type('Find in the cupboard', 'zinc pail')->seeText('zinc pail 10 in');
     }
 
     private function shown(CupboardPages $page): int
