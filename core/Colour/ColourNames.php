@@ -9,11 +9,15 @@ use BrightCupboard\Core\Colour\Internal\ColourWordList;
 /** Says colours in plain words, and reads them: "soft rust" is nearest to #C27B5E by CIEDE2000. Remembers what it named. */
 final class ColourNames
 {
+    private const REMEMBERED = 20_000;
+
     private readonly Ciede2000 $difference;
     /** @var array<string, Lab> */
     private readonly array $labs;
     /** @var array<int, string> by the number of the colour */
     private array $named = [];
+    /** @var array<string, Srgb|null> what words were read as: they repeat over thousands of rows */
+    private array $said = [];
 
     public function __construct()
     {
@@ -29,6 +33,16 @@ final class ColourNames
 
     /** The colour some words stand for, such as "sage", "gray", "dusty pink" or "mustard yellow"; null for words that are not known. */
     public function read(string $words): ?Srgb
+    {
+        if (\array_key_exists($words, $this->said)) {
+            return $this->said[$words];
+        }
+        $this->said = \count($this->said) < self::REMEMBERED ? $this->said : [];
+
+        return $this->said[$words] = $this->colour($words);
+    }
+
+    private function colour(string $words): ?Srgb
     {
         $said = str_replace('gray', 'grey', mb_strtolower(trim($words)));
         $number = ColourWordList::WORDS[ColourWordList::ALSO[$said] ?? $said] ?? null;

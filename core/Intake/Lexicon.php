@@ -17,6 +17,7 @@ use BrightCupboard\Core\Stock\Season;
  */
 final readonly class Lexicon
 {
+    private const REMEMBERED = 20_000;
     /** Letters that a mistyped word may be off, by its own length. */
     private const TYPO_FROM = 5;
     private const TWO_TYPOS_FROM = 7;
@@ -39,6 +40,19 @@ final readonly class Lexicon
 
     /** @return array{PieceKind, string}|null the kind and the shape its word tells, '' where none */
     public static function kind(string $word): ?array
+    {
+        /** @var array<string, array{PieceKind, string}|null> $read words repeat over thousands of rows */
+        static $read = [];
+        if (\array_key_exists($word, $read)) {
+            return $read[$word];
+        }
+        $read = \count($read) < self::REMEMBERED ? $read : [];
+
+        return $read[$word] = self::kindOf($word);
+    }
+
+    /** @return array{PieceKind, string}|null */
+    private static function kindOf(string $word): ?array
     {
         $own = KindWords::own();
         foreach ([$word, ...self::singulars($word)] as $form) {

@@ -113,7 +113,7 @@ final readonly class StockQuery
         return $missed instanceof Internal\Almost && $missed->isAlmostMet($card);
     }
 
-    /** @return array{list<string|null>, int} why, condition by condition, and how many are not met; given up at the second: most pieces are left there */
+    /** @return array{list<string|null>, int} why, condition by condition, and how many are not met; given up at a word, or at the second measure: most pieces are left there */
     private function meets(SearchCard $card): array
     {
         $why = [];
@@ -121,12 +121,13 @@ final readonly class StockQuery
         foreach ($this->conditions as $condition) {
             $why[] = $met = $condition->met($card);
             $misses += null === $met ? 1 : 0;
-            if ($misses > 1) {
+            // Almost is only what misses a measure: where a word is missed, it is no use to look on.
+            if ($misses > 1 || (null === $met && !$condition instanceof Internal\Almost)) {
                 break;
             }
         }
 
-        return [$why, $misses];
+        return [$why, \count($why) < \count($this->conditions) ? 2 : $misses];
     }
 
     /**
