@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Intake;
 
+use BrightCupboard\Core\Intake\Internal\HurriedWords;
 use BrightCupboard\Core\Intake\Internal\KindWords;
 use BrightCupboard\Core\Intake\Internal\MaterialWords;
 use BrightCupboard\Core\Stock\Finish;
@@ -21,10 +22,6 @@ final readonly class Lexicon
     /** Letters that a mistyped word may be off, by its own length. */
     private const TYPO_FROM = 5;
     private const TWO_TYPOS_FROM = 7;
-    /** Common words that are a letter off a thing. */
-    private const COMMON = ['from', 'with', 'then', 'than', 'that', 'this', 'them', 'some', 'left', 'back', 'best', 'both', 'most', 'more', 'much', 'many', 'such', 'very', 'also', 'just', 'like', 'misc', 'stuff', 'total', 'other', 'their', 'there', 'where', 'which', 'while', 'under', 'shed', 'store', 'room', 'home', 'used', 'worn', 'year', 'last', 'next', 'half', 'full', 'good', 'fine', 'nice', 'string', 'lights', 'place', 'plush', 'front', 'stand', 'large', 'small', 'light'];
-    /** How words are shortened in a hurry. */
-    private const SHORT = ['lts' => 'lights', 'wht' => 'white', 'blk' => 'black', 'grn' => 'green', 'brn' => 'brown', 'gld' => 'gold', 'slv' => 'silver', 'slvr' => 'silver', 'yel' => 'yellow', 'org' => 'orange', 'pnk' => 'pink', 'purp' => 'purple', 'lrg' => 'large', 'lge' => 'large', 'sml' => 'small', 'crm' => 'cream', 'nat' => 'natural', 'cer' => 'ceramic', 'galv' => 'galvanised', 'plas' => 'plastic', 'wd' => 'wood', 'gls' => 'glass', 'mtl' => 'metal', 'xmas' => 'christmas', 'hween' => 'halloween', 'wrth' => 'wreath', 'grld' => 'garland', 'cndl' => 'candle', 'plw' => 'pillow', 'orn' => 'ornament', 'rnd' => 'round', 'sq' => 'square', 'asst' => 'assorted', 'vtg' => 'vintage', 'hndmade' => 'handmade'];
     private const FINISHES = [
         'matt' => 'matt', 'matte' => 'matt', 'glazed' => 'glazed', 'shiny' => 'glazed', 'drip glaze' => 'drip glaze', 'clear' => 'clear', 'woven' => 'woven', 'knit' => 'knit', 'knitted' => 'knit', 'cable knit' => 'knit', 'glitter' => 'glitter', 'glittery' => 'glitter', 'sparkly' => 'glitter', 'aged' => 'aged', 'distressed' => 'aged', 'antique' => 'aged', 'rusty' => 'aged', 'hammered' => 'metal', 'weathered' => 'aged', 'rustic' => 'aged', 'chippy' => 'aged', 'patina' => 'aged', 'glossy' => 'glazed', 'crackle' => 'glazed', 'sequin' => 'glitter', 'beaded' => 'glitter', 'crochet' => 'knit', 'crocheted' => 'knit', 'braided' => 'woven', 'chunky knit' => 'knit', 'vintage' => 'aged', 'gilded' => 'metal', 'gilt' => 'metal', 'transparent' => 'clear',
     ];
@@ -128,7 +125,7 @@ final readonly class Lexicon
     public static function meant(string $word): ?string
     {
         $length = \strlen($word);
-        if ($length < self::TYPO_FROM || 1 !== preg_match('/^[a-z]+$/', $word) || null !== self::material($word) || \in_array($word, self::COMMON, true)) {
+        if ($length < self::TYPO_FROM || 1 !== preg_match('/^[a-z]+$/', $word) || null !== self::material($word) || \in_array($word, HurriedWords::COMMON, true)) {
             return null;
         }
         /** @var array<int, array<string, string>> $near the form that is near, by how many letters it is off and by what it stands for */
@@ -157,7 +154,7 @@ final readonly class Lexicon
      */
     public static function meantAmong(string $word, array $among): ?string
     {
-        if (\strlen($word) < self::TYPO_FROM || \in_array($word, self::COMMON, true)) {
+        if (\strlen($word) < self::TYPO_FROM || \in_array($word, HurriedWords::COMMON, true)) {
             return null;
         }
         $near = array_values(array_filter($among, static fn(string $known): bool => $known[0] === $word[0] && !str_starts_with($word, $known) && 1 === self::off($word, $known)));
@@ -168,7 +165,7 @@ final readonly class Lexicon
     /** The word that a shortened one stands for. */
     public static function unshortened(string $word): ?string
     {
-        return self::SHORT[$word] ?? null;
+        return HurriedWords::SHORT[$word] ?? null;
     }
 
     /** @return list<string> words for how a thing is: what it is of, its finish, season, origin and pattern */

@@ -10,16 +10,16 @@ use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\CoreException;
 use BrightCupboard\Core\Intake\Internal\CellText;
 use BrightCupboard\Core\Intake\Internal\Completion;
+use BrightCupboard\Core\Intake\Internal\CostCells;
 use BrightCupboard\Core\Intake\Internal\DayWords;
 use BrightCupboard\Core\Intake\Internal\Draft;
 use BrightCupboard\Core\Intake\Internal\PlacesCell;
 use BrightCupboard\Core\Intake\Internal\PlaceWords;
+use BrightCupboard\Core\Intake\Internal\Readings;
 use BrightCupboard\Core\Intake\Internal\SizeCells;
 use BrightCupboard\Core\Intake\Internal\WordCells;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;
-use BrightCupboard\Core\Money\Money;
-use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\PieceKind;
 
 /**
@@ -73,8 +73,13 @@ final class PieceRowReader
         $draft->count = $this->count($cells['count'] ?? '', $draft->count);
         $this->takeUnder($cells['under'] ?? '', $draft);
         $places = $this->whereabouts($cells['places'] ?? '', $draft);
-        $this->takeCosts($cells, $draft);
-        [$replacement] = $this->money('replacement', $cells['replacement'] ?? '', $draft->count, false);
+        $costs = new CostCells();
+        $costs->take($cells, $draft);
+        if (!$costs->areSaid($cells)) {
+            $this->line->settle($draft);
+        }
+        $replacement = $costs->replacement($cells, $draft);
+        array_push($this->problems, ...$costs->problems);
         $came = $this->day($cells['came'] ?? '', $draft);
         $shares = $this->tried('colours', fn(): ?array => $this->words->shares($cells['colours'] ?? '', $draft));
         if ([] !== $this->problemsAt('colours')) {
@@ -168,31 +173,6 @@ final class PieceRowReader
         return $places;
     }
 
-    /** @param array<string, string> $cells */
-    private function takeCosts(array $cells, Draft $draft): void
-    {
-        $count = $draft->count ?? 1;
-        [$each, $isAbout] = $this->money('cost', $cells['cost'] ?? '', $count, false);
-        [$all, $isAllAbout] = $this->money('cost of all', $cells['cost of all'] ?? '', $count, true);
-        if ('' === ($cells['cost'] ?? '') . ($cells['cost of all'] ?? '')) {
-            $this->line->settle($draft);
-        } else {
-            $draft->costEach = $each ?? $all;
-        }
-        if ($isAbout || $isAllAbout) {
-            $draft->care[] = 'cost: ' . ($isAbout ? $cells['cost'] ?? '' : $cells['cost of all'] ?? '');
-        }
-        if ('' === $draft->origin && null !== $origin = Lexicon::origin(mb_strtolower(trim($cells['cost'] ?? '')))) {
-            $draft->origin = $origin;
-        }
-    }
-
-    /** @return array{Money|null, bool} */
-    private function money(string $field, string $cell, ?int $count, bool $isForAll): array
-    {
-        return $this->tried($field, static fn(): array => CellText::money($cell, $count ?? 1, $isForAll)) ?? [null, false];
-    }
-
     private function day(string $cell, Draft $draft): ?\DateTimeImmutable
     {
         if (CellText::saysNothing($cell)) {
@@ -270,8 +250,12 @@ final class PieceRowReader
         if (mb_strlen($care) > self::LONGEST_CARE) {
             $this->problems[] = new RowProblem('care', sprintf('Notes have at most %d characters, these have %d. Shorten them.', self::LONGEST_CARE, mb_strlen($care)));
         }
-        $assumed = isset($cells['assumed']) ? array_map(static fn(string $word): Question => new Question('colour' === $word ? 'colours' : $word, ''), WordCells::parted($cells['assumed'])) : $draft->assumed;
+        $draft->care = [mb_substr($care, 0, self::LONGEST_CARE)];
+        [$draft->place, $draft->questions] = [null, []];
+        if (isset($cells['assumed'])) {
+            $draft->assumed = array_map(static fn(string $word): Question => new Question('colour' === $word ? 'colours' : $word, ''), WordCells::parted($cells['assumed']));
+        }
 
-        return new IntakeReading($draft->name, $draft->kind, $draft->count ?? 1, $draft->sides['width'] ?? null, $draft->sides['depth'] ?? null, $draft->sides['height'] ?? null, $draft->laidOut, $draft->weight, $colours, $draft->materials, $draft->finish ?? Finish::Plain, $draft->isStaple ? [] : $draft->seasons, $draft->hazards, $draft->shape, $draft->pattern, $draft->origin, $draft->costEach, null, mb_substr($care, 0, self::LONGEST_CARE), $draft->guesses, [], $assumed);
+        return Readings::of($draft, $colours);
     }
 }

@@ -34,18 +34,17 @@ final readonly class Completion
     private const TOXIC = '/\b(?:poinsettia|amaryllis|hyacinth|cyclamen|lil(?:y|ies)|daffodils?|tulips?|mistletoe|holly|ivy)\b/iu';
     /** What runs along is long, and no thicker than this. */
     private const RUNS_AT_MOST = 6 * Length::TENTHS_PER_INCH;
-    /** A roll of ribbon across, from memory. */
-    private const ROLL = 4 * Length::TENTHS_PER_INCH;
-    private const FOLDED_FROM = 24 * Length::TENTHS_PER_INCH;
     private const MAIN_SHARE = 70;
     /** So many times the measured side and more is guessing. */
     private const TELLS_LITTLE = 4.0;
 
     private Usual $usual;
+    private RolledOrFolded $kept;
 
     public function __construct(private LengthText $lengths, private ColourNames $names)
     {
         $this->usual = new Usual($lengths, $names);
+        $this->kept = new RolledOrFolded($lengths);
     }
 
     public function complete(Draft $draft): void
@@ -93,9 +92,9 @@ final readonly class Completion
     private function sizes(Draft $draft): void
     {
         if (PieceKind::Ribbon === $draft->kind) {
-            $this->roll($draft);
+            $this->kept->roll($draft);
         } elseif (PieceKind::Runner === $draft->kind || PieceKind::Throw === $draft->kind) {
-            $this->fold($draft);
+            $this->kept->fold($draft);
         }
         $this->assign($draft);
         $facts = $draft->kind?->facts();
@@ -157,41 +156,6 @@ final readonly class Completion
             PieceKind::Tray, PieceKind::Box, PieceKind::Basket => [$wide, $wide],
             default => [$wide, $deep],
         };
-    }
-
-    /** Ribbon is kept on a roll: its longest measure is what is on it, its width is how deep the roll is. */
-    private function roll(Draft $draft): void
-    {
-        $long = $draft->sides['width'] ?? null;
-        if (null === $draft->laidOut && [] !== $draft->measures && \count($draft->measures) < 3) {
-            usort($draft->measures, static fn(Length $a, Length $b): int => $a->tenths() <=> $b->tenths());
-            $draft->laidOut = array_pop($draft->measures);
-        }
-        if (null === $draft->laidOut && (null === $long || \count($draft->sides) > 1)) {
-            return;
-        }
-        $across = $long ?? $draft->measures[0] ?? Length::ofTenths((int) (1.5 * Length::TENTHS_PER_INCH));
-        $draft->measures = [];
-        $draft->sides = ['width' => Length::ofTenths(self::ROLL), 'depth' => $draft->sides['depth'] ?? $across, 'height' => Length::ofTenths(self::ROLL)];
-        $roll = $this->lengths->write($draft->sides['width']);
-        $draft->guesses[] = null === $draft->laidOut ? sprintf('On a roll %s across; how much is on it is not said.', $roll) : sprintf('%s on a roll %s across.', $this->lengths->writeRun($draft->laidOut), $roll);
-    }
-
-    /** A runner or throw longer than two feet was measured laid out, but lies folded: a runner to a square, a throw in three by four. */
-    private function fold(Draft $draft): void
-    {
-        $measures = [...$draft->measures, ...array_values(array_intersect_key($draft->sides, ['width' => 0, 'height' => 0]))];
-        $tenths = array_map(static fn(Length $length): int => $length->tenths(), $measures);
-        rsort($tenths);
-        if (isset($draft->sides['depth']) || \count($tenths) > 2 || ($tenths[0] ?? 0) <= self::FOLDED_FROM) {
-            return;
-        }
-        $isRunner = PieceKind::Runner === $draft->kind;
-        $across = $tenths[1] ?? ($isRunner ? 14 * Length::TENTHS_PER_INCH : (int) (0.8 * $tenths[0]));
-        $draft->laidOut ??= Length::ofTenths($tenths[0]);
-        $draft->measures = [];
-        $draft->sides = ['width' => Length::ofTenths($isRunner ? $across : intdiv($across, 3)), 'depth' => Length::ofTenths($isRunner ? $across : intdiv($across, 4)), 'height' => Length::ofTenths(($isRunner ? 3 : 4) * Length::TENTHS_PER_INCH)];
-        $draft->guesses[] = sprintf('%s laid out; folded it is %s.', $this->lengths->writeRun($draft->laidOut), implode(' × ', array_map($this->lengths->write(...), $draft->sides)));
     }
 
     /** Gives measures without a side their sides: three are width, depth and height; two are width and height; one is what its kind is measured by. */
