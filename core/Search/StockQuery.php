@@ -21,23 +21,26 @@ final readonly class StockQuery
     private const FEW = 6;
 
     /** @param list<Condition> $conditions */
-    private function __construct(public string $text, public array $conditions, public bool $asksForColour, public Asking $asking) {}
+    private function __construct(public string $text, public array $conditions, public bool $asksForColour, public Asking $asking, private ?Superlative $superlative = null) {}
 
     /**
      * @param list<Opening>         $openings totes and spots that something may be asked to fit
+     * @param \DateTimeImmutable|null $today   to know what is new; null where nobody asks for days
      * @param array<string, string> $words    of the home: what they mean there, such as boho => "wicker, dried, cream"
      */
-    public static function read(string $text, LengthUnit $unit, ColourNames $names, array $openings = [], array $words = []): self
+    public static function read(string $text, LengthUnit $unit, ColourNames $names, array $openings = [], array $words = [], ?\DateTimeImmutable $today = null): self
     {
-        $reader = new Internal\QueryReader($unit, $names, $openings, $words);
+        $reader = new Internal\QueryReader($unit, $names, $openings, $words, $today);
         $plain = mb_strtolower(trim(mb_substr($text, 0, 200)));
 
-        return new self($plain, $reader->read($plain), $reader->asksForColour(), Asking::of($plain));
+        $superlative = Superlative::of($plain);
+
+        return new self($plain, $reader->read(null === $superlative ? $plain : str_replace($superlative->word, ' ', $plain)), $reader->asksForColour(), Asking::of($plain), $superlative);
     }
 
     public function isEmpty(): bool
     {
-        return [] === $this->conditions;
+        return [] === $this->conditions && null === $this->superlative;
     }
 
     /**
@@ -84,17 +87,20 @@ final readonly class StockQuery
      */
     public function among(\Closure $cards): Answered
     {
-        $all = range(0, max(0, \count($this->conditions) - 1));
+        $all = array_keys($this->conditions);
         $meeting = $missing = [];
         $totals = new Totals();
         foreach ($this->isEmpty() ? [] : $cards() as $card) {
             [$met, $misses] = $this->meets($card);
             if (0 === $misses) {
                 $meeting[] = [$card, $met];
-                $totals = $totals->with($card);
-            } elseif (1 === $misses && \count($missing) < self::MOST_NEAR && $this->isAlmost($card, $met)) {
+            } elseif (1 === $misses && null === $this->superlative && \count($missing) < self::MOST_NEAR && $this->isAlmost($card, $met)) {
                 $missing[] = [$card, $met];
             }
+        }
+        $meeting = $this->superlative?->among($meeting) ?? $meeting;
+        foreach ($meeting as [$card]) {
+            $totals = $totals->with($card);
         }
         if ([] === $meeting && !$this->isEmpty()) {
             return $this->nearest($cards);
@@ -151,7 +157,7 @@ final readonly class StockQuery
         }
         $right = array_map(fn(int $i): ?Condition => 0 === $hits[$i] ? self::putRight($this->conditions[$i]) : null, array_keys($this->conditions));
         if ([] !== array_filter($right)) {
-            return (new self($this->text, array_map(static fn(?Condition $right, Condition $asked): Condition => $right ?? $asked, $right, $this->conditions), $this->asksForColour, $this->asking))->among($cards);
+            return (new self($this->text, array_map(static fn(?Condition $right, Condition $asked): Condition => $right ?? $asked, $right, $this->conditions), $this->asksForColour, $this->asking, $this->superlative))->among($cards);
         }
         $unknown = array_keys(array_filter($hits, fn(int $count, int $i): bool => 0 === $count && self::isOfWords($this->conditions[$i]), \ARRAY_FILTER_USE_BOTH));
         $asked = array_values(array_diff(array_keys($this->conditions), $unknown));
@@ -221,7 +227,7 @@ final readonly class StockQuery
     private function ranked(array $seen, array $asked, int $misses): array
     {
         $found = $ranks = $names = $ids = [];
-        foreach ([] === $asked ? [] : $seen as [$card, $met]) {
+        foreach ([] === $asked && [] !== $this->conditions ? [] : $seen as [$card, $met]) {
             $failed = array_values(array_filter($asked, static fn(int $i): bool => null === $met[$i]));
             $isPassedOver = \count($failed) !== $misses || ($misses > 0 && !$this->isNear($asked, $failed));
             if ($isPassedOver) {

@@ -13,7 +13,7 @@ final readonly class TitleQuery
     private const FULL = 0.85;
     private const ROOMY = 0.6;
     private const KINDS = ['totes' => 'tote', 'looks' => 'look', 'notes' => 'note', 'spots' => 'spot', 'swaps' => 'swap', 'shopping list' => 'line', 'haul list' => 'line', 'haul' => 'line', 'to buy' => 'line', 'buying' => 'line', 'purchases' => 'line'];
-    private const FILLS = ['empty' => 'empty', 'full' => 'full', 'room left' => 'room', 'with room' => 'room', 'has room' => 'room', 'have room' => 'room', 'half empty' => 'room', 'space' => 'room', 'fullest' => 'full'];
+    private const FILLS = ['empty' => 'empty', 'full' => 'full', 'room left' => 'room', 'with room' => 'room', 'has room' => 'room', 'have room' => 'room', 'half empty' => 'room', 'most room' => 'room', 'most space' => 'room', 'space' => 'room', 'room' => 'room', 'emptiest' => 'room', 'fullest' => 'full'];
 
     /** @param list<string> $words */
     private function __construct(public ?string $kind, public ?string $fill, private array $words) {}
@@ -22,7 +22,7 @@ final readonly class TitleQuery
     {
         $plain = ' ' . mb_strtolower(trim(mb_substr($text, 0, 200))) . ' ';
         $kind = $fill = null;
-        if (1 === preg_match('/\b(?:empty|full|fullest|room|space)\b/u', $plain)) {
+        if (1 === preg_match('/\b(?:empty|emptiest|full|fullest|room|space)\b/u', $plain)) {
             $plain = (string) preg_replace('/\b(?:totes?|boxes|bins)\b/u', 'totes', $plain);
         }
         foreach (self::KINDS as $word => $of) {

@@ -40,14 +40,14 @@ final class SearchRepository
         $names = $this->names($home);
         [$at, $kinds] = $this->places($home, $names, $query->placesAsked($names));
         $history = $this->history->of($home, null)->histories;
-        /** @var iterable<array{string, string, string, int, int, int, string, string, string, string, string, string, string, string, int, int, int, int, string, int|null, string, string}> $rows */
-        $rows = $this->db->iterateNumeric('SELECT id, name, kind, width, depth, height, colours, materials, finish, seasons, hazards, origin, care, set_name, cost_each, replacement_each, weight, count, assumed, laid_out, shape, pattern FROM piece WHERE home_id = ? AND removed_at IS NULL', [$home->id()]);
-        foreach ($rows as [$id, $name, $kind, $width, $depth, $height, $colours, $materials, $finish, $seasons, $hazards, $origin, $care, $set, $cost, $worth, $grams, $count, $assumed, $run, $shape, $pattern]) {
+        /** @var iterable<array{string, string, string, int, int, int, string, string, string, string, string, string, string, string, int, int, int, int, string, int|null, string, string, string|null}> $rows */
+        $rows = $this->db->iterateNumeric('SELECT id, name, kind, width, depth, height, colours, materials, finish, seasons, hazards, origin, care, set_name, cost_each, replacement_each, weight, count, assumed, laid_out, shape, pattern, came_on FROM piece WHERE home_id = ? AND removed_at IS NULL', [$home->id()]);
+        foreach ($rows as [$id, $name, $kind, $width, $depth, $height, $colours, $materials, $finish, $seasons, $hazards, $origin, $care, $set, $cost, $worth, $grams, $count, $assumed, $run, $shape, $pattern, $came]) {
             // Lists repeat over thousands of pieces and are put into words once; what is written by hand is not.
             $said = "{$kind} {$materials} {$finish} {$seasons} {$hazards} {$shape} {$pattern} ";
             $text = ($this->words[$said] ??= mb_strtolower($said) . $this->textures($materials)) . ' ' . ('' === $origin . $care . $set ? '' : mb_strtolower("{$origin} {$care} {$set} ")) . ('[]' === $assumed ? '' : self::ASSUMED[$assumed] ?? '') . ($at[$id] ?? '');
             $long = null === $run ? $this->length($kind, $width) : $run;
-            yield new SearchCard($id, mb_strtolower($name), $text, $query->asksForColour ? $this->colours[$colours] ??= $this->colours($colours) : [], $width, $depth, $height, ($history[$id] ?? null)?->seasonsIdle, $kinds[$id] ?? [], $cost, $worth, $grams, $count, $kind, $long);
+            yield new SearchCard($id, mb_strtolower($name), $text, $query->asksForColour ? $this->colours[$colours] ??= $this->colours($colours) : [], $width, $depth, $height, ($history[$id] ?? null)?->seasonsIdle, $kinds[$id] ?? [], $cost, $worth, $grams, $count, $kind, $long, $came ?? '');
         }
     }
 

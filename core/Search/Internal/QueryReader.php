@@ -21,7 +21,7 @@ use BrightCupboard\Core\Stock\Texture;
 final class QueryReader
 {
     private const NOT = ['not', 'without', 'except', 'excluding'];
-    public const STOPS = ['a', 'an', 'the', 'in', 'on', 'at', 'of', 'and', 'with', 'for', 'from', 'my', 'all', 'any', 'that', 'is', 'are', 'where', 'what', 'tote', 'seasons', 'season', 'thing', 'things', 'piece', 'pieces', 'stuff', 'something', 'anything', 'ones', 'which', 'show', 'me', 'find', 'how', 'many', 'much', 'there', 'do', 'we', 'i', 'have', 'has', 'own', 'owned', 'please', 'it', 'to', 'but', 'coloured', 'colored', 'colour', 'color', 'some', 'our', 'decor', 'decoration', 'decorations', 'made', 'did', 'does', 'will', 'would', 'should', 'put', 'got', 'get', 'everything', 'can', 'could', 'you', 'us', 'keep', 'kept', 'stored', 'was', 'were', 'be', 'been', 'give', 'tell', 'list', 'need', 'want', 'looking', 'look', 'this', 'these', 'those', 'here', 'still', 'only', 'just', 'them', 'they', "what's", "where's", 'go', 'who', 'anyone', 'cost', 'costs', 'price', 'powered', 'sort', 'kind', 'kinds', 'lots', 'left', 'total', 'worth', 'someone', 'somebody', 'items', 'item', 'colours', 'colors', 'coloring', 'materials', 'material', 'altogether', 'spend', 'spent', 'pay', 'paid', 'weigh', 'weighs', 'long', 'away', 'now', 'currently', 'ever', 'yet', 'available', 'suitable', 'good', 'nice', 'looks', 'like', 'also', 'too', 'think', 'see', 'as', 'by', 'its', 'their', 'she', 'he', 'next', 'time', 'today', 'please,'];
+    public const STOPS = ['a', 'an', 'the', 'in', 'on', 'at', 'of', 'and', 'with', 'for', 'from', 'my', 'all', 'any', 'that', 'is', 'are', 'where', 'what', 'tote', 'seasons', 'season', 'thing', 'things', 'piece', 'pieces', 'stuff', 'something', 'anything', 'ones', 'which', 'show', 'me', 'find', 'how', 'many', 'much', 'there', 'do', 'we', 'i', 'have', 'has', 'own', 'owned', 'please', 'it', 'to', 'but', 'coloured', 'colored', 'colour', 'color', 'some', 'our', 'decor', 'decoration', 'decorations', 'made', 'did', 'does', 'will', 'would', 'should', 'put', 'got', 'get', 'everything', 'can', 'could', 'you', 'us', 'keep', 'kept', 'stored', 'was', 'were', 'be', 'been', 'give', 'tell', 'list', 'need', 'want', 'looking', 'look', 'this', 'these', 'those', 'here', 'still', 'only', 'just', 'them', 'they', "what's", "where's", 'go', 'who', 'anyone', 'cost', 'costs', 'price', 'powered', 'sort', 'kind', 'kinds', 'lots', 'left', 'total', 'worth', 'someone', 'somebody', 'items', 'item', 'colours', 'colors', 'coloring', 'materials', 'material', 'altogether', 'spend', 'spent', 'pay', 'paid', 'weigh', 'weighs', 'long', 'away', 'now', 'currently', 'ever', 'yet', 'available', 'suitable', 'good', 'nice', 'looks', 'like', 'also', 'too', 'think', 'see', 'as', 'by', 'its', 'their', 'she', 'he', 'next', 'time', 'today', 'please,', 'value', 'values', 'haven', 'used', 'use', 'fits', 'fit', 'fitting'];
     /** What people call many kinds at once. */
     private const GROUPS = [
         'animals' => ['hare', 'bird', 'deer', 'heron', 'fox', 'squirrel', 'hedgehog', 'bear', 'sheep', 'mouse', 'cat', 'dog', 'horse', 'owl'], 'animal' => ['hare', 'bird', 'deer', 'heron', 'fox', 'squirrel', 'hedgehog', 'bear', 'sheep', 'mouse', 'cat', 'dog', 'horse', 'owl'],
@@ -31,7 +31,9 @@ final class QueryReader
     private const OF_THEIR_OWN = ['terracotta', 'copper', 'bronze', 'pewter', 'juniper', 'cedar'];
     /** What people call a whole family of materials. */
     private const TEXTURES = ['metallic' => 'metal', 'textiles' => 'textile', 'textile' => 'textile', 'fabrics' => 'textile', 'fabric' => 'textile', 'cloth' => 'textile', 'pottery' => 'clay', 'ceramic' => 'clay', 'greens' => 'greenery', 'wicker' => 'woven'];
-    private const IDLE = '\b(?:(?:not|haven.t|hasn.t|have not|has not)(?: we)? (?:been )?(?:used|out|shown|stood)|unused|idle)(?: (?:for|in|since))?';
+    /** Numbers in words, where a number counts. */
+    private const SPELT = '/\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve|an?)(?=\s+(?:years?|seasons?|swaps?|inch(?:es)?|feet|foot|ft|cm|pounds?|lbs?|dollars)\b)/u';
+    private const IDLE = '\b(?:(?:not|haven.t|hasn.t|have not|has not)(?: (?:we|i))? (?:been )?(?:used|out|shown|stood|put out|touched|needed)|unused|idle)(?: (?:for|in|since))?(?: (?:over|more than|at least|the last))?';
     private const SWAPS_A_YEAR = 4;
     private const FREE_OF = [
         'unbreakable' => [['breakable'], 'not breakable'],
@@ -51,7 +53,7 @@ final class QueryReader
      * @param list<Opening>         $openings
      * @param array<string, string> $homeWords
      */
-    public function __construct(LengthUnit $unit, private readonly ColourNames $names, array $openings, private readonly array $homeWords = [])
+    public function __construct(LengthUnit $unit, private readonly ColourNames $names, array $openings, private readonly array $homeWords = [], private readonly ?\DateTimeImmutable $today = null)
     {
         $this->fits = new FitPhrases($openings);
         $this->sizes = new SizePhrases(new LengthText($unit));
@@ -65,11 +67,15 @@ final class QueryReader
     /** @return list<Condition> */
     public function read(string $text): array
     {
-        $phrases = new Phrases((string) preg_replace(['/\blight[- ]colou?red\b/u', '/\b(dark|bright)[- ]colou?red\b/u'], ['pale', '$1'], $text));
+        $text = (string) preg_replace_callback(self::SPELT, static fn(array $m): string => (string) Lexicon::count($m[1]), $text);
+        $phrases = new Phrases((string) preg_replace(['/\b(?:can|could|would|may|might)\s+(?:i|we|you|it|they)?\s*(?:put|stand|go|goes|place|set|sit)\s+(on|in|into)\b(?=\s+(?:the|my|our)?\s*\pL)/u', '/\blight[- ]colou?red\b/u', '/\b(dark|bright)[- ]colou?red\b/u'], [' fits $1', 'pale', '$1'], $text));
+        if (null !== $this->today) {
+            DayPhrases::takeFrom($phrases, $this->today);
+        }
+        $phrases->take(self::IDLE . '\s+(\d{1,2})\s*(years?|seasons?|swaps?)', static fn(array $m): array => [new IdleCondition((int) $m[1] * (str_starts_with($m[2], 'year') ? self::SWAPS_A_YEAR : 1))]);
         AmountPhrases::takeFrom($phrases);
         $this->fits->takeFrom($phrases);
         $this->sizes->takeFrom($phrases);
-        $phrases->take(self::IDLE . '\s+(\d{1,2})\s*(years?|seasons?|swaps?)', static fn(array $m): array => [new IdleCondition((int) $m[1] * (str_starts_with($m[2], 'year') ? self::SWAPS_A_YEAR : 1))]);
         $phrases->take('\b(?:never[ -](?:been )?(?:used|stood|out|put out|shown)|unused)\b', static fn(): array => [new IdleCondition(null)]);
         $phrases->take('\b(?:(?:not|nothing|isn.t|aren.t|never|to be)(?: yet)?(?: been)? measured|unmeasured|without (?:a )?size|assumed sizes?)\b', static fn(): array => [new UnmeasuredCondition()]);
         $phrases->take('\b(?:(?:without|with no|no) (?:a )?(?:price|cost)|unpriced)\b', static fn(): array => [new UnsaidCondition('price')]);
@@ -163,7 +169,8 @@ final class QueryReader
             return [new AnyCondition([$size, new WordCondition($word, $word, null)], $word), 1];
         }
         $isCloth = Texture::Textile === Lexicon::material($word)?->texture();
-        $colour ??= $isCloth ? null : $this->names->read($word); // who asks for linen wants cloth, not its colour
+        $isThing = null !== Lexicon::kind($word) && null === Lexicon::nearest($word) && null === Lexicon::material($word); // a pumpkin is no colour here
+        $colour ??= $isCloth || $isThing ? null : $this->names->read($word); // who asks for linen wants cloth, not its colour
         $this->asksForColour = $this->asksForColour || null !== $colour || null !== ColourFamily::named($word);
         $singular = $this->singular($word);
         $same = [...$this->same($word), ...$this->same($singular)];

@@ -41,7 +41,7 @@ final readonly class SizeCondition implements Condition, Almost
     private function tenths(SearchCard $card): int
     {
         return match ($this->side) {
-            'width' => $card->width,
+            'width' => max($card->width, $card->run), // a garland in its coil is as long as it runs
             'depth' => $card->depth,
             'height' => $card->height,
         };

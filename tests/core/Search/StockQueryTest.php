@@ -74,7 +74,7 @@ final class StockQueryTest extends TestCase
     {
         $found = StockQuery::read('teal under 20 in not used for 4 seasons', LengthUnit::Inch, new ColourNames())->among(self::cards(...))->found;
 
-        self::assertSame([['at most 20 in high', 'not used for 4 seasons', 'the colour teal']], array_map(static fn(Found $one): array => $one->why, $found));
+        self::assertSame([['not used for 4 seasons', 'at most 20 in high', 'the colour teal']], array_map(static fn(Found $one): array => $one->why, $found));
     }
 
     public function testSaysWhatWasLeftOutWhatIsMissedAndHowManyThereAre(): void

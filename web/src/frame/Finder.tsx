@@ -70,7 +70,7 @@ export function Finder({ isOpen, onClose }: { isOpen: boolean; onClose: () => vo
       )}
       {asked !== '' && (
         <div className="mt-2" data-testid="search-said">
-          {shown.length > 0 && <p className="text-[15px] font-semibold">{sentence}</p>}
+          {sentence !== '' && <p className="text-[15px] font-semibold">{sentence}</p>}
           {shown.length === 0 && almost.length > 0 && <p>Nothing meets all of it; these miss one thing.</p>}
           {unknown.length > 0 && (shown.length > 0 || almost.length > 0) && (
             <p className="note">No piece is known by {unknown.map((word) => `“${word}”`).join(', ')}: shown without it.</p>
@@ -102,7 +102,7 @@ export function Finder({ isOpen, onClose }: { isOpen: boolean; onClose: () => vo
         </>
       )}
       {all > shown.length && <p className="note mt-2">{counted(all, 'piece')} in all; the Cupboard shows them when you ask there.</p>}
-      {asked !== '' && found !== null && shown.length === 0 && almost.length === 0 && places.length === 0 && (
+      {asked !== '' && found !== null && sentence === '' && almost.length === 0 && places.length === 0 && (
         <p className="mt-3">
           {unknown.length > 0
             ? `No piece here is known by ${unknown.map((word) => `“${word}”`).join(', ')}. Try its kind, colour, material or place.`
