@@ -9,6 +9,7 @@ use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\SpotHazard;
 
@@ -18,6 +19,9 @@ final readonly class Cautions
     /** What two people should carry, in grams (25 lb, common practice). */
     private const HEAVY_GRAMS = 11_340;
     private const FLAME_CLEARANCE = 12 * Length::TENTHS_PER_INCH;
+    /** Above it one stands on a ladder (memory: 80 in is what most reach). */
+    private const REACH = 80 * Length::TENTHS_PER_INCH;
+    private const TALL_TREE = 66 * Length::TENTHS_PER_INCH;
 
     public function __construct(private LengthText $lengths = new LengthText(LengthUnit::Inch)) {}
 
@@ -34,6 +38,9 @@ final readonly class Cautions
                 $said[] = $this->forHazard($hazard, $phase, $spot);
             }
         }
+        if ($this->effort(0, $handled, $spot)->climbs) {
+            $said[] = 'Ladder: three points of contact, a second person.';
+        }
         if ($this->isHeavy($handled)) {
             $said[] = 'Over 25 lb: carry with two.';
         }
@@ -41,16 +48,20 @@ final readonly class Cautions
         return array_values(array_unique(array_filter($said, \is_string(...))));
     }
 
-    /** @param list<array{Piece, int}> $handled */
-    public function hands(array $handled): int
+    /**
+     * How many hands it takes and what they must be able to do.
+     *
+     * @param list<array{Piece, int}> $handled
+     */
+    public function effort(int $minutes, array $handled, ?Spot $spot, int $laid = 0, int $byRule = 0): Effort
     {
+        $climbs = [] !== $handled && null !== $spot && $spot->ledgeHeight->tenths() > self::REACH;
         foreach ($handled as [$piece]) {
-            if (\in_array(Hazard::NeedsLadder, $piece->hazards, true)) {
-                return 2;
-            }
+            $climbs = $climbs || \in_array(Hazard::NeedsLadder, $piece->hazards, true) || (PieceKind::Tree === $piece->kind && $piece->size->height->tenths() > self::TALL_TREE);
         }
+        $lifts = $this->isHeavy($handled);
 
-        return $this->isHeavy($handled) ? 2 : 1;
+        return new Effort($minutes, $climbs || $lifts ? 2 : 1, $climbs, $lifts, $laid, $byRule);
     }
 
     private function forHazard(Hazard $hazard, Phase $phase, ?Spot $spot): ?string
@@ -64,7 +75,7 @@ final readonly class Cautions
             Hazard::ButtonCells => $setsUp ? 'Button cells: check the screwed cover, keep from small children.' : null,
             Hazard::ToxicToPets => $setsUp ? 'Toxic to pets: out of their reach.' : null,
             Hazard::Mains => $setsUp ? 'Cords: undamaged, not under rugs or through doors; at most the maker’s number end to end.' : null,
-            Hazard::NeedsLadder => 'Ladder: three points of contact, a second person.',
+            Hazard::NeedsLadder => null,
         };
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Day;
 
-use BrightCupboard\Core\Plan\Difference;
+use BrightCupboard\Core\Plan\PlannedMove;
 use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
@@ -13,29 +13,45 @@ use BrightCupboard\Core\Storage\StoredTote;
 /**
  * Turns the moves of a plan into the tasks of the day.
  *
- * Everything passes over one table: taken down or fetched onto it, set up or packed from it. One task
+ * Everything passes over one table: taken down or fetched onto it, made ready, set up or packed from it. One task
  * per spot and phase and one per tote and phase, so that each tote is opened once and closed once and
- * nothing is set down twice. The order of the list is valid as it stands: no task needs a later one.
+ * nothing is set down twice. Every spot that is emptied is wiped. The order of the list is valid as it stands: no task needs a later one.
  */
 final readonly class DayPlanner
 {
-    public function __construct(private Durations $durations = new Durations(), private Cautions $cautions = new Cautions()) {}
+    public function __construct(
+        private Durations $durations = new Durations(),
+        private Cautions $cautions = new Cautions(),
+        private Handling $handling = new Handling(),
+        private Pace $pace = new Pace(),
+    ) {}
 
     /**
-     * @param list<DaySpot>    $spots
-     * @param list<StoredTote> $totes
+     * @param list<PlannedMove> $moves
+     * @param list<DaySpot>     $spots
+     * @param list<StoredTote>  $totes
      * @param list<Preparation> $preparations
      *
      * @return list<DayTask>
      */
-    public function tasks(Difference $plan, array $spots, array $totes, array $preparations = []): array
+    public function tasks(array $moves, array $spots, array $totes, array $preparations = []): array
     {
         $drafts = new TaskDrafts($spots, $totes);
         $table = Place::of(PlaceKind::Table);
-        foreach ($plan->moves as $move) {
+        $coming = [];
+        foreach ($moves as $move) {
             $source = PlaceKind::Table === $move->from->kind ? null : $drafts->bringing($move->from);
             $source?->add(new Move($move->piece->id, $move->count, $move->from, $table), $move->piece);
+            if (PlaceKind::Table === $move->to->kind) {
+                continue;
+            }
             $drafts->placing($move->to)->add(new Move($move->piece->id, $move->count, $table, $move->to), $move->piece, $source);
+            if (PlaceKind::Spot === $move->to->kind && PlaceKind::Spot !== $move->from->kind) {
+                $coming[$move->to->id ?? ''][] = [$move->piece, $move->count, PlaceKind::Arrived === $move->from->kind];
+            }
+        }
+        foreach ($coming as $spot => $handled) {
+            $drafts->ready($spot, $handled, $this->handling, $this->durations);
         }
         foreach ($preparations as $preparation) {
             $drafts->prepare($preparation);
@@ -46,17 +62,27 @@ final readonly class DayPlanner
 
     private function task(TaskDraft $draft): DayTask
     {
+        $byRule = $draft->minutes ?? $this->durations->minutes($draft->phase, $draft->handled, $draft->spot);
+
         return new DayTask(
             $draft->key,
             $draft->phase,
             $draft->title,
             $draft->group,
             $draft->moves,
-            $this->durations->minutes($draft->phase, $draft->handled),
-            $this->cautions->hands($draft->handled),
+            $this->cautions->effort($this->pace->minutes($draft->phase, $byRule), $draft->handled, $draft->spot, $this->laid($draft), $byRule),
+            $draft->steps,
             $this->cautions->forTask($draft->phase, $draft->handled, $draft->spot),
             array_keys($draft->after),
             $draft->opensTote,
+            $draft->spot?->id,
         );
+    }
+
+    private function laid(TaskDraft $draft): int
+    {
+        $laid = array_sum(array_map(fn(array $one): int => $this->handling->laid($one[0]) * $one[1], $draft->handled));
+
+        return \in_array($draft->phase, [Phase::TakeDown, Phase::Fetch], true) ? $laid : -$laid;
     }
 }

@@ -6,18 +6,18 @@ namespace BrightCupboard\Core\Day;
 
 use BrightCupboard\Core\Stock\Move;
 
-/** One thing to do and tick on swap day. */
+/** One thing to do and tick off on a working day. */
 final readonly class DayTask
 {
     /**
      * @param string       $key       stable within a sheet, such as "set up:spot:01HX…"
      * @param string       $group     room, or place of the tote
-     * @param list<Move>   $moves     what ticking it does to the stock; empty for cleaning
-     * @param int          $minutes   for one pair of hands, or for both when $hands is 2
-     * @param int          $hands     people needed at once, 1 or 2
+     * @param list<Move>   $moves     what ticking it does to the stock; empty for cleaning and making ready
+     * @param list<string> $steps     what is done in it beside the moves, in words
      * @param list<string> $cautions
      * @param list<string> $after     keys of the tasks that must be done first
      * @param string|null  $opensTote id of the tote that this task opens
+     * @param string|null  $spot      id of the spot where it is done
      */
     public function __construct(
         public string $key,
@@ -25,11 +25,12 @@ final readonly class DayTask
         public string $title,
         public string $group,
         public array $moves,
-        public int $minutes,
-        public int $hands,
+        public Effort $effort,
+        public array $steps,
         public array $cautions,
         public array $after,
         public ?string $opensTote,
+        public ?string $spot = null,
     ) {}
 
     /** Units that this task moves. */
@@ -41,6 +42,20 @@ final readonly class DayTask
     /** @param array<string, string> $names by key, of this task and of those it waits for */
     public function called(array $names): self
     {
-        return new self($names[$this->key] ?? $this->key, $this->phase, $this->title, $this->group, $this->moves, $this->minutes, $this->hands, $this->cautions, array_map(static fn(string $key): string => $names[$key] ?? $key, $this->after), $this->opensTote);
+        $after = array_map(static fn(string $key): string => $names[$key] ?? $key, $this->after);
+
+        return new self(
+            $names[$this->key] ?? $this->key,
+            $this->phase,
+            $this->title,
+            $this->group,
+            $this->moves,
+            $this->effort,
+            $this->steps,
+            $this->cautions,
+            $after,
+            $this->opensTote,
+            $this->spot,
+        );
     }
 }

@@ -4,100 +4,112 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Day;
 
+use BrightCupboard\Core\Day\Internal\LaneRun;
+use BrightCupboard\Core\Day\Internal\Orders;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
 /**
- * Gives each task a start and a person.
+ * Gives each task a start and the people who do it.
  *
- * List scheduling (Graham, 1969): whenever someone is free, the first task of the sheet whose forerunners
- * are done is started; what needs two waits for both. O(n²) for n tasks. Beside the finish stand the two
- * lower bounds no schedule can beat: the longest chain, and the work divided by the people.
+ * The order of the sheet (phase by phase, room by room) is kept, but what would make the day longer by waiting for its
+ * turn goes before it. Should that still be longer than it need be, the shortest of several is taken: later and later
+ * a target, the longest tail first, and orders between. Beside the finish stand the two
+ * lower bounds no day can beat: the longest chain, and the work shared among all. The same sheet always gives the same day.
  */
 final readonly class Lanes
 {
-    public function __construct(private int $people)
-    {
-        if ($people < 1 || $people > 2) {
-            throw new \LogicException(sprintf('A day sheet is for 1 or 2 people, got %d.', $people));
-        }
-    }
+    /** So much longer than the lower bound a day may be before another order is looked for. */
+    private const NEARLY = 1.03;
+    /** Targets of the sheet's order, as parts of the lower bound. */
+    private const TARGETS = [1.03, 1.0, 0.95];
+    /** Orders tried beyond these, and the most tasks for which they are. */
+    private const TRIES = 60;
+    private const FEW = 400;
+
+    /** @param int|null $table square centimetres that can be laid out at once; null when there is room for everything */
+    public function __construct(private Crew $crew, private Hours $hours = new Hours(), private ?int $table = null) {}
 
     /** @param list<DayTask> $tasks in sheet order, each after those it needs */
     public function schedule(array $tasks): Schedule
     {
-        $free = array_fill(0, $this->people, 0);
-        $end = $slots = [];
-        $waiting = $tasks;
-        $waitsFor = $this->forerunners($tasks);
-        $ready = array_map(static fn(array $after): ?int => [] === $after ? 0 : null, $waitsFor);
-        while ([] !== $waiting) {
-            [$soonest, $latest] = [min([\PHP_INT_MAX, ...$free]), max([0, ...$free])];
-            [$best, $start] = [null, \PHP_INT_MAX];
-            foreach ($waiting as $i => $task) {
-                $ready[$i] ??= $this->readyAt($waitsFor[$i], $end);
-                $couldStart = max($ready[$i] ?? \PHP_INT_MAX, $task->hands >= 2 && $this->people >= 2 ? $latest : $soonest);
-                if (null === $best || $couldStart < $start) {
-                    [$best, $start] = [$i, $couldStart];
-                    if ($start === $soonest) {
-                        break; // nothing starts sooner, and the sheet's order decides between equals
-                    }
-                }
+        $orders = new Orders($tasks);
+        $people = $this->crew->size();
+        $shared = $this->shared($tasks);
+        $run = $this->best($tasks, $orders, max($orders->longestChain(), $shared));
+        $slots = $late = $unmanned = [];
+        foreach ($tasks as $i => $task) {
+            $slots[$task->key] = $slot = new Slot($this->hours->beginsAt($run->starts[$i]), $this->hours->endsAt($run->ends[$i]), $run->lanes[$i]);
+            if (null !== $this->hours->latestEnd && $slot->end > $this->hours->latestEnd) {
+                $late[] = $task->key;
             }
-            $task = $waiting[$best];
-            unset($waiting[$best]);
-            // Who was busy last goes on: a chain of tasks stays in one pair of hands.
-            $lane = (int) array_search(max([0, ...array_filter($free, static fn(int $at): bool => $at <= $start)]), $free, true);
-            $isForBoth = 2 === min($task->hands, $this->people);
-            $until = $start + $task->minutes;
-            $end[$task->key] = $until;
-            $slots[$task->key] = new Slot($start, $task->minutes, $isForBoth ? null : $lane);
-            $free = $isForBoth ? array_fill(0, $this->people, $until) : array_replace($free, [$lane => $until]);
+            if (!$this->crew->canDo($task->effort) || \in_array($i, $run->overtime, true)) {
+                $unmanned[] = $task->key;
+            }
         }
-        $work = array_sum(array_map(fn(DayTask $task): int => $task->minutes * min($task->hands, $this->people), $tasks));
+        $overfull = array_map(static fn(int $i): string => $tasks[$i]->key, $run->overfull);
 
-        return new Schedule($slots, [] === $end ? 0 : max($end), $this->longestChain($tasks), intdiv($work + $this->people - 1, $this->people));
+        return new Schedule($slots, $run->finish(), $this->hours->endsAt($run->finish()), $orders->longestChain(), $shared, $late, $unmanned, $run->mostLaid, $overfull);
     }
 
     /**
-     * What each task has to wait for. A sheet that was worked out again may have lost a forerunner of a task that
-     * is ticked already; nobody waits for what is not on the sheet.
+     * The work shared among all; where people are odd in number, what needs two also leaves one over.
      *
      * @param list<DayTask> $tasks
-     *
-     * @return list<list<string>> keys by the place of the task
      */
-    private function forerunners(array $tasks): array
+    private function shared(array $tasks): int
     {
-        $onSheet = array_fill_keys(array_map(static fn(DayTask $task): string => $task->key, $tasks), true);
-
-        return array_map(static fn(DayTask $task): array => array_values(array_filter($task->after, static fn(string $key): bool => isset($onSheet[$key]))), $tasks);
-    }
-
-    /**
-     * The minute at which the last of its forerunners is done; null while one is not.
-     *
-     * @param list<string>       $after
-     * @param array<string, int> $end by key of the task
-     */
-    private function readyAt(array $after, array $end): ?int
-    {
-        $ready = 0;
-        foreach ($after as $key) {
-            if (!isset($end[$key])) {
-                return null;
-            }
-            $ready = max($ready, $end[$key]);
+        $people = $this->crew->size();
+        $work = $forTwo = 0;
+        foreach ($tasks as $task) {
+            $hands = min($task->effort->hands, $people);
+            $work += $task->effort->minutes * $hands;
+            $forTwo += 2 === $hands ? $task->effort->minutes : 0;
         }
 
-        return $ready;
+        return max((int) ceil($work / $people), (int) ceil($forTwo / max(1, intdiv($people, 2))));
     }
 
     /** @param list<DayTask> $tasks */
-    private function longestChain(array $tasks): int
+    private function best(array $tasks, Orders $orders, int $bound): LaneRun
     {
-        $until = [];
-        foreach ($tasks as $task) {
-            $until[$task->key] = $task->minutes + max([0, ...array_map(static fn(string $key): int => $until[$key] ?? 0, $task->after)]);
+        $isGood = static fn(?LaneRun $run): bool => null !== $run && $run->finish() <= self::NEARLY * $bound && [] === $run->overfull && [] === $run->overtime;
+        $best = null;
+        foreach ([false, true] as $keeps) {
+            foreach (self::TARGETS as $part) {
+                if (!$isGood($best)) {
+                    $best = $this->shorter($best, $this->run($tasks, $orders, $orders->bySheet(), (int) ceil($part * $bound), $keeps));
+                }
+            }
+        }
+        foreach ([[$orders->byTwo(), false], [$orders->byTwo(), true], [$orders->byTail(), false], [$orders->byTail(), true]] as [$turns, $keeps]) {
+            if (!$isGood($best)) {
+                $best = $this->shorter($best, $this->run($tasks, $orders, $turns, \PHP_INT_MAX, $keeps));
+            }
+        }
+        $random = new Randomizer(new Mt19937(\count($tasks)));
+        for ($try = 0; $try < self::TRIES && \count($tasks) <= self::FEW && !$isGood($best); ++$try) {
+            $best = $this->shorter($best, $this->run($tasks, $orders, $orders->byChance($random), \PHP_INT_MAX, 0 === $try % 2));
         }
 
-        return [] === $until ? 0 : max($until);
+        return $best ?? throw new \LogicException('Some order was tried.');
+    }
+
+    private function shorter(?LaneRun $one, LaneRun $other): LaneRun
+    {
+        $cost = static fn(LaneRun $run): array => [\count($run->overtime), \count($run->overfull), $run->finish()];
+
+        return null === $one || $cost($other) < $cost($one) ? $other : $one;
+    }
+
+    /**
+     * @param list<DayTask> $tasks
+     * @param list<int>     $turns
+     */
+    private function run(array $tasks, Orders $orders, array $turns, int $target, bool $keeps): LaneRun
+    {
+        $there = array_map(fn(Hand $hand): array => [null === $hand->from ? 0 : $this->hours->workedBy($hand->from), null === $hand->until ? null : $this->hours->workedBy($hand->until)], $this->crew->hands);
+
+        return (new LaneRun($tasks, $orders, $this->crew, $there, $this->table, $target, $keeps))->work($turns);
     }
 }

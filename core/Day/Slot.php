@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Day;
 
-/** When a task starts, in minutes from the beginning, and whose it is: 0 or 1, null when it takes both. */
+/** When a task begins and ends, in minutes of the day, and whose it is. A break may lie between. */
 final readonly class Slot
 {
-    public function __construct(public int $start, public int $minutes, public ?int $lane) {}
+    /** @param list<int> $lanes places in the crew, one or two */
+    public function __construct(public int $start, public int $end, public array $lanes) {}
 }

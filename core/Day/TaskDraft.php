@@ -19,17 +19,21 @@ final class TaskDraft
     public array $moves = [];
     /** @var list<array{Piece, int}> */
     public array $handled = [];
+    /** @var list<string> */
+    public array $steps = [];
+    /** Minutes, where they do not follow from what is handled. */
+    public ?int $minutes = null;
     /** @var array<string, true> keys of tasks that come first */
     public array $after = [];
     public ?string $opensTote = null;
     public readonly string $key;
 
-    /** @param list<int|string> $order place among the tasks of its phase */
+    /** @param list<int|string> $order place among the tasks of its phase; what is fetched first follows from what is set up first */
     public function __construct(
         public readonly Phase $phase,
         public readonly string $title,
         public readonly string $group,
-        public readonly array $order,
+        public array $order,
         string $where,
         public readonly ?Spot $spot = null,
     ) {

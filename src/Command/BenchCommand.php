@@ -94,7 +94,7 @@ final class BenchCommand extends Command
             'Table view, all rows' => fn(): object => ($this->table)($swap()),
             'A window of 1,000 pieces' => fn(): object => ($this->pieces)($swap()->home(), 0, 1000),
             'A spot with coach and candidates' => fn(): object => ($this->dressing)($swap(), $this->entities->find(Spot::class, $spotId) ?? throw new \LogicException('The spot is there.')),
-            'Day sheet, worked out anew' => fn(): object => ($this->day)($swap(), new BuildDayInput(2)),
+            'Day sheet, worked out anew' => fn(): object => ($this->day)($swap(), null, new BuildDayInput(2)),
             'Search: brass under 10 in' => fn(): object => ($this->search)($swap()->home(), 'brass under 10 in'),
             'Search: sage cushion attic' => fn(): object => ($this->search)($swap()->home(), 'sage cushion attic'),
             'Garland for a run of 30 ft (bar: 30)' => fn(): object => ($this->reckon)($swap()->home(), Sums::Garland, new SumInput([new SumValueInput('run', '30 ft')], $swapId, $spotId)),

@@ -6,6 +6,7 @@ namespace App\Day;
 
 use App\Entity\SheetTask;
 use App\Entity\Swap;
+use App\Entity\WorkDay;
 use App\Http\Body;
 use App\Journal\Journal;
 use App\Swaps\Plans;
@@ -16,28 +17,30 @@ use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** Works the day out from where everything is now. What is ticked already stays; everything else is laid out anew. */
+/** Works a day out from where everything is now. What is ticked already stays; everything else is laid out anew. */
 #[AsController]
 final readonly class BuildDaySheet
 {
     public function __construct(private EntityManagerInterface $entities, private Plans $plans, private DayPlan $house, private ReadDay $read, private ClockInterface $clock, private Journal $journal) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/day', methods: ['POST'], defaults: ['_status' => 201])]
-    public function __invoke(Swap $swap, #[Body] BuildDayInput $input): DayAnswer
+    #[Route('/api/homes/{home}/swaps/{swap}/days/{day}', name: 'buildOtherDaySheet', methods: ['POST'], defaults: ['_status' => 201])]
+    public function __invoke(Swap $swap, ?WorkDay $day, #[Body] BuildDayInput $input): DayAnswer
     {
         $plan = $this->plans->of($swap)->plan;
         $difference = $plan->difference($this->house->totes($swap->home()));
         $done = $open = [];
-        foreach ($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap], ['ordinal' => 'ASC']) as $task) {
+        foreach ($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap, 'day' => $day], ['ordinal' => 'ASC']) as $task) {
             $task->isDone() ? $done[] = $task : $open[$task->key()] = $task;
         }
-        $sheet = [...$done, ...$this->laidOut($swap, $this->house->tasks($swap, $difference), $done, $open)];
-        $swap->shareAmong($input->people);
-        $swap->sheetBuilt($this->clock->now(), $this->house->fingerprint($swap, $plan));
-        $this->journal->say('The day sheet is worked out');
+        $sheet = [...$done, ...$this->laidOut($swap, $day, $this->house->tasks($swap, $day, $difference), $done, $open)];
+        $working = WorkDays::working($swap, $day);
+        $working->shareAmong($input->people);
+        $working->sheetBuilt($this->clock->now(), $this->house->fingerprint($swap, $plan));
+        $this->journal->say(null === $day ? 'The day sheet is worked out' : sprintf('The sheet of %s is worked out', $day->name()));
         $this->entities->flush();
 
-        return $this->read->of($swap, $sheet, $plan, $difference);
+        return $this->read->of($swap, $day, $sheet, $plan, $difference);
     }
 
     /**
@@ -49,7 +52,7 @@ final readonly class BuildDaySheet
      *
      * @return list<SheetTask>
      */
-    private function laidOut(Swap $swap, array $tasks, array $done, array $open): array
+    private function laidOut(Swap $swap, ?WorkDay $day, array $tasks, array $done, array $open): array
     {
         $ordinal = max([0, ...array_map(static fn(SheetTask $task): int => $task->ordinal() + 1, $done)]);
         $laid = [];
@@ -57,7 +60,7 @@ final readonly class BuildDaySheet
             if (isset($open[$task->key])) {
                 $open[$task->key]->revise($task, $ordinal++);
             } else {
-                $this->entities->persist($open[$task->key] = new SheetTask($swap, $task, $ordinal++));
+                $this->entities->persist($open[$task->key] = new SheetTask($swap, $task, $ordinal++, $day));
             }
             $laid[] = $open[$task->key];
             unset($open[$task->key]);

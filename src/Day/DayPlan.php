@@ -8,39 +8,94 @@ use App\Entity\Home;
 use App\Entity\Spot;
 use App\Entity\Swap;
 use App\Entity\Tote;
+use App\Entity\WorkDay;
 use App\Repository\HouseRepository;
 use App\Workbench\SumTasks;
 use BrightCupboard\Core\Day\Cautions;
 use BrightCupboard\Core\Day\DayPlanner;
 use BrightCupboard\Core\Day\DaySpot;
 use BrightCupboard\Core\Day\DayTask;
+use BrightCupboard\Core\Day\Pace;
+use BrightCupboard\Core\Day\Phase;
+use BrightCupboard\Core\Day\Preparation;
+use BrightCupboard\Core\Day\Tick;
 use BrightCupboard\Core\Plan\Difference;
 use BrightCupboard\Core\Plan\Plan;
+use BrightCupboard\Core\Plan\PlannedMove;
 use BrightCupboard\Core\Storage\StoredTote;
+use Doctrine\DBAL\Connection;
 
 /** The house as a day is planned in it. */
 final readonly class DayPlan
 {
-    public function __construct(private HouseRepository $house, private SumTasks $sums) {}
+    public function __construct(private HouseRepository $house, private SumTasks $sums, private WorkDays $days, private Connection $db) {}
 
     /** @return list<DayTask> */
-    public function tasks(Swap $swap, Difference $difference): array
+    public function tasks(Swap $swap, ?WorkDay $day, Difference $difference): array
     {
         $home = $swap->home();
+        [$share, $turns] = $this->days->share($swap);
+        $turn = $turns[$day?->id() ?? ''];
         $spots = array_map(static fn(Spot $spot): DaySpot => new DaySpot($spot->measures(), $spot->room()->name(), $spot->room()->round(), $spot->focalRank()), $this->house->spots($home));
+        $preparations = array_values(array_filter($this->sums->of($swap), static fn(Preparation $one): bool => $share->turnOf($one->spotId) === $turn));
+        $planner = new DayPlanner(cautions: new Cautions($home->lengths()), pace: $this->pace($home));
 
-        return (new DayPlanner(cautions: new Cautions($home->lengths())))->tasks($difference, $spots, $this->totes($home), $this->sums->of($swap));
+        return array_map(static fn(DayTask $task): DayTask => self::ofDay($task, $day), $planner->tasks($share->on($turn, $difference->moves), $spots, $this->totes($home), $preparations));
+    }
+
+    /** @return list<PlannedMove> what is to be moved on the day */
+    public function moves(Swap $swap, ?WorkDay $day, Difference $difference): array
+    {
+        [$share, $turns] = $this->days->share($swap);
+
+        return $share->on($turns[$day?->id() ?? ''], $difference->moves);
     }
 
     /** What a day sheet was worked out from: it is out of date when this is another. */
     public function fingerprint(Swap $swap, Plan $plan): string
     {
-        return sha1($plan->fingerprint() . $this->sums->fingerprint($swap));
+        $spots = array_map(static fn(WorkDay $day): array => [$day->id(), $day->spots()], $this->days->beside($swap));
+
+        return sha1($plan->fingerprint() . $this->sums->fingerprint($swap) . ([] === $spots ? '' : json_encode($spots, \JSON_THROW_ON_ERROR)));
     }
 
     /** @return list<StoredTote> */
     public function totes(Home $home): array
     {
         return array_map(static fn(Tote $tote): StoredTote => $tote->stored(), $this->house->totes($home));
+    }
+
+    /** How fast the home was, by all tasks of which it is known what they took. */
+    public function pace(Home $home): Pace
+    {
+        $ticks = $phases = [];
+        $rows = $this->db->iterateAssociative("SELECT t.id, t.swap_id || COALESCE(t.day_id, '') AS day, t.phase, CASE WHEN t.by_rule > 0 THEN t.by_rule ELSE t.minutes END AS rule, t.minutes, t.took, t.done_by, t.done_at FROM sheet_task t JOIN swap s ON s.id = t.swap_id WHERE s.home_id = ? AND t.done_at IS NOT NULL", [$home->id()]);
+        /** @var array{id: string, day: string, phase: string, rule: int, minutes: int, took: int|null, done_by: string, done_at: string} $row */
+        foreach ($rows as $row) {
+            $ticks[$row['day']][$row['id']] = new Tick($row['done_by'], (new \DateTimeImmutable($row['done_at']))->getTimestamp(), $row['minutes'], $row['took']);
+            $phases[$row['id']] = [Phase::from($row['phase']), $row['rule']];
+        }
+        $taken = [];
+        foreach ($ticks as $ofDay) {
+            foreach (array_filter(Tick::took($ofDay), \is_int(...)) as $id => $took) {
+                $taken[] = [...$phases[$id], $took];
+            }
+        }
+
+        return new Pace($taken);
+    }
+
+    /** Tasks of two days of a swap are called otherwise, since the same tote may be opened on both. */
+    private static function ofDay(DayTask $task, ?WorkDay $day): DayTask
+    {
+        if (null === $day) {
+            return $task;
+        }
+        $names = [];
+        foreach ([$task->key, ...$task->after] as $key) {
+            $names[$key] = $key . '@' . $day->id();
+        }
+
+        return $task->called($names);
     }
 }

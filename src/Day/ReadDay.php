@@ -6,13 +6,16 @@ namespace App\Day;
 
 use App\Entity\SheetTask;
 use App\Entity\Swap;
+use App\Entity\WorkDay;
 use App\Swaps\Plans;
 use BrightCupboard\Core\Day\DayTask;
+use BrightCupboard\Core\Day\Hand;
 use BrightCupboard\Core\Day\Lanes;
-use BrightCupboard\Core\Day\Slot;
+use BrightCupboard\Core\Day\Pause;
+use BrightCupboard\Core\Day\Phase;
+use BrightCupboard\Core\Day\Tick;
 use BrightCupboard\Core\Plan\Difference;
 use BrightCupboard\Core\Plan\Plan;
-use BrightCupboard\Core\Stock\Piece;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
@@ -20,14 +23,16 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class ReadDay
 {
-    public function __construct(private EntityManagerInterface $entities, private Plans $plans, private DayPlan $house) {}
+    public function __construct(private EntityManagerInterface $entities, private Plans $plans, private DayPlan $house, private WorkDays $days, private DayWarnings $warnings) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/day', methods: ['GET'])]
-    public function __invoke(Swap $swap): DayAnswer
+    #[Route('/api/homes/{home}/swaps/{swap}/days/{day}', name: 'readOtherDay', methods: ['GET'])]
+    public function __invoke(Swap $swap, ?WorkDay $day): DayAnswer
     {
         $plan = $this->plans->of($swap)->plan;
+        $stored = array_values($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap, 'day' => $day], ['ordinal' => 'ASC']));
 
-        return $this->of($swap, $this->stored($swap), $plan, $plan->difference($this->house->totes($swap->home())));
+        return $this->of($swap, $day, $stored, $plan, $plan->difference($this->house->totes($swap->home())));
     }
 
     /**
@@ -35,55 +40,68 @@ final readonly class ReadDay
      *
      * @param list<SheetTask> $stored in the order of the sheet
      */
-    public function of(Swap $swap, array $stored, Plan $plan, Difference $difference): DayAnswer
+    public function of(Swap $swap, ?WorkDay $day, array $stored, Plan $plan, Difference $difference): DayAnswer
     {
+        $working = WorkDays::working($swap, $day);
+        [$crew, $hours] = [$working->crew(), $working->hours()];
         $tasks = array_map(static fn(SheetTask $task): DayTask => $task->task(), $stored);
         $byPhase = $tasks;
         usort($byPhase, static fn(DayTask $a, DayTask $b): int => $a->phase->order() <=> $b->phase->order());
-        $schedule = (new Lanes($swap->people()))->schedule($byPhase);
-        $isBuilt = null !== $swap->sheetBuiltAt();
-        $views = array_map(static fn(SheetTask $one, DayTask $task): TaskAnswer => TaskAnswer::of($one, $task, $schedule->slots[$task->key] ?? new Slot(0, 0, null)), $stored, $tasks);
+        $schedule = (new Lanes($crew, $hours, $working->table()))->schedule($byPhase);
+        $isBuilt = null !== $working->sheetBuiltAt();
+        $isThePlan = [] === $this->house->moves($swap, $day, $difference);
+        $lengths = $swap->home()->lengths();
+        $ticks = [];
+        foreach ($stored as $one) {
+            $ticks[$one->id()] = $one->doneTick();
+        }
+        $took = Tick::took(array_filter($ticks, static fn(?Tick $tick): bool => null !== $tick));
 
         return new DayAnswer(
+            $day?->id(),
+            $day?->name() ?? 'Swap day',
+            ($day?->date() ?? $swap->swapDay())->format('Y-m-d'),
+            $this->daysOf($swap),
             $isBuilt,
-            $isBuilt && $swap->sheetPlan() !== $this->house->fingerprint($swap, $plan),
-            [] === $difference->moves,
-            $swap->people(),
+            $isBuilt && $working->sheetPlan() !== $this->house->fingerprint($swap, $plan),
+            $isThePlan,
+            $hours->start,
+            $hours->latestEnd,
+            array_map(static fn(Pause $pause): PauseAnswer => new PauseAnswer($pause->at, $pause->minutes), $hours->pauses),
+            array_map(static fn(Hand $hand): HandAnswer => new HandAnswer($hand->name, $hand->climbs, $hand->lifts, $hand->from, $hand->until), $crew->hands),
+            $lengths->write($working->layWidth()) . ' x ' . $lengths->write($working->layDepth()),
+            (int) round(100 * $schedule->mostLaid / max(1, $working->table())),
+            $day?->spots() ?? [],
             $schedule->finish,
+            $schedule->worked,
             $schedule->longestChain,
             $schedule->workShared,
+            $this->pace($swap),
             \count(array_filter($stored, static fn(SheetTask $task): bool => $task->isDone())),
-            $views,
-            $this->warnings($plan, $difference),
+            array_map(static fn(SheetTask $one, DayTask $task): TaskAnswer => TaskAnswer::of($one, $task, $schedule, $took[$one->id()] ?? null), $stored, $tasks),
+            [...$this->warnings->ofPlan($plan, $difference), ...$this->warnings->ofSchedule($schedule, $byPhase, $working)],
+            ($day ?? $swap)->version(),
         );
     }
 
-    /** @return list<SheetTask> */
-    private function stored(Swap $swap): array
+    /** @return list<DayOfSwapAnswer> */
+    private function daysOf(Swap $swap): array
     {
-        return array_values($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap], ['ordinal' => 'ASC']));
+        $days = [new DayOfSwapAnswer(null, 'Swap day', $swap->swapDay()->format('Y-m-d'))];
+        foreach ($this->days->beside($swap) as $day) {
+            $days[] = new DayOfSwapAnswer($day->id(), $day->name(), $day->date()->format('Y-m-d'));
+        }
+        usort($days, static fn(DayOfSwapAnswer $a, DayOfSwapAnswer $b): int => $a->date <=> $b->date);
+
+        return $days;
     }
 
-    /** @return list<string> */
-    private function warnings(Plan $plan, Difference $difference): array
+    /** @return list<PaceAnswer> */
+    private function pace(Swap $swap): array
     {
-        $open = $plan->leftOpen();
-        $name = static fn(Piece $piece): string => $piece->name;
-        $missing = array_map(static fn(string $id): string => $plan->stock[$id]->name, array_keys($difference->missing));
+        $pace = $this->house->pace($swap->home());
+        $measured = array_values(array_filter(Phase::cases(), static fn(Phase $phase): bool => $pace->measured($phase) > 0));
 
-        return array_values(array_filter([
-            $this->say(array_map($name, $open->undecided), 'not decided yet, left standing'),
-            $this->say(array_map($name, $open->homeless), 'to come out, but without a spot: left in store'),
-            $this->say($missing, 'planned, but lent, lost or too few'),
-            $this->say($difference->loose, 'without a tote that has room: stands beside them'),
-        ], \is_string(...)));
-    }
-
-    /** @param list<string> $names */
-    private function say(array $names, string $what): ?string
-    {
-        $some = implode(', ', \array_slice($names, 0, 3)) . (\count($names) > 3 ? sprintf(' and %d more', \count($names) - 3) : '');
-
-        return [] === $names ? null : sprintf('%d %s: %s.', \count($names), $what, $some);
+        return array_map(static fn(Phase $phase): PaceAnswer => new PaceAnswer($phase, round($pace->factor($phase), 2), $pace->measured($phase)), $measured);
     }
 }

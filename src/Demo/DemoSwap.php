@@ -49,7 +49,7 @@ final readonly class DemoSwap
         $money = static fn(string $path): string => number_format($r->whole($path) / 100, 2, '.', '');
         $view = ($this->begin)($home, new SwapInput($r->text('running.name'), Season::from($r->text('running.season')), $day->format('Y-m-d'), $money('running.budget'), $money('running.giftCard'), $stored->look($r->text('running.look'))->id()));
         $swap = $this->entities->find(Swap::class, $view->id) ?? throw new \LogicException('A swap that was begun is there.');
-        $swap->shareAmong($r->whole('running.people'));
+        $swap->working()->shareAmong($r->whole('running.people'));
         foreach (['stay' => Choice::Stay, 'rest' => Choice::Rest, 'part' => Choice::Part] as $list => $choice) {
             $decisions = array_map(static fn(string $name): DecisionInput => new DecisionInput($stored->pieces()[$name]->id(), $choice, 0), $r->texts('running.' . $list));
             if ([] !== $decisions) {

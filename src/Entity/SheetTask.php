@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Entity;
 
 use BrightCupboard\Core\Day\DayTask;
+use BrightCupboard\Core\Day\Effort;
 use BrightCupboard\Core\Day\Phase;
+use BrightCupboard\Core\Day\Tick;
 use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\Place;
 use Doctrine\ORM\Mapping as ORM;
@@ -32,6 +34,19 @@ class SheetTask implements OfSwap
     private int $minutes;
     #[ORM\Column]
     private int $hands;
+    #[ORM\Column(options: ['default' => false])]
+    private bool $climbs;
+    #[ORM\Column(options: ['default' => false])]
+    private bool $lifts;
+    /** Square centimetres laid on the table, negative for what is cleared. */
+    #[ORM\Column(options: ['default' => 0])]
+    private int $laid;
+    /** Minutes by the rule of thumb; 0 when the sheet is older than the pace of a home. */
+    #[ORM\Column(options: ['default' => 0])]
+    private int $byRule;
+    /** @var list<string> */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $steps;
     /** @var list<string> */
     #[ORM\Column]
     private array $cautions;
@@ -44,6 +59,11 @@ class SheetTask implements OfSwap
     private ?\DateTimeImmutable $doneAt = null;
     #[ORM\Column(length: 80, nullable: true)]
     private ?string $doneBy = null;
+    #[ORM\Column(length: 26, nullable: true)]
+    private ?string $spotId;
+    /** Minutes that it took as somebody said; what is known from tick to tick is not stored. */
+    #[ORM\Column(nullable: true)]
+    private ?int $took = null;
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -52,6 +72,8 @@ class SheetTask implements OfSwap
         DayTask $task,
         #[ORM\Column]
         private int $ordinal,
+        #[ORM\ManyToOne]
+        private ?WorkDay $day = null,
     ) {
         $this->identify();
         $this->revise($task, $ordinal);
@@ -63,14 +85,18 @@ class SheetTask implements OfSwap
         $this->ordinal = $ordinal;
         [$this->key, $this->phase, $this->title, $this->group] = [$task->key, $task->phase, $task->title, $task->group];
         $this->moves = array_map(static fn(Move $move): array => ['piece' => $move->pieceId, 'count' => $move->count, 'from' => $move->from->key(), 'to' => $move->to->key()], $task->moves);
-        [$this->minutes, $this->hands, $this->cautions, $this->after, $this->opensTote] = [$task->minutes, $task->hands, $task->cautions, $task->after, $task->opensTote];
+        $effort = $task->effort;
+        [$this->minutes, $this->hands, $this->climbs, $this->lifts] = [$effort->minutes, $effort->hands, $effort->climbs, $effort->lifts];
+        [$this->laid, $this->byRule] = [$effort->laid, $effort->byRule];
+        [$this->steps, $this->cautions, $this->after, $this->opensTote, $this->spotId] = [$task->steps, $task->cautions, $task->after, $task->opensTote, $task->spot];
     }
 
     public function task(): DayTask
     {
         $moves = array_map(static fn(array $move): Move => new Move($move['piece'], $move['count'], Place::ofKey($move['from']), Place::ofKey($move['to'])), $this->moves);
+        $effort = new Effort($this->minutes, $this->hands, $this->climbs, $this->lifts, $this->laid, $this->byRule);
 
-        return new DayTask($this->key, $this->phase, $this->title, $this->group, $moves, $this->minutes, $this->hands, $this->cautions, $this->after, $this->opensTote);
+        return new DayTask($this->key, $this->phase, $this->title, $this->group, $moves, $effort, $this->steps, $this->cautions, $this->after, $this->opensTote, $this->spotId);
     }
 
     public function key(): string
@@ -85,7 +111,25 @@ class SheetTask implements OfSwap
 
     public function untick(): void
     {
-        $this->doneAt = $this->doneBy = null;
+        $this->doneAt = $this->doneBy = $this->took = null;
+    }
+
+    /** @param int|null $minutes null when it is not known */
+    public function tookMinutes(?int $minutes): void
+    {
+        $this->took = $minutes;
+    }
+
+    /** Null while it is not done. */
+    public function doneTick(): ?Tick
+    {
+        return null === $this->doneAt ? null : new Tick($this->doneBy ?? '', $this->doneAt->getTimestamp(), $this->minutes, $this->took);
+    }
+
+    /** Null on the swap day. */
+    public function day(): ?WorkDay
+    {
+        return $this->day;
     }
 
     public function isDone(): bool

@@ -17,19 +17,14 @@ class Swap implements OfHome
 
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $closedAt = null;
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $sheetBuiltAt = null;
-    /** Fingerprint of the plan the day sheet was built from. */
-    #[ORM\Column(length: 40, nullable: true)]
-    private ?string $sheetPlan = null;
+    #[ORM\Embedded(columnPrefix: false)]
+    private Working $working;
     #[ORM\Column]
     private int $budget = 0;
     #[ORM\Column(options: ['default' => true])]
     private bool $hasBudget = true;
     #[ORM\Column]
     private int $giftCard = 0;
-    #[ORM\Column]
-    private int $people = 1;
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -48,6 +43,7 @@ class Swap implements OfHome
         private ?Swap $from = null,
     ) {
         $this->identify();
+        $this->working = new Working();
     }
 
     public function describe(string $name, Season $season, \DateTimeImmutable $swapDay, ?Money $budget, Money $giftCard): void
@@ -59,16 +55,6 @@ class Swap implements OfHome
     public function wear(Look $look): void
     {
         $this->look = $look;
-    }
-
-    public function shareAmong(int $people): void
-    {
-        $this->people = $people;
-    }
-
-    public function sheetBuilt(\DateTimeImmutable $at, string $plan): void
-    {
-        [$this->sheetBuiltAt, $this->sheetPlan] = [$at, $plan];
     }
 
     public function close(\DateTimeImmutable $at): void
@@ -106,9 +92,10 @@ class Swap implements OfHome
         return $this->look;
     }
 
-    public function people(): int
+    /** How its swap day is worked; its other days say so themselves. */
+    public function working(): Working
     {
-        return $this->people;
+        return $this->working;
     }
 
     /** Null when none is set. */
@@ -125,15 +112,5 @@ class Swap implements OfHome
     public function closedAt(): ?\DateTimeImmutable
     {
         return $this->closedAt;
-    }
-
-    public function sheetBuiltAt(): ?\DateTimeImmutable
-    {
-        return $this->sheetBuiltAt;
-    }
-
-    public function sheetPlan(): ?string
-    {
-        return $this->sheetPlan;
     }
 }

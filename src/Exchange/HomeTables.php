@@ -47,7 +47,8 @@ final readonly class HomeTables
         'loans' => ['loan', self::OF_PIECE, 'id', ['id' => 'id', 'piece_id' => 'ref', 'count' => 'int', 'lent_to' => 'text:80', 'until' => 'day?', 'since' => 'day']],
         'photos' => ['photo', self::OF_PIECE, 'piece_id', ['piece_id' => 'ref', 'jpeg' => 'text:2000000']],
         'looks' => ['look', self::OF_HOME, 'id', ['id' => 'id', 'name' => 'text:80', 'ribbons' => 'list', 'textures' => 'list', 'resting_colours' => 'list', 'resting_finishes' => 'list', 'resting_textures' => 'list', 'resting_pieces' => 'list', 'mood' => 'int', 'balance' => BalanceSchool::class, 'colour' => ColourSchool::class, 'removed_at' => 'time?', 'version' => 'int']],
-        'swaps' => ['swap', self::OF_HOME, 'id', ['id' => 'id', 'look_id' => 'ref', 'from_id' => 'ref?', 'name' => 'text:80', 'season' => Season::class, 'swap_day' => 'day', 'budget' => 'int', 'has_budget' => 'int?', 'gift_card' => 'int', 'people' => 'int', 'closed_at' => 'time?', 'sheet_built_at' => 'time?', 'sheet_plan' => 'text:40?', 'version' => 'int']],
+        'swaps' => ['swap', self::OF_HOME, 'id', ['id' => 'id', 'look_id' => 'ref', 'from_id' => 'ref?', 'name' => 'text:80', 'season' => Season::class, 'swap_day' => 'day', 'budget' => 'int', 'has_budget' => 'int?', 'gift_card' => 'int', 'people' => 'int', 'crew' => 'list?', 'start_minute' => 'int?', 'latest_end' => 'int?', 'pauses' => 'list?', 'lay_width' => 'int?', 'lay_depth' => 'int?', 'closed_at' => 'time?', 'sheet_built_at' => 'time?', 'sheet_plan' => 'text:40?', 'version' => 'int']],
+        'days' => ['work_day', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'name' => 'text:80', 'on_day' => 'day', 'spots' => 'list', 'people' => 'int', 'crew' => 'list', 'start_minute' => 'int', 'latest_end' => 'int?', 'pauses' => 'list', 'lay_width' => 'int', 'lay_depth' => 'int', 'sheet_built_at' => 'time?', 'sheet_plan' => 'text:40?', 'version' => 'int']],
         'decisions' => ['decision', self::OF_SWAP, 'swap_id, piece_id', ['swap_id' => 'ref', 'piece_id' => 'ref', 'choice' => Choice::class . '?', 'by' => 'text:80', 'version' => 'int']],
         'placements' => ['placement', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'piece_id' => 'ref', 'spot_id' => 'ref', 'left_edge' => 'int', 'layer' => Layer::class, 'raise' => 'int', 'count' => 'int', 'tier' => 'int?', 'posture' => Posture::class . '?', 'version' => 'int']],
         'versions' => ['spot_version', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'spot_id' => 'ref', 'label' => 'text:1', 'places' => 'list', 'version' => 'int']],
@@ -56,7 +57,7 @@ final readonly class HomeTables
         'sums' => ['kept_sum', self::OF_HOME, 'id', ['id' => 'id', 'swap_id' => 'ref?', 'spot_id' => 'ref?', 'sum' => Sums::class, 'name' => 'text:80', 'given' => 'list', 'said' => 'list', 'reckoned' => 'int?', 'is_length' => 'int', 'used' => 'int?', 'kept_at' => 'time', 'removed_at' => 'time?', 'version' => 'int']],
         'notes' => ['note', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'spot_id' => 'ref?', 'text' => 'text:2000', 'at' => 'time', 'by' => 'text:80', 'removed_at' => 'time?']],
         'wears' => ['wear', self::OF_SWAP, 'swap_id, piece_id, spot_id', ['swap_id' => 'ref', 'piece_id' => 'ref', 'spot_id' => 'ref', 'units' => 'int']],
-        'tasks' => ['sheet_task', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'task_key' => 'text:80', 'phase' => Phase::class, 'title' => 'text:120', 'task_group' => 'text:80', 'moves' => 'list', 'minutes' => 'int', 'hands' => 'int', 'cautions' => 'list', 'after_keys' => 'list', 'opens_tote' => 'ref?', 'done_at' => 'time?', 'done_by' => 'text:80?', 'ordinal' => 'int', 'version' => 'int']],
+        'tasks' => ['sheet_task', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'day_id' => 'ref?', 'task_key' => 'text:80', 'phase' => Phase::class, 'title' => 'text:120', 'task_group' => 'text:80', 'moves' => 'list', 'minutes' => 'int', 'hands' => 'int', 'climbs' => 'int?', 'lifts' => 'int?', 'laid' => 'int?', 'by_rule' => 'int?', 'steps' => 'list?', 'cautions' => 'list', 'after_keys' => 'list', 'opens_tote' => 'ref?', 'spot_id' => 'ref?', 'done_at' => 'time?', 'done_by' => 'text:80?', 'took' => 'int?', 'ordinal' => 'int', 'version' => 'int']],
         'words' => ['home_word', self::OF_HOME, 'id', ['id' => 'id', 'word' => 'text:40', 'means' => 'text:200']],
     ];
 
@@ -67,7 +68,7 @@ final readonly class HomeTables
     }
 
     /** Lists that came after the first documents were written, and may be missing in them. */
-    public const LATER = ['versions', 'sums', 'words'];
+    public const LATER = ['versions', 'sums', 'words', 'days'];
 
     /** Whether the rows of a list say themselves which home they are of. */
     public static function isOfHome(string $list): bool

@@ -85,8 +85,8 @@ final readonly class CollectRows
                 }
                 continue;
             }
-            if (!$class->hasField($property)) {
-                continue; // a join column beside its association
+            if (!isset($class->fieldMappings[$property])) {
+                continue; // a join column beside its association, or an embedded value beside its fields
             }
             $mapping = $class->getFieldMapping($property);
             $stored = $value instanceof \BackedEnum ? $value->value : $entities->getConnection()->convertToDatabaseValue($value, $mapping->type);

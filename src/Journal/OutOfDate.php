@@ -29,6 +29,7 @@ final readonly class OutOfDate
         'need' => ['haul', 'rooms', 'dressing', 'stations'],
         'home_word' => ['search'],
         'haul_line' => ['search', 'haul', 'stations', 'settle', 'ledger', 'restyles'],
+        'work_day' => ['day', 'stations', 'settle'],
         'sheet_task' => ['day', 'stations', 'settle', 'table'],
         'note' => ['search', 'settle', 'stations', 'dressing', 'table'],
         'wear' => ['ledger', 'search', 'settle', ...self::STOCK],

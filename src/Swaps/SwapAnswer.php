@@ -35,9 +35,9 @@ final readonly class SwapAnswer
             $swap->giftCard()->minor,
             $swap->from()?->name(),
             $swap->look()->id(),
-            $swap->people(),
+            $swap->working()->people(),
             $swap->closedAt()?->format(\DATE_ATOM),
-            $swap->sheetBuiltAt()?->format(\DATE_ATOM),
+            $swap->working()->sheetBuiltAt()?->format(\DATE_ATOM),
             $swap->version(),
         );
     }

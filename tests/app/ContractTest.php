@@ -18,7 +18,7 @@ final class ContractTest extends AppTestCase
     /** @return iterable<string, array{string}> every reading address that answers JSON */
     public static function readings(): iterable
     {
-        foreach (['', '/pieces', '/search', '/tote-fills', '/broken-sets', '/house', '/ledger', '/pieces/{piece}/movements', '/totes/{tote}/contents', '/swaps/{swap}/stations', '/swaps/{swap}/table', '/swaps/{swap}/spots', '/swaps/{swap}/spots/{spot}', '/swaps/{swap}/spots/{spot}/remedies', '/swaps/{swap}/spots/{spot}/versions', '/swaps/{swap}/spots/{spot}/offers', '/swaps/{swap}/haul', '/swaps/{swap}/day', '/swaps/{swap}/settle', '/swaps/{swap}/thread', '/swaps/{swap}/restyles', '/swaps/{swap}/pieces/{piece}/fit', '/swaps/{swap}/pieces/{piece}/consequences', '/sums', '/journal', '/since'] as $path) {
+        foreach (['', '/pieces', '/search', '/tote-fills', '/broken-sets', '/house', '/ledger', '/pieces/{piece}/movements', '/totes/{tote}/contents', '/swaps/{swap}/stations', '/swaps/{swap}/table', '/swaps/{swap}/spots', '/swaps/{swap}/spots/{spot}', '/swaps/{swap}/spots/{spot}/remedies', '/swaps/{swap}/spots/{spot}/versions', '/swaps/{swap}/spots/{spot}/offers', '/swaps/{swap}/haul', '/swaps/{swap}/day', '/swaps/{swap}/days/{day}', '/swaps/{swap}/settle', '/swaps/{swap}/thread', '/swaps/{swap}/restyles', '/swaps/{swap}/pieces/{piece}/fit', '/swaps/{swap}/pieces/{piece}/consequences', '/sums', '/journal', '/since'] as $path) {
             if ('' !== $path) {
                 yield $path => ['/api/homes/{home}' . $path];
             }
@@ -67,6 +67,8 @@ final class ContractTest extends AppTestCase
         yield 'a move' => ['post', $home . '/pieces/{piece}/moves', ['count' => 1, 'from' => '{place}', 'to' => 'loose']];
         yield 'a decision' => ['put', $home . '/swaps/{swap}/decisions', ['decisions' => [['piece' => '{piece}', 'choice' => 'stay', 'version' => 1]]]];
         yield 'a day worked out' => ['post', $home . '/swaps/{swap}/day', ['people' => 2]];
+        yield 'a day arranged' => ['put', $home . '/swaps/{swap}/day', self::workDay(2)];
+        yield 'a day added' => ['post', $home . '/swaps/{swap}/days', self::workDay(null)];
         yield 'a sum reckoned' => ['post', $home . '/sums/{sum}/answer', ['values' => [['name' => 'run', 'text' => '12 ft'], ['name' => 'packPrice', 'text' => '4.50']], 'swap' => '{swap}', 'spot' => '{spot}']];
         yield 'a sum kept' => ['post', $home . '/kept-sums', ['name' => 'Stair, 21 ft', 'sum' => 'garland', 'values' => [['name' => 'run', 'text' => '21 ft']], 'swap' => '{swap}', 'spot' => null]];
         yield 'a sum bought for' => ['post', $home . '/swaps/{swap}/sums/{sum}/lines', ['values' => [], 'spot' => null]];
@@ -140,11 +142,19 @@ final class ContractTest extends AppTestCase
         return $isNullable ? ['anyOf' => [$schema, ['type' => 'null']]] : $schema;
     }
 
+    /** @return array<string, mixed> */
+    private static function workDay(?int $version): array
+    {
+        return ['name' => 'The tree', 'date' => '2031-12-20', 'start' => '9:00', 'latestEnd' => '17:00', 'layRoom' => '10 x 6 ft', 'pauses' => [['at' => '12:30', 'minutes' => 45]], 'crew' => [['name' => 'Orla', 'climbs' => true, 'lifts' => true, 'from' => '', 'until' => '']], 'spots' => [], 'version' => $version];
+    }
+
     private function filled(string $text): string
     {
         $piece = $this->id('piece', 'Heron');
         $place = (string) $this->db()->fetchOne('SELECT place FROM standing WHERE piece_id = ? AND count > 0', [$piece]);
 
-        return strtr($text, ['{home}' => basename($this->home()), '{swap}' => basename($this->swap()), '{spot}' => $this->id('spot', 'Sofa'), '{piece}' => $piece, '{tote}' => $this->id('tote', 'A1'), '{place}' => $place, '{sum}' => 'hooks']);
+        $day = str_contains($text, '{day}') ? $this->call('POST', $this->swap() . '/days', self::workDay(null))['id'] : '';
+
+        return strtr($text, ['{day}' => $day, '{home}' => basename($this->home()), '{swap}' => basename($this->swap()), '{spot}' => $this->id('spot', 'Sofa'), '{piece}' => $piece, '{tote}' => $this->id('tote', 'A1'), '{place}' => $place, '{sum}' => 'hooks']);
     }
 }

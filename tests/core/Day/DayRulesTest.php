@@ -54,7 +54,7 @@ final class DayRulesTest extends TestCase
         $spot = new DaySpot(Make::spot(), 'Parlour', 0, 1);
         $now = new Whereabouts(['in' => ['tote:t' => 1], 'out' => ['spot:spot' => 1]]);
         $plan = (new Target([$tote]))->of($now, [new Intent(Make::piece('in'), Choice::Bring, ['spot' => 1], 't'), new Intent(Make::piece('out'), Choice::Rest, [], 't')]);
-        $tasks = (new DayPlanner())->tasks($plan, [$spot], [$tote]);
+        $tasks = (new DayPlanner())->tasks($plan->moves, [$spot], [$tote]);
 
         self::assertSame(['take down', 'clean', 'fetch', 'set up', 'pack away'], array_map(static fn(DayTask $task): string => $task->phase->value, $tasks));
         self::assertSame([null, null, 't', null, null], array_map(static fn(DayTask $task): ?string => $task->opensTote, $tasks));
@@ -72,13 +72,13 @@ final class DayRulesTest extends TestCase
     public function testHeavyAndHighWorkTakesTwoAndSaysWhy(): void
     {
         $tasks = (new DayPlanner())->tasks(
-            (new Target([]))->of(new Whereabouts(['fir' => ['loose' => 1]]), [new Intent(Make::piece('fir', grams: 13_000, hazards: [Hazard::NeedsLadder]), Choice::Bring, ['spot' => 1], null)]),
+            (new Target([]))->of(new Whereabouts(['fir' => ['loose' => 1]]), [new Intent(Make::piece('fir', grams: 13_000, hazards: [Hazard::NeedsLadder]), Choice::Bring, ['spot' => 1], null)])->moves,
             [new DaySpot(Make::spot(), 'Parlour', 0, 1)],
             [],
         );
         $setUp = array_values(array_filter($tasks, static fn(DayTask $task): bool => Phase::SetUp === $task->phase))[0];
 
-        self::assertSame(2, $setUp->hands);
+        self::assertSame(2, $setUp->effort->hands);
         self::assertSame(['Ladder: three points of contact, a second person.', 'Over 25 lb: carry with two.'], $setUp->cautions);
     }
 

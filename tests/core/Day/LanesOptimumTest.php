@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Tests\Core\Day;
 
+use BrightCupboard\Core\Day\Crew;
 use BrightCupboard\Core\Day\DayTask;
+use BrightCupboard\Core\Day\Effort;
 use BrightCupboard\Core\Day\Lanes;
 use BrightCupboard\Core\Day\Phase;
 use PHPUnit\Framework\TestCase;
@@ -25,7 +27,7 @@ final class LanesOptimumTest extends TestCase
         for ($seed = 1; $seed <= self::DAYS; ++$seed) {
             $tasks = $this->tasks($seed);
             $best = self::best(array_column(array_map(static fn(DayTask $task): array => [$task->key, $task], $tasks), 1, 0), [0, 0], []);
-            $finish = (new Lanes(2))->schedule($tasks)->finish;
+            $finish = (new Lanes(Crew::of(2)))->schedule($tasks)->worked;
 
             self::assertGreaterThanOrEqual($best, $finish, "seed {$seed}: faster than the best is too fast");
             self::assertLessThanOrEqual(1.5 * $best, $finish, "seed {$seed}");
@@ -42,7 +44,7 @@ final class LanesOptimumTest extends TestCase
         $tasks = [];
         for ($i = 0, $n = $random->getInt(5, 7); $i < $n; ++$i) {
             $after = $i > 1 && 0 === $random->getInt(0, 2) ? ['t' . $random->getInt(0, $i - 1)] : [];
-            $tasks[] = new DayTask("t{$i}", Phase::SetUp, "t{$i}", 'Parlour', [], $random->getInt(2, 20), 1, [], $after, null);
+            $tasks[] = new DayTask("t{$i}", Phase::SetUp, "t{$i}", 'Parlour', [], new Effort($random->getInt(2, 20)), [], [], $after, null);
         }
 
         return $tasks;
@@ -65,7 +67,7 @@ final class LanesOptimumTest extends TestCase
             }
             $ready = max([0, ...array_map(static fn(string $before): int => $end[$before], $task->after)]);
             foreach (array_unique($free) as $person => $from) {
-                $until = max($ready, $from) + $task->minutes;
+                $until = max($ready, $from) + $task->effort->minutes;
                 $best = self::best(array_diff_key($open, [$key => true]), 0 === $person ? [$until, $free[1]] : [$free[0], $until], [$key => $until] + $end, $best);
             }
         }

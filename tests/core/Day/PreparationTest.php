@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Tests\Core\Day;
 
+use BrightCupboard\Core\Day\Crew;
 use BrightCupboard\Core\Day\DayPlanner;
 use BrightCupboard\Core\Day\DaySpot;
 use BrightCupboard\Core\Day\DayTask;
 use BrightCupboard\Core\Day\Lanes;
 use BrightCupboard\Core\Day\Phase;
 use BrightCupboard\Core\Day\Preparation;
-use BrightCupboard\Core\Plan\Difference;
 use BrightCupboard\Core\Plan\PlannedMove;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
@@ -41,15 +41,15 @@ final class PreparationTest extends TestCase
 
     public function testItTakesItsTimeInTheLanes(): void
     {
-        $without = (new Lanes(1))->schedule($this->tasks([]))->finish;
-        $with = (new Lanes(1))->schedule($this->tasks([new Preparation('a', 'Cut ribbon', 'spot')]))->finish;
+        $without = (new Lanes(Crew::of(1)))->schedule($this->tasks([]))->finish;
+        $with = (new Lanes(Crew::of(1)))->schedule($this->tasks([new Preparation('a', 'Cut ribbon', 'spot')]))->finish;
 
         self::assertSame($without + 10, $with);
     }
 
     public function testASpotThatIsNotSetUpHasItsPreparationAllTheSame(): void
     {
-        $tasks = (new DayPlanner())->tasks(new Difference([], [], []), [new DaySpot(Make::spot(), 'Parlour', 1, 1)], [], [new Preparation('a', 'Cut ribbon', 'spot')]);
+        $tasks = (new DayPlanner())->tasks([], [new DaySpot(Make::spot(), 'Parlour', 1, 1)], [], [new Preparation('a', 'Cut ribbon', 'spot')]);
 
         self::assertSame(['Cut ribbon'], array_map(static fn(DayTask $task): string => $task->title, $tasks));
     }
@@ -63,6 +63,6 @@ final class PreparationTest extends TestCase
     {
         $move = new PlannedMove(Make::piece('vase'), 1, Place::of(PlaceKind::Loose), Place::spot('spot'));
 
-        return (new DayPlanner())->tasks(new Difference([$move], [], []), [new DaySpot(Make::spot(), 'Parlour', 1, 1)], [], $preparations);
+        return (new DayPlanner())->tasks([$move], [new DaySpot(Make::spot(), 'Parlour', 1, 1)], [], $preparations);
     }
 }

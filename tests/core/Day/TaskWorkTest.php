@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Tests\Core\Day;
 
+use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Day\Cautions;
 use BrightCupboard\Core\Day\Durations;
+use BrightCupboard\Core\Day\Pace;
 use BrightCupboard\Core\Day\Phase;
+use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Stock\Hazard;
+use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Surface\SeenFrom;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\SpotHazard;
+use BrightCupboard\Core\Surface\SpotKind;
 use BrightCupboard\Tests\Core\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -20,18 +26,53 @@ use PHPUnit\Framework\TestCase;
 /** What a task takes in minutes and hands, and what has to be said with it. */
 final class TaskWorkTest extends TestCase
 {
-    /** @return iterable<string, array{Phase, list<array{Piece, int}>, int}> minutes by hand from the table of docs/rules.md: start and each unit, garlands, trees and lights ten more when set up */
+    /** @return iterable<string, array{Phase, list<array{Piece, int}>, int}> minutes by hand from the table of docs/rules.md: a start for each phase and what each unit takes by kind and size */
     public static function work(): iterable
     {
         $vase = Make::piece('vase');
-        yield 'nothing to carry, only the start' => [Phase::Clean, [], 5];
-        yield 'taking down one: 1 and a half' => [Phase::TakeDown, [[$vase, 1]], 2];
+        $fir = Make::piece('fir', PieceKind::Tree, width: 54, height: 90, depth: 54);
+        yield 'nothing to carry, only the start' => [Phase::Clean, [], 2];
+        yield 'taking down one vase of 10 in: 1 and a half' => [Phase::TakeDown, [[$vase, 1]], 2];
         yield 'taking down four: 1 and four halves' => [Phase::TakeDown, [[$vase, 4]], 3];
-        yield 'fetching a tote of six: 5 and 3' => [Phase::Fetch, [[$vase, 2], [Make::piece('jug'), 4]], 8];
-        yield 'setting up three: 3 and 6' => [Phase::SetUp, [[$vase, 3]], 9];
-        yield 'a garland takes ten more to set up' => [Phase::SetUp, [[Make::piece('swag', PieceKind::Garland), 1]], 15];
-        yield 'but not to fetch' => [Phase::Fetch, [[Make::piece('swag', PieceKind::Garland), 1]], 6];
-        yield 'packing two: 3 and 2' => [Phase::PackAway, [[$vase, 2]], 5];
+        yield 'fetching a tote of six: 3, and 2 and 4 of them at 0.3' => [Phase::Fetch, [[$vase, 2], [Make::piece('jug'), 4]], 5];
+        yield 'what breaks is unwrapped: 3 and four of 0.8' => [Phase::Fetch, [[Make::piece('glass', hazards: [Hazard::Breakable]), 4]], 7];
+        yield 'setting up three: 3 and three of 1.2' => [Phase::SetUp, [[$vase, 3]], 7];
+        yield 'a garland of 6 ft: 3 and 2 a foot' => [Phase::SetUp, [[Make::piece('swag', PieceKind::Garland, width: 72, height: 4, depth: 4), 1]], 15];
+        yield 'and fetched: 3 and 0.2 a foot' => [Phase::Fetch, [[Make::piece('swag', PieceKind::Garland, width: 72, height: 4, depth: 4), 1]], 5];
+        yield 'packing two: 2 and two of 0.8' => [Phase::PackAway, [[$vase, 2]], 4];
+        yield 'a tree of 7.5 ft: 3 and 5 a foot' => [Phase::SetUp, [[$fir, 1]], 41];
+        yield 'sixty baubles: 3, four of 0.6, the rest at seven tenths of it' => [Phase::SetUp, [[Make::piece('ball', PieceKind::Bauble, width: 3, height: 3, depth: 3), 60]], 29];
+    }
+
+    public function testATallTreeIsNeitherOnePersonsNorAQuarterOfAnHours(): void
+    {
+        $fir = Make::piece('fir', PieceKind::Tree, width: 54, height: 90, depth: 54, materials: [Material::FauxGreenery]);
+        $effort = (new Cautions())->effort((new Durations())->minutes(Phase::SetUp, [[$fir, 1]]), [[$fir, 1]], null);
+
+        self::assertSame([2, true], [$effort->hands, $effort->climbs]);
+        self::assertGreaterThan(60, $effort->minutes + (new Durations())->readying([[$fir, 1, false]]), 'with its fluffing it is an hour and more');
+    }
+
+    /** Square feet of the boards, a minute for each three of them (memory). */
+    #[TestWith([36.0, 12.0, 3])]
+    #[TestWith([72.0, 36.0, 8])]
+    public function testWipingGoesByTheArea(float $width, float $depth, int $minutes): void
+    {
+        $spot = new Spot('s', 'Shelf', SpotKind::Shelf, Length::ofInches($width), Length::ofInches($depth), Length::ofInches(30), null, SeenFrom::Front, [], Srgb::ofHex('#FFFFFF'), []);
+
+        self::assertSame($minutes, (new Durations())->minutes(Phase::Clean, [], $spot));
+    }
+
+    public function testAHomeGoesAtItsOwnPaceOnceFiveTasksAreMeasured(): void
+    {
+        $four = array_fill(0, 4, [Phase::SetUp, 10, 15]);
+        $five = new Pace([...$four, [Phase::SetUp, 10, 300]]);
+
+        self::assertSame(7, (new Pace($four))->minutes(Phase::SetUp, 7), 'four are too few');
+        self::assertSame(11, $five->minutes(Phase::SetUp, 7), 'half as long again, rounded up; one forgotten tick does not count');
+        self::assertSame(2, $five->minutes(Phase::TakeDown, 2), 'other phases keep the rule of thumb');
+        self::assertSame([5, 0], [$five->measured(Phase::SetUp), (new Pace($four))->measured(Phase::SetUp)]);
+        self::assertSame(4.0, (new Pace(array_fill(0, 6, [Phase::Clean, 5, 500])))->factor(Phase::Clean), 'never past four times');
     }
 
     /** @param list<array{Piece, int}> $handled */
@@ -61,7 +102,7 @@ final class TaskWorkTest extends TestCase
     {
         $urn = Make::piece('urn', grams: $grams);
 
-        self::assertSame($hands, (new Cautions())->hands([[$urn, 1]]));
+        self::assertSame($hands, (new Cautions())->effort(5, [[$urn, 1]], null)->hands);
         self::assertSame(2 === $hands ? ['Over 25 lb: carry with two.'] : [], (new Cautions())->forTask(Phase::Fetch, [[$urn, 1]], null));
     }
 
@@ -96,6 +137,6 @@ final class TaskWorkTest extends TestCase
 
     public function testALadderTakesTwoHoweverLightTheThing(): void
     {
-        self::assertSame(2, (new Cautions())->hands([[Make::piece('star', hazards: [Hazard::NeedsLadder], grams: 40), 1]]));
+        self::assertSame(2, (new Cautions())->effort(5, [[Make::piece('star', hazards: [Hazard::NeedsLadder], grams: 40), 1]], null)->hands);
     }
 }

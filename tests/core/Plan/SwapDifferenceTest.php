@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Tests\Core\Plan;
 
+use BrightCupboard\Core\Day\Crew;
 use BrightCupboard\Core\Day\DayPlanner;
 use BrightCupboard\Core\Day\DayTask;
+use BrightCupboard\Core\Day\Hours;
 use BrightCupboard\Core\Day\Lanes;
 use BrightCupboard\Core\Day\Schedule;
 use BrightCupboard\Core\Day\Slot;
@@ -26,7 +28,7 @@ final class SwapDifferenceTest extends TestCase
             $plan = (new Target($home->totes))->of($home->now, $home->intents);
             $wanted = $this->wanted($home->now, $plan);
             $state = $home->now;
-            foreach ((new DayPlanner())->tasks($plan, $home->spots, $home->totes) as $task) {
+            foreach ((new DayPlanner())->tasks($plan->moves, $home->spots, $home->totes) as $task) {
                 foreach ($task->moves as $move) {
                     self::assertTrue($state->allows($move), "home {$seed}: {$task->title} takes what is not there");
                     $state = $state->after($move);
@@ -43,7 +45,7 @@ final class SwapDifferenceTest extends TestCase
     {
         for ($seed = 1; $seed <= self::HOMES; ++$seed) {
             $home = new SeededHome($seed);
-            $tasks = (new DayPlanner())->tasks((new Target($home->totes))->of($home->now, $home->intents), $home->spots, $home->totes);
+            $tasks = (new DayPlanner())->tasks((new Target($home->totes))->of($home->now, $home->intents)->moves, $home->spots, $home->totes);
             $opened = array_filter(array_map(static fn(DayTask $task): ?string => $task->opensTote, $tasks));
             $keys = array_map(static fn(DayTask $task): string => $task->key, $tasks);
 
@@ -77,17 +79,17 @@ final class SwapDifferenceTest extends TestCase
     {
         for ($seed = 1; $seed <= 200; ++$seed) {
             $home = new SeededHome($seed);
-            $tasks = (new DayPlanner())->tasks((new Target($home->totes))->of($home->now, $home->intents), $home->spots, $home->totes);
-            $one = (new Lanes(1))->schedule($tasks);
-            $two = (new Lanes(2))->schedule($tasks);
+            $tasks = (new DayPlanner())->tasks((new Target($home->totes))->of($home->now, $home->intents)->moves, $home->spots, $home->totes);
+            $one = (new Lanes(Crew::of(1), new Hours(0)))->schedule($tasks);
+            $two = (new Lanes(Crew::of(2), new Hours(0)))->schedule($tasks);
 
-            self::assertSame(array_sum(array_map(static fn(DayTask $task): int => $task->minutes, $tasks)), $one->finish);
+            self::assertSame(array_sum(array_map(static fn(DayTask $task): int => $task->effort->minutes, $tasks)), $one->finish);
             self::assertLessThanOrEqual($one->finish, $two->finish);
             self::assertGreaterThanOrEqual(max($two->longestChain, $two->workShared), $two->finish);
             $this->assertNoOverlap($two);
             foreach ($tasks as $task) {
                 foreach ($task->after as $before) {
-                    self::assertGreaterThanOrEqual($two->slots[$before]->start + $two->slots[$before]->minutes, $two->slots[$task->key]->start);
+                    self::assertGreaterThanOrEqual($two->slots[$before]->end, $two->slots[$task->key]->start);
                 }
             }
         }
@@ -99,9 +101,9 @@ final class SwapDifferenceTest extends TestCase
         $finish = $bound = 0;
         for ($seed = 1; $seed <= 300; ++$seed) {
             $home = new SeededHome($seed);
-            $tasks = (new DayPlanner())->tasks((new Target($home->totes))->of($home->now, $home->intents), $home->spots, $home->totes);
+            $tasks = (new DayPlanner())->tasks((new Target($home->totes))->of($home->now, $home->intents)->moves, $home->spots, $home->totes);
             if (\count($tasks) >= 10) {
-                $schedule = (new Lanes(2))->schedule($tasks);
+                $schedule = (new Lanes(Crew::of(2), new Hours(0)))->schedule($tasks);
                 $finish += $schedule->finish;
                 $bound += max($schedule->longestChain, $schedule->workShared);
             }
@@ -113,10 +115,10 @@ final class SwapDifferenceTest extends TestCase
     private function assertNoOverlap(Schedule $schedule): void
     {
         foreach ([0, 1] as $lane) {
-            $slots = array_filter($schedule->slots, static fn(Slot $slot): bool => null === $slot->lane || $slot->lane === $lane);
+            $slots = array_filter($schedule->slots, static fn(Slot $slot): bool => \in_array($lane, $slot->lanes, true));
             usort($slots, static fn(Slot $a, Slot $b): int => $a->start <=> $b->start);
             for ($i = 1; $i < \count($slots); ++$i) {
-                self::assertGreaterThanOrEqual($slots[$i - 1]->start + $slots[$i - 1]->minutes, $slots[$i]->start);
+                self::assertGreaterThanOrEqual($slots[$i - 1]->end, $slots[$i]->start);
             }
         }
     }

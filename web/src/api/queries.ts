@@ -150,10 +150,17 @@ export const haulQuery = (home: string, swap: string) =>
     queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/haul', { params: { path: { home, swap } }, signal })),
   });
 
-export const dayQuery = (home: string, swap: string) =>
+/** All days of a swap, whichever is looked at. */
+export const daysKey = (home: string, swap: string) => swapKey(home, swap, 'day');
+
+/** The run of a day of a swap; null is the swap day itself. */
+export const dayQuery = (home: string, swap: string, day: string | null = null) =>
   queryOptions({
-    queryKey: swapKey(home, swap, 'day'),
-    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/day', { params: { path: { home, swap } }, signal })),
+    queryKey: [...daysKey(home, swap), day ?? ''],
+    queryFn: ({ signal }) =>
+      day === null
+        ? take(api.GET('/api/homes/{home}/swaps/{swap}/day', { params: { path: { home, swap } }, signal }))
+        : take(api.GET('/api/homes/{home}/swaps/{swap}/days/{day}', { params: { path: { home, swap, day } }, signal })),
   });
 
 export const settleQuery = (home: string, swap: string) =>

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from 'react';
 import { api, OfflineError, take } from '../api/client';
-import { dayQuery } from '../api/queries';
+import { daysKey } from '../api/queries';
 import type { Day } from '../api/types';
 import { useNotices } from '../lib/notices';
 
@@ -68,12 +68,12 @@ function useSending(home: string, keep: (ticks: readonly WaitingTick[]) => void)
     try {
       for (let next = read(home)[0]; next; next = read(home)[0]) {
         const tick: WaitingTick = next;
-        const key = dayQuery(home, tick.swap).queryKey;
+        const key = daysKey(home, tick.swap);
         try {
           const path = { home, task: tick.task };
           const ticked = await take(api.PUT('/api/homes/{home}/tasks/{task}', { params: { path }, body: { done: tick.done, key: tick.key } }));
-          queries.setQueryData<Day>(
-            key,
+          queries.setQueriesData<Day>(
+            { queryKey: key },
             (day) =>
               day && {
                 ...day,

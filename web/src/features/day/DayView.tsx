@@ -3,56 +3,41 @@ import type { Day, Piece, Swap, Task } from '../../api/types';
 import { PHASES } from '../../api/words';
 import { useWaitingTicks } from '../../frame/waitingTicks';
 import { Triangle } from '../../lib/notices';
-import { counted, writeLongDay, writeMinutes } from '../../lib/text';
+import { counted, writeMinutes } from '../../lib/text';
 import { EmptyLedge } from '../../ui/States';
+import { ArrangeDialog } from './ArrangeDialog';
 import { ClockLedge } from './ClockLedge';
+import { DayHeader } from './DayHeader';
+import { HandSheets } from './HandSheets';
+import { LaneShelves } from './LaneShelves';
 import { PhaseSection } from './PhaseSection';
+import { type Reading, ReadingTabs } from './ReadingTabs';
+import { RoomSheets } from './RoomSheets';
+import type { TaskTools } from './TaskRow';
 import { withWaiting } from './withWaiting';
 
 type Props = { day: Day; pieces: readonly Piece[]; swap: Swap; onBuild: (people: number) => void; isBuilding: boolean; isClosed: boolean };
 
-const START_MINUTE = 9 * 60 + 30;
-
-/** The run of swap day: worked out from where everything is, ticked off as it goes, on paper or on a phone. */
+/** The run of a day: worked out from where everything is, ticked off as it goes, on paper or on a phone. */
 export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed }: Props) {
-  const [people, setPeople] = useState(sent.people);
+  const [reading, setReading] = useState<Reading>('by time');
+  const [arranged, setArranged] = useState<'this' | 'another' | null>(null);
   const byId = useMemo(() => new Map(pieces.map((piece) => [piece.id, piece])), [pieces]);
   const waiting = useWaitingTicks();
   const ticks = waiting.ticks.filter((tick) => tick.swap === swap.id);
   const day = withWaiting(sent, ticks);
-  const phases = PHASES.map((phase) => ({ phase, tasks: day.tasks.filter((task) => task.phase === phase) })).filter((one) => one.tasks.length > 0);
-  const next = day.tasks.find((task) => !task.isDone);
+  const next = day.tasks.filter((task) => !task.isDone).sort((a, b) => a.start - b.start)[0];
   const all = day.tasks.length;
+  const tools: TaskTools = {
+    pieces: byId,
+    crew: day.crew,
+    next: next?.id,
+    isClosed,
+    onTick: (task: Task, done: boolean) => waiting.add({ swap: swap.id, task: task.id, done }),
+  };
   return (
     <div className="pb-10 max-md:pb-24" data-testid="day">
-      <header className="flex flex-wrap items-baseline gap-x-4 gap-y-2 px-[22px] pt-3 max-md:px-3">
-        <h2 className="text-[22px]/[30px]">{writeLongDay(swap.swapDay)}</h2>
-        {all > 0 && (
-          <p>
-            start <b>9:30</b>, done about <b>{clock(day.finish)}</b>, {writeMinutes(day.finish)} for {day.people === 1 ? 'one' : 'two'};{' '}
-            <b>{day.ticked}</b> of {counted(all, 'tick')} done
-          </p>
-        )}
-        {!isClosed && (
-          <span className="no-print ml-auto flex items-center gap-2 max-md:ml-0">
-            <select aria-label="People on the day" value={people} onChange={(event) => setPeople(Number(event.target.value))}>
-              <option value={1}>one person</option>
-              <option value={2}>two people</option>
-            </select>
-            <button
-              type="button"
-              className={`btn ${all === 0 || day.isStale ? 'btn-main' : ''}`}
-              onClick={() => onBuild(people)}
-              disabled={isBuilding}
-            >
-              {all === 0 ? 'Work the day out' : 'Work it out again'}
-            </button>
-            <button type="button" className="btn" onClick={() => window.print()} disabled={all === 0}>
-              Print
-            </button>
-          </span>
-        )}
-      </header>
+      <DayHeader day={day} isClosed={isClosed} isBuilding={isBuilding} onBuild={onBuild} onArrange={setArranged} />
       {ticks.length > 0 && (
         <p role="status" className="mx-[22px] mt-2 bg-ink px-3 py-2 text-white max-md:mx-0">
           Not sent yet: <b>{counted(ticks.length, 'tick')}</b> kept on this device, sent when the signal is back.
@@ -60,42 +45,69 @@ export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed
       )}
       <Warnings day={day} isClosed={isClosed} />
       {all === 0 && !day.isThePlan && <EmptyLedge>Not worked out yet. It compares where every piece is with where the plan wants it.</EmptyLedge>}
-      {all === 0 && day.isThePlan && (
-        <EmptyLedge>Nothing has to move: what stands is what is planned. Decide pieces at the Table or place some at Rooms first.</EmptyLedge>
-      )}
-      {all > 0 && <ClockLedge phases={phases} finish={day.finish} />}
+      {all === 0 && day.isThePlan && <EmptyLedge>{nothingToDo(day)}</EmptyLedge>}
       {all > 0 && day.isThePlan && !day.isStale && day.ticked === all && (
         <p className="mx-[22px] mt-3 bg-yolk-soft px-4 py-3 text-[15px] max-md:mx-3" data-testid="is-the-plan">
           <b>All ticked, and the stock is the plan, unit for unit.</b> Go to Settle when you have lived with it for some days.
         </p>
       )}
-      {phases.map(({ phase, tasks }) => (
-        <PhaseSection
-          key={phase}
-          phase={phase}
-          tasks={tasks}
-          pieces={byId}
-          next={next?.id}
-          clock={clock}
-          people={day.people}
-          onTick={(task: Task, done) => waiting.add({ swap: swap.id, task: task.id, done })}
-          isClosed={isClosed}
-        />
-      ))}
       {all > 0 && (
-        <p className="note mt-4 px-[22px] max-md:px-3">
-          The day takes {writeMinutes(Math.max(day.longestChain, day.workShared))} at the very least:{' '}
-          {day.longestChain >= day.workShared
-            ? 'some things have to wait for others, one after another.'
-            : `that is the work itself, shared among ${day.people === 1 ? 'one' : 'two'}.`}{' '}
-          Minutes are rules of thumb. Cautions are the usual ones; local codes and licensed practice decide.
-        </p>
+        <>
+          <ReadingTabs reading={reading} onRead={setReading} />
+          {reading === 'by time' && <ByTime day={day} tools={tools} />}
+          {reading === 'by room' && <RoomSheets day={day} tools={tools} />}
+          {reading === 'by person' && <HandSheets day={day} tools={tools} />}
+          {reading === 'lanes' && <LaneShelves day={day} tools={tools} />}
+          <Reckoned day={day} />
+        </>
+      )}
+      {arranged && (
+        <ArrangeDialog
+          key={arranged}
+          day={arranged === 'this' ? day : { ...day, id: null, spots: [] }}
+          isNew={arranged === 'another'}
+          swap={swap}
+          onClose={() => setArranged(null)}
+        />
       )}
     </div>
   );
 }
 
-const clock = (minute: number): string => `${Math.floor((START_MINUTE + minute) / 60)}:${String((START_MINUTE + minute) % 60).padStart(2, '0')}`;
+const nothingToDo = (day: Day): string =>
+  day.id === null
+    ? 'Nothing has to move: what stands is what is planned. Decide pieces at the Table or place some at Rooms first.'
+    : 'Nothing has to move on this day: what its spots want stands there already.';
+
+function ByTime({ day, tools }: { day: Day; tools: TaskTools }) {
+  const phases = PHASES.map((phase) => ({ phase, tasks: day.tasks.filter((task) => task.phase === phase) })).filter((one) => one.tasks.length > 0);
+  return (
+    <>
+      <ClockLedge phases={phases} finish={day.finish} />
+      {phases.map(({ phase, tasks }) => (
+        <PhaseSection key={phase} phase={phase} tasks={tasks} tools={tools} />
+      ))}
+    </>
+  );
+}
+
+/** How the length of the day came about. */
+function Reckoned({ day }: { day: Day }) {
+  const people = day.crew.length;
+  return (
+    <p className="note mt-4 max-w-[900px] px-[22px] max-md:px-3">
+      The day takes {writeMinutes(Math.max(day.longestChain, day.workShared))} at the very least:{' '}
+      {day.longestChain >= day.workShared
+        ? 'some things have to wait for others, one after another.'
+        : `that is the work itself${people > 1 ? `, shared among ${people}` : ''}.`}{' '}
+      At its fullest {day.mostLaid} % of the room to lay out ({day.layRoom}) is taken.{' '}
+      {day.pace.length > 0
+        ? `Your own pace: ${day.pace.map((one) => `${one.phase} ${one.factor} × the rule of thumb, from ${counted(one.measured, 'task')}`).join('; ')}. The other minutes are rules of thumb.`
+        : 'Minutes are rules of thumb until five tasks of a kind are ticked; then they are yours.'}{' '}
+      Cautions are the usual ones; local codes and licensed practice decide.
+    </p>
+  );
+}
 
 function Warnings({ day, isClosed }: { day: Day; isClosed: boolean }) {
   const said = [
