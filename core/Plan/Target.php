@@ -7,6 +7,7 @@ namespace BrightCupboard\Core\Plan;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
 use BrightCupboard\Core\Stock\Whereabouts;
+use BrightCupboard\Core\Storage\Stored;
 use BrightCupboard\Core\Storage\StoredTote;
 use BrightCupboard\Core\Storage\TotePacker;
 
@@ -38,16 +39,20 @@ final readonly class Target
                 $toPack[] = [$intent, $from, $units];
             }
         }
-        $packer = new TotePacker($this->totes, $this->contents($now, $moves, $intents));
+        $packer = new TotePacker($this->totes, [] === $toPack ? [] : $this->contents($now, $moves, $intents), $this->opened($moves));
         foreach ($toPack as [$intent, $from, $units]) {
             if (Choice::Part === $intent->choice) {
                 $moves[] = new PlannedMove($intent->piece, $units, $from, Place::of(PlaceKind::Parted));
                 continue;
             }
-            $tote = $packer->toteFor($intent->piece, $units, $intent->ownTote);
-            $moves[] = new PlannedMove($intent->piece, $units, $from, null === $tote ? Place::of(PlaceKind::Loose) : Place::tote($tote));
-            if (null === $tote) {
-                $loose[] = $intent->piece->name;
+            $left = $units;
+            foreach ($packer->pack($intent->piece, $units, $intent->ownTote) as $tote => $taken) {
+                $moves[] = new PlannedMove($intent->piece, $taken, $from, Place::tote($tote));
+                $left -= $taken;
+            }
+            if ($left > 0) {
+                $moves[] = new PlannedMove($intent->piece, $left, $from, Place::of(PlaceKind::Loose));
+                $loose[] = new Stored($intent->piece, $left);
             }
         }
 
@@ -110,27 +115,50 @@ final readonly class Target
     }
 
     /**
-     * Litres at each place once everything that is fetched has left it.
+     * What stays in each tote once everything that is fetched has left it.
      *
      * @param list<PlannedMove> $moves
      * @param list<Intent>      $intents
      *
-     * @return array<string, float> by place key
+     * @return array<string, list<Stored>> by place key
      */
     private function contents(Whereabouts $now, array $moves, array $intents): array
     {
-        $litres = [];
-        foreach ($intents as $intent) {
-            $each = Choice::Part === $intent->choice ? 0.0 : $intent->piece->packedLitres();
-            foreach ($now->of($intent->piece->id) as $key => $units) {
-                $litres[$key] = ($litres[$key] ?? 0.0) + $each * $units;
-            }
-        }
+        $left = [];
         foreach ($moves as $move) {
             $key = $move->from->key();
-            $litres[$key] = ($litres[$key] ?? 0.0) - $move->piece->packedLitres() * $move->count;
+            $left[$move->piece->id][$key] = ($left[$move->piece->id][$key] ?? 0) + $move->count;
+        }
+        $contents = [];
+        foreach ($intents as $intent) {
+            if (Choice::Part === $intent->choice) {
+                continue;
+            }
+            foreach ($now->of($intent->piece->id) as $key => $units) {
+                $stays = $units - ($left[$intent->piece->id][$key] ?? 0);
+                if ($stays > 0 && str_starts_with($key, PlaceKind::Tote->value . ':')) {
+                    $contents[$key][] = new Stored($intent->piece, $stays);
+                }
+            }
         }
 
-        return $litres;
+        return $contents;
+    }
+
+    /**
+     * @param list<PlannedMove> $moves
+     *
+     * @return array<string, true> ids of the totes that something is fetched from
+     */
+    private function opened(array $moves): array
+    {
+        $open = [];
+        foreach ($moves as $move) {
+            if (PlaceKind::Tote === $move->from->kind && null !== $move->from->id) {
+                $open[$move->from->id] = true;
+            }
+        }
+
+        return $open;
     }
 }

@@ -11,5 +11,5 @@ final readonly class Lying
      * @param bool $isOnSide whether it is laid on its side, so that its height goes across
      * @param bool $isOver   whether it stands over the rim
      */
-    public function __construct(public string $pieceId, public int $left, public int $bottom, public int $behind, public int $width, public int $height, public bool $isOnSide, public bool $isOver) {}
+    public function __construct(public string $pieceId, public int $left, public int $bottom, public int $behind, public int $width, public int $depth, public int $height, public bool $isOnSide, public bool $isOver) {}
 }

@@ -8,17 +8,17 @@ use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Measure\WeightText;
 use BrightCupboard\Core\Stock\Condition;
 use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Storage\Internal\Load;
+use BrightCupboard\Core\Storage\Internal\Posture;
+use BrightCupboard\Core\Storage\Internal\ToteRules;
 
 /**
- * Looks a tote over: how full by packed volume, how heavy, and what in it lies badly.
- *
- * Full is 85 % of the inside, the rest is padding (common practice). Heavy over fragile: more than 2 kg a unit in
- * one tote with what breaks (own value).
+ * Looks a tote over: how full by packed volume, how heavy, and what in it lies badly. The rules
+ * are those that proposals are made by.
  */
 final readonly class ToteCheck
 {
-    public const FULL = 0.85;
-    private const HEAVY_GRAMS = 2000;
+    public const FULL = ToteRules::FULL;
 
     public function __construct(private WeightText $weights) {}
 
@@ -30,15 +30,14 @@ final readonly class ToteCheck
     public function fill(StoredTote $tote, array $content): float
     {
         $inside = $tote->inside->litres();
-        $packed = array_sum(array_map(static fn(Stored $stored): float => $stored->piece->packedLitres() * $stored->units, $content));
 
-        return 0.0 === $inside ? 0.0 : $packed / $inside;
+        return 0.0 === $inside ? 0.0 : Load::of($content)->litres / $inside;
     }
 
     /** @param list<Stored> $content */
     public function grams(array $content): int
     {
-        return array_sum(array_map(static fn(Stored $stored): int => $stored->piece->weight->grams() * $stored->units, $content));
+        return Load::of($content)->grams;
     }
 
     /**
@@ -51,8 +50,8 @@ final readonly class ToteCheck
         return array_values(array_filter([
             $this->tooFull($tote, $content),
             $this->tooHeavy($tote, $content),
-            $this->about('misfit', $content, static fn(Piece $piece): bool => !$piece->size->fitsInto($tote->inside) && 1.0 === $piece->packedLitres() / max(1e-9, $piece->size->litres()), '%s: larger than the inside by their measures, whichever way they are turned.'),
-            ...array_map(fn(Condition $condition): ?ToteFinding => $this->about('climate.' . $condition->value, $content, static fn(Piece $piece): bool => self::suffers($piece, $condition), sprintf('Not for the %s of the %s: %%s.', $condition->value, str_replace('%', '%%', $tote->place))), $tote->conditions),
+            $this->about('misfit', $content, static fn(Piece $piece): bool => [] === Posture::ways($piece, $tote->inside), '%s: larger than the inside, whichever way they are turned, folded or coiled.'),
+            ...array_map(fn(Condition $condition): ?ToteFinding => $this->about('climate.' . $condition->value, $content, static fn(Piece $piece): bool => ToteRules::suffers($piece, $condition), sprintf('Not for the %s of the %s: %%s.', $condition->value, str_replace('%', '%%', $tote->place))), $tote->conditions),
             $this->heavyOverFragile($content),
         ], static fn(?ToteFinding $finding): bool => null !== $finding));
     }
@@ -62,7 +61,7 @@ final readonly class ToteCheck
     {
         $fill = $this->fill($tote, $content);
 
-        return $fill <= self::FULL ? null : new ToteFinding('full', sprintf('%d %% of the inside is taken; from %d %% on there is no room for padding.', round(100 * $fill), round(100 * self::FULL)), []);
+        return ToteRules::hasPadding($tote, Load::of($content)) ? null : new ToteFinding('full', sprintf('%d %% of the inside is taken; from %d %% on there is no room for padding.', round(100 * $fill), round(100 * self::FULL)), []);
     }
 
     /** @param list<Stored> $content */
@@ -79,8 +78,8 @@ final readonly class ToteCheck
     /** @param list<Stored> $content */
     private function heavyOverFragile(array $content): ?ToteFinding
     {
-        $fragile = array_filter($content, static fn(Stored $stored): bool => $stored->piece->isBreakable() && $stored->piece->weight->grams() < self::HEAVY_GRAMS);
-        $heavy = array_filter($content, static fn(Stored $stored): bool => $stored->piece->weight->grams() >= self::HEAVY_GRAMS);
+        $fragile = array_filter($content, static fn(Stored $stored): bool => ToteRules::isFragile($stored->piece));
+        $heavy = array_filter($content, static fn(Stored $stored): bool => ToteRules::isHeavy($stored->piece));
         if ([] === $fragile || [] === $heavy) {
             return null;
         }
@@ -97,17 +96,6 @@ final readonly class ToteCheck
         $meant = array_filter($content, static fn(Stored $stored): bool => $is($stored->piece));
 
         return [] === $meant ? null : new ToteFinding($code, sprintf($sentence, $this->names($meant)), $this->ids($meant));
-    }
-
-    private static function suffers(Piece $piece, Condition $condition): bool
-    {
-        foreach ($piece->materials as $material) {
-            if (\in_array($condition, $material->suffersFrom(), true)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /** @param array<Stored> $content */

@@ -4,27 +4,34 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Storage;
 
-use BrightCupboard\Core\Storage\Internal\PackedFront;
+use BrightCupboard\Core\Storage\Internal\Filling;
 use BrightCupboard\Core\Storage\Internal\Posture;
 
-/** Lays the content of a tote out to be drawn from the front at scale: what is heavy first, what breaks last, each as low as it goes. A picture, not the tightest packing. */
+/** Lays the content of a tote out to be drawn from the front at scale, as it would be packed: what is heavy first, what breaks last, each as low as it goes. What goes in nowhere stands over the rim. */
 final readonly class TotePicture
 {
     /**
      * @param list<Stored> $content
      *
-     * @return list<Lying> in the order they are laid in
+     * @return list<Lying> in the order they are laid in, layer by layer
      */
     public function of(StoredTote $tote, array $content): array
     {
-        usort($content, static fn(Stored $a, Stored $b): int => [$a->piece->isBreakable(), -$a->piece->weight->grams(), $a->piece->id] <=> [$b->piece->isBreakable(), -$b->piece->weight->grams(), $b->piece->id]);
-        $front = new PackedFront($tote->inside->width->tenths(), $tote->inside->depth->tenths());
+        $filling = new Filling($tote, $content);
         $lying = [];
-        foreach ($content as $stored) {
-            $unit = Posture::of($stored->piece, $tote->inside);
-            for ($i = 0; $i < $stored->units; ++$i) {
-                [$left, $bottom, $behind] = $front->place($unit);
-                $lying[] = new Lying($stored->piece->id, $left, $bottom, $behind, $unit->width, $unit->height, $unit->isOnSide, $bottom + $unit->height > $tote->inside->height->tenths());
+        foreach ($filling->lying as [$pile, $way, $left, $behind, $bottom]) {
+            $each = intdiv($way->height, $pile->units);
+            for ($i = 0; $i < $pile->units; ++$i) {
+                $lying[] = new Lying($pile->piece->id, $left, $bottom + $i * $each, $behind, $way->width, $way->depth, $each, $way->isOnSide, false);
+            }
+        }
+        usort($lying, static fn(Lying $a, Lying $b): int => [$a->bottom, $a->behind, $a->left] <=> [$b->bottom, $b->behind, $b->left]);
+        $rim = $tote->inside->height->tenths();
+        foreach ($filling->over as $pile) {
+            $way = Posture::anyway($pile->piece, $tote->inside);
+            for ($i = 0; $i < $pile->units; ++$i) {
+                $lying[] = new Lying($pile->piece->id, 0, $rim, 0, min($way->width, $tote->inside->width->tenths()), $way->depth, $way->height, $way->isOnSide, true);
+                $rim += $way->height;
             }
         }
 

@@ -7,16 +7,19 @@ namespace App\Day;
 use App\Entity\Working;
 use BrightCupboard\Core\Day\DayTask;
 use BrightCupboard\Core\Day\Schedule;
+use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\TimeText;
 use BrightCupboard\Core\Plan\Difference;
 use BrightCupboard\Core\Plan\Plan;
 use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Storage\Stored;
+use BrightCupboard\Core\Storage\ToteToBuy;
 
 /** What is to be known before a day begins, in sentences. */
 final readonly class DayWarnings
 {
     /** @return list<string> what the plan leaves open */
-    public function ofPlan(Plan $plan, Difference $difference): array
+    public function ofPlan(Plan $plan, Difference $difference, LengthText $lengths): array
     {
         $open = $plan->leftOpen();
         $name = static fn(Piece $piece): string => $piece->name;
@@ -26,7 +29,7 @@ final readonly class DayWarnings
             $this->say(array_map($name, $open->undecided), 'not decided yet, left standing'),
             $this->say(array_map($name, $open->homeless), 'to come out, but without a spot: left in store'),
             $this->say($missing, 'planned, but lent, lost or too few'),
-            $this->say($difference->loose, 'without a tote that has room: stands beside them'),
+            $this->noRoom($difference->loose, $lengths),
         ], \is_string(...)));
     }
 
@@ -51,6 +54,23 @@ final readonly class DayWarnings
             $this->say($named($schedule->unmanned), 1 === $working->people() ? 'for two people: ask somebody to come, these are not done alone' : 'for people who may climb or lift, and there are not enough of them'),
             $this->say($named($schedule->overfull), 'more than there is room to lay out: make room, or put spots on another day'),
         ], \is_string(...)));
+    }
+
+    /**
+     * How much is over, and what tote would take it.
+     *
+     * @param list<Stored> $loose
+     */
+    private function noRoom(array $loose, LengthText $lengths): ?string
+    {
+        $said = $this->say(array_map(static fn(Stored $stored): string => $stored->piece->name, $loose), 'without a tote that has room: stands beside them');
+        $tote = ToteToBuy::of($loose);
+        if (null === $said || null === $tote) {
+            return $said;
+        }
+        $inside = implode(' x ', array_map($lengths->write(...), [$tote->inside->width, $tote->inside->depth, $tote->inside->height]));
+
+        return sprintf('%s %s of %s inside would take %s.', $said, 1 === $tote->count ? 'A tote' : $tote->count . ' totes', $inside, 1 === \count($loose) ? 'it' : 'them');
     }
 
     /** @param list<string> $names */

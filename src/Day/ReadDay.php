@@ -79,7 +79,7 @@ final readonly class ReadDay
             $this->pace($swap),
             \count(array_filter($stored, static fn(SheetTask $task): bool => $task->isDone())),
             array_map(static fn(SheetTask $one, DayTask $task): TaskAnswer => TaskAnswer::of($one, $task, $schedule, $took[$one->id()] ?? null), $stored, $tasks),
-            [...$this->warnings->ofPlan($plan, $difference), ...$this->warnings->ofSchedule($schedule, $byPhase, $working)],
+            [...$this->warnings->ofPlan($plan, $difference, $lengths), ...$this->warnings->ofSchedule($schedule, $byPhase, $working)],
             ($day ?? $swap)->version(),
         );
     }

@@ -18,7 +18,6 @@ use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Stock\Whereabouts;
 use BrightCupboard\Core\Storage\StoredTote;
-use BrightCupboard\Core\Storage\TotePacker;
 use BrightCupboard\Core\Table\SuggestChoice;
 use BrightCupboard\Tests\Core\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -26,28 +25,6 @@ use PHPUnit\Framework\TestCase;
 
 final class DayRulesTest extends TestCase
 {
-    public function testGoesHomeToItsOwnToteWhileThereIsRoom(): void
-    {
-        $packer = new TotePacker([$this->tote('small', 10), $this->tote('own', 20)], []);
-
-        self::assertSame('own', $packer->toteFor(Make::piece('jug'), 1, 'own'));
-        self::assertSame('small', $packer->toteFor(Make::piece('cup', width: 3, height: 3, depth: 3), 1, null));
-    }
-
-    public function testAToteTakesEightyFivePercentAndNotMore(): void
-    {
-        $packer = new TotePacker([$this->tote('only', 10)], []);
-        $slab = Make::piece('slab', width: 10, height: 8.5, depth: 10);
-
-        self::assertSame('only', $packer->toteFor($slab, 1, null));
-        self::assertNull($packer->toteFor(Make::piece('cube', width: 1, height: 1, depth: 1), 1, null));
-    }
-
-    public function testWhatIsLongerThanTheToteDoesNotGoIn(): void
-    {
-        self::assertNull((new TotePacker([$this->tote('only', 10)], []))->toteFor(Make::piece('rod', width: 1, height: 11, depth: 1), 1, null));
-    }
-
     public function testFetchingOpensTheToteAndPackingItLaterDoesNotOpenItAgain(): void
     {
         $tote = $this->tote('t', 30);
