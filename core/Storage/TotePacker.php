@@ -51,7 +51,7 @@ final class TotePacker
         while ($units > 0) {
             $best = null;
             foreach ($this->inOrder($piece, $ownTote) as $id) {
-                $most = $this->most($id, $piece, $units);
+                $most = $this->most($id, $piece, $units, $id !== $ownTote);
                 if ($most > ($best[1] ?? 0)) {
                     $best = [$id, $most];
                 }
@@ -73,31 +73,31 @@ final class TotePacker
     }
 
     /** How many of the units a tote takes: all, or the most of which one more is too many. */
-    private function most(string $id, Piece $piece, int $units): int
+    private function most(string $id, Piece $piece, int $units, bool $isQuick): int
     {
         if (!ToteRules::allow($this->totes[$id], $this->loads[$id], new Stored($piece, 1)) || [] === Posture::ways($piece, $this->totes[$id]->inside)) {
             return 0;
         }
-        if ($this->takes($id, $piece, $units)) {
+        if ($this->takes($id, $piece, $units, $isQuick)) {
             return $units;
         }
         [$goes, $fails] = [0, $units];
         while ($fails - $goes > 1) {
             $half = intdiv($goes + $fails, 2);
-            $this->takes($id, $piece, $half) ? $goes = $half : $fails = $half;
+            $this->takes($id, $piece, $half, $isQuick) ? $goes = $half : $fails = $half;
         }
 
         return $goes;
     }
 
-    private function takes(string $id, Piece $piece, int $units): bool
+    private function takes(string $id, Piece $piece, int $units, bool $isQuick): bool
     {
         $tote = $this->totes[$id];
         if (!ToteRules::allow($tote, $this->loads[$id], new Stored($piece, $units))) {
             return false;
         }
 
-        return [] === (new Filling($tote, self::with($this->content[$id], $piece, $units)))->over;
+        return [] === Filling::of($tote, self::with($this->content[$id], $piece, $units), $isQuick)->over;
     }
 
     /** @return list<string> ids of the totes, the one to be asked first in front */

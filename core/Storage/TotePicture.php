@@ -17,7 +17,7 @@ final readonly class TotePicture
      */
     public function of(StoredTote $tote, array $content): array
     {
-        $filling = new Filling($tote, $content);
+        $filling = Filling::of($tote, $content);
         $lying = [];
         foreach ($filling->lying as [$pile, $way, $left, $behind, $bottom]) {
             $each = intdiv($way->height, $pile->units);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Storage\Internal;
 
+use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Storage\Stored;
 use BrightCupboard\Core\Storage\StoredTote;
 
@@ -14,16 +15,42 @@ use BrightCupboard\Core\Storage\StoredTote;
  */
 final class Filling
 {
+    private const MEASURES = ['litres', 'longest', 'flattest'];
+
     /** @var list<array{Stored, Posture, int, int, int}> what lies where: left, behind, bottom; a pile counts once */
     public array $lying = [];
     /** @var list<Stored> what goes in nowhere */
     public array $over = [];
 
-    /** @param list<Stored> $content */
-    public function __construct(StoredTote $tote, array $content)
+    /**
+     * Tried in several orders until everything has its place; otherwise the one that leaves least over.
+     *
+     * @param list<Stored> $content
+     * @param bool         $isQuick whether the first order is enough, where many totes are asked
+     */
+    public static function of(StoredTote $tote, array $content, bool $isQuick = false): self
     {
-        $space = new ToteSpace($tote->inside);
-        foreach (self::inOrder($content) as $stored) {
+        $best = null;
+        foreach ([false, true] as $deep) {
+            foreach (self::MEASURES as $measure) {
+                $filling = new self($tote, self::inOrder($content, $measure), $deep);
+                if ([] === $filling->over || $isQuick) {
+                    return $filling;
+                }
+                if (null === $best || \count($filling->over) < \count($best->over)) {
+                    $best = $filling;
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** @param list<Stored> $content in the order it is laid in */
+    private function __construct(StoredTote $tote, array $content, bool $deep)
+    {
+        $space = new ToteSpace($tote->inside, $deep);
+        foreach ($content as $stored) {
             foreach (self::piles($stored) as $units) {
                 $pile = new Stored($stored->piece, $units);
                 $heights = Posture::nested($stored->piece, $units);
@@ -49,14 +76,25 @@ final class Filling
     }
 
     /**
-     * @param list<Stored> $content
+     * @param list<Stored>                  $content
+     * @param 'litres'|'longest'|'flattest' $measure that the large go before the small by
      *
      * @return list<Stored>
      */
-    private static function inOrder(array $content): array
+    private static function inOrder(array $content, string $measure): array
     {
-        usort($content, static fn(Stored $a, Stored $b): int => [$a->piece->isBreakable(), ToteRules::isHeavy($b->piece), $b->piece->packedLitres(), $a->piece->id]
-            <=> [$b->piece->isBreakable(), ToteRules::isHeavy($a->piece), $a->piece->packedLitres(), $b->piece->id]);
+        $size = static function (Piece $piece) use ($measure): float {
+            $sides = [$piece->size->width->tenths(), $piece->size->depth->tenths(), $piece->size->height->tenths()];
+            sort($sides);
+
+            return match ($measure) {
+                'litres' => $piece->packedLitres(),
+                'longest' => $sides[2],
+                'flattest' => $sides[1] * $sides[2],
+            };
+        };
+        usort($content, static fn(Stored $a, Stored $b): int => [$a->piece->isBreakable(), ToteRules::isHeavy($b->piece), $size($b->piece), $a->piece->id]
+            <=> [$b->piece->isBreakable(), ToteRules::isHeavy($a->piece), $size($a->piece), $b->piece->id]);
 
         return $content;
     }

@@ -82,7 +82,7 @@ final readonly class Posture
     /** @return list<self> upright, turned, on its back, on its side */
     private static function turned(Piece $piece): array
     {
-        [$w, $d, $h] = [max(1, $piece->size->width->tenths()), max(1, $piece->size->depth->tenths()), self::pressed($piece)];
+        [$w, $d, $h] = self::pressed($piece);
 
         return [new self($w, $d, $h), new self($d, $w, $h), new self($w, $h, $d), new self($h, $w, $d, true), new self($h, $d, $w, true), new self($d, $h, $w)];
     }
@@ -91,7 +91,7 @@ final readonly class Posture
     private static function folded(Piece $piece, Size $inside): array
     {
         $most = max($inside->width->tenths(), 1);
-        [$w, $d, $h] = [$piece->size->width->tenths(), max(1, $piece->size->depth->tenths()), self::pressed($piece)];
+        [$w, $d, $h] = self::pressed($piece);
         if (!self::isSoft($piece) || $w <= $most) {
             return [];
         }
@@ -125,9 +125,14 @@ final readonly class Posture
         return [min($sides[1], self::THICKEST_COIL), $sides[2]];
     }
 
-    private static function pressed(Piece $piece): int
+    /** @return array{int, int, int} width, depth, height; what is soft gives way along its thinnest side */
+    private static function pressed(Piece $piece): array
     {
-        return max(1, (int) round($piece->size->height->tenths() * $piece->packedLitres() / max(1e-9, $piece->size->litres())));
+        $sides = [max(1, $piece->size->width->tenths()), max(1, $piece->size->depth->tenths()), max(1, $piece->size->height->tenths())];
+        $thin = (int) array_search(min($sides), $sides, true);
+        $sides[$thin] = max(1, (int) round($sides[$thin] * $piece->packedLitres() / max(1e-9, $piece->size->litres())));
+
+        return $sides;
     }
 
     private static function isSoft(Piece $piece): bool

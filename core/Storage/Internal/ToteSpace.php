@@ -19,7 +19,8 @@ final class ToteSpace
     /** @var list<array{int, int, int, int, int, int}> free: left, behind, bottom, width, depth, height */
     private array $free;
 
-    public function __construct(Size $inside)
+    /** @param bool $deep whether what is behind keeps the corner, where otherwise the larger of beside and behind does */
+    public function __construct(Size $inside, private readonly bool $deep = false)
     {
         $this->free = [[0, 0, 0, $inside->width->tenths(), $inside->depth->tenths(), $inside->height->tenths()]];
     }
@@ -57,7 +58,7 @@ final class ToteSpace
     /** @return list<array{int, int, int, int, int, int}> what is left of a free box: the larger of beside and behind keeps the corner */
     private function left(Posture $way, int $x, int $y, int $z, int $w, int $d, int $h): array
     {
-        $isWide = ($w - $way->width) * $d > ($d - $way->depth) * $w;
+        $isWide = !$this->deep && ($w - $way->width) * $d > ($d - $way->depth) * $w;
         $left = [
             [$x + $way->width, $y, $z, $w - $way->width, $isWide ? $d : $way->depth, $h],
             [$x, $y + $way->depth, $z, $isWide ? $way->width : $w, $d - $way->depth, $h],

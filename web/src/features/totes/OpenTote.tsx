@@ -6,6 +6,8 @@ type Props = { tote: Tote; contents: ToteContents; pieces: ReadonlyMap<string, P
 
 const WIDTH = 620;
 const TENTHS = 254;
+const COILED = new Set<Piece['kind']>(['garland', 'lights', 'beads', 'ribbon']);
+
 /** What stands behind is drawn higher and to the right, by these parts of how far behind it stands. */
 const UP = 0.2;
 const ALONG = 0.13;
@@ -39,14 +41,19 @@ export function OpenTote({ tote, contents, pieces }: Props) {
             const piece = pieces.get(lying.piece);
             if (!piece) return null;
             const [across, up] = lying.isOnSide ? [lying.height, lying.width] : [lying.width, lying.height];
-            const drawn = Math.min(px(up) / shownHeight(piece), px(across) / (piece.width / TENTHS));
+            const [tall, broad] = [shownHeight(piece), piece.width / TENTHS];
+            const drawn = COILED.has(piece.kind) ? Math.min(px(up) / tall, px(across) / broad) : Math.max(px(up) / tall, px(across) / broad);
+            // What lies flat is seen from its edge: drawn whole, then pressed into the room it takes.
+            const [sx, sy] = COILED.has(piece.kind) ? [1, 1] : [px(across) / (broad * drawn), px(up) / (tall * drawn)];
             const [x, y] = [px(lying.left + lying.behind * ALONG), floor - px(lying.bottom + lying.behind * UP)];
             return (
               <g key={lying.i}>
                 <title>{piece.name}</title>
                 {lying.isOver && <rect x={x} y={y - px(lying.height)} width={px(lying.width)} height={px(lying.height)} fill="#FCEBC3" />}
                 <g transform={lying.isOnSide ? `rotate(90 ${x} ${y}) translate(${-px(lying.height) / 2} 0)` : `translate(${px(lying.width) / 2} 0)`}>
-                  <Silhouette piece={piece} scale={drawn} x={x} y={y} />
+                  <g transform={`translate(${x} ${y}) scale(${sx} ${sy})`}>
+                    <Silhouette piece={piece} scale={drawn} x={0} y={0} />
+                  </g>
                 </g>
               </g>
             );
