@@ -108,14 +108,27 @@ final class DemoFiles
     {
         $came = $today->modify(sprintf('-%d days', 80 + 365 * (int) $row['years']));
 
-        return new PieceRecord($row['shape'], $row['pattern'], $row['origin'], Money::ofMinor((int) $row['cost'] * 100), Money::ofMinor((int) $row['replacement'] * 100), $came, '', $this->makeup($row['name']));
+        return new PieceRecord($row['shape'], $row['pattern'], $row['origin'], Money::ofMinor((int) $row['cost'] * 100), Money::ofMinor((int) $row['replacement'] * 100), $came, $this->care($row['name']), $this->makeup($row['name']));
     }
 
-    /** Faces, parts and set of a piece, where the home has a file of them. */
-    private function makeup(string $name): Makeup
+    private function care(string $name): string
+    {
+        $values = $this->made($name);
+
+        return $values->isNull('care') ? '' : $values->text('care');
+    }
+
+    /** What the home has a file of: faces, parts, sets and care of single pieces. */
+    private function made(string $name): DemoValues
     {
         $this->makeups ??= is_file($this->folder . '/makeup.json') ? (array) json_decode((string) file_get_contents($this->folder . '/makeup.json'), true, 8, \JSON_THROW_ON_ERROR) : [];
-        $values = new DemoValues((array) ($this->makeups[$name] ?? []));
+
+        return new DemoValues((array) ($this->makeups[$name] ?? []));
+    }
+
+    private function makeup(string $name): Makeup
+    {
+        $values = $this->made($name);
 
         return new Makeup(
             array_map(fn(DemoValues $f): Face => new Face($f->text('0'), array_map(Season::from(...), $f->texts('1')), $this->shares($f->text('2'))), $values->list('faces')),

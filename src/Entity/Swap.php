@@ -19,6 +19,9 @@ class Swap implements OfHome
     private ?\DateTimeImmutable $closedAt = null;
     #[ORM\Embedded(columnPrefix: false)]
     private Working $working;
+    /** The day its things come down again; null when nobody has said. */
+    #[ORM\Column(type: 'date_immutable', nullable: true)]
+    private ?\DateTimeImmutable $strikeOn = null;
     #[ORM\Column]
     private int $budget = 0;
     #[ORM\Column(options: ['default' => true])]
@@ -46,9 +49,9 @@ class Swap implements OfHome
         $this->working = new Working();
     }
 
-    public function describe(string $name, Season $season, \DateTimeImmutable $swapDay, ?Money $budget, Money $giftCard): void
+    public function describe(string $name, Season $season, \DateTimeImmutable $swapDay, ?Money $budget, Money $giftCard, ?\DateTimeImmutable $strikeOn = null): void
     {
-        [$this->name, $this->season, $this->swapDay] = [$name, $season, $swapDay];
+        [$this->name, $this->season, $this->swapDay, $this->strikeOn] = [$name, $season, $swapDay, $strikeOn];
         [$this->hasBudget, $this->budget, $this->giftCard] = [null !== $budget, $budget->minor ?? 0, $giftCard->minor];
     }
 
@@ -80,6 +83,11 @@ class Swap implements OfHome
     public function swapDay(): \DateTimeImmutable
     {
         return $this->swapDay;
+    }
+
+    public function strikeOn(): ?\DateTimeImmutable
+    {
+        return $this->strikeOn;
     }
 
     public function from(): ?Swap

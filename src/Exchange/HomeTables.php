@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Entity\HaulWay;
+use BrightCupboard\Core\Calendar\CareJob;
+use BrightCupboard\Core\Calendar\Hemisphere;
 use BrightCupboard\Core\Day\Phase;
 use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Look\ColourSchool;
@@ -47,7 +49,7 @@ final readonly class HomeTables
         'loans' => ['loan', self::OF_PIECE, 'id', ['id' => 'id', 'piece_id' => 'ref', 'count' => 'int', 'lent_to' => 'text:80', 'until' => 'day?', 'since' => 'day']],
         'photos' => ['photo', self::OF_PIECE, 'piece_id', ['piece_id' => 'ref', 'jpeg' => 'text:2000000']],
         'looks' => ['look', self::OF_HOME, 'id', ['id' => 'id', 'name' => 'text:80', 'ribbons' => 'list', 'textures' => 'list', 'resting_colours' => 'list', 'resting_finishes' => 'list', 'resting_textures' => 'list', 'resting_pieces' => 'list', 'mood' => 'int', 'balance' => BalanceSchool::class, 'colour' => ColourSchool::class, 'removed_at' => 'time?', 'version' => 'int']],
-        'swaps' => ['swap', self::OF_HOME, 'id', ['id' => 'id', 'look_id' => 'ref', 'from_id' => 'ref?', 'name' => 'text:80', 'season' => Season::class, 'swap_day' => 'day', 'budget' => 'int', 'has_budget' => 'int?', 'gift_card' => 'int', 'people' => 'int', 'crew' => 'list?', 'start_minute' => 'int?', 'latest_end' => 'int?', 'pauses' => 'list?', 'lay_width' => 'int?', 'lay_depth' => 'int?', 'closed_at' => 'time?', 'sheet_built_at' => 'time?', 'sheet_plan' => 'text:40?', 'version' => 'int']],
+        'swaps' => ['swap', self::OF_HOME, 'id', ['id' => 'id', 'look_id' => 'ref', 'from_id' => 'ref?', 'name' => 'text:80', 'season' => Season::class, 'swap_day' => 'day', 'strike_on' => 'day?', 'budget' => 'int', 'has_budget' => 'int?', 'gift_card' => 'int', 'people' => 'int', 'crew' => 'list?', 'start_minute' => 'int?', 'latest_end' => 'int?', 'pauses' => 'list?', 'lay_width' => 'int?', 'lay_depth' => 'int?', 'closed_at' => 'time?', 'sheet_built_at' => 'time?', 'sheet_plan' => 'text:40?', 'version' => 'int']],
         'days' => ['work_day', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'name' => 'text:80', 'on_day' => 'day', 'spots' => 'list', 'people' => 'int', 'crew' => 'list', 'start_minute' => 'int', 'latest_end' => 'int?', 'pauses' => 'list', 'lay_width' => 'int', 'lay_depth' => 'int', 'sheet_built_at' => 'time?', 'sheet_plan' => 'text:40?', 'version' => 'int']],
         'decisions' => ['decision', self::OF_SWAP, 'swap_id, piece_id', ['swap_id' => 'ref', 'piece_id' => 'ref', 'choice' => Choice::class . '?', 'by' => 'text:80', 'version' => 'int']],
         'placements' => ['placement', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'piece_id' => 'ref', 'spot_id' => 'ref', 'left_edge' => 'int', 'layer' => Layer::class, 'raise' => 'int', 'count' => 'int', 'tier' => 'int?', 'posture' => Posture::class . '?', 'version' => 'int']],
@@ -58,6 +60,8 @@ final readonly class HomeTables
         'notes' => ['note', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'spot_id' => 'ref?', 'text' => 'text:2000', 'at' => 'time', 'by' => 'text:80', 'removed_at' => 'time?']],
         'wears' => ['wear', self::OF_SWAP, 'swap_id, piece_id, spot_id', ['swap_id' => 'ref', 'piece_id' => 'ref', 'spot_id' => 'ref', 'units' => 'int']],
         'tasks' => ['sheet_task', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'day_id' => 'ref?', 'task_key' => 'text:80', 'phase' => Phase::class, 'title' => 'text:120', 'task_group' => 'text:80', 'moves' => 'list', 'minutes' => 'int', 'hands' => 'int', 'climbs' => 'int?', 'lifts' => 'int?', 'laid' => 'int?', 'by_rule' => 'int?', 'steps' => 'list?', 'cautions' => 'list', 'after_keys' => 'list', 'opens_tote' => 'ref?', 'spot_id' => 'ref?', 'done_at' => 'time?', 'done_by' => 'text:80?', 'took' => 'int?', 'ordinal' => 'int', 'version' => 'int']],
+        'calendars' => ['home_calendar', self::OF_HOME, 'id', ['id' => 'id', 'feasts' => 'text:6000', 'hemisphere' => Hemisphere::class, 'version' => 'int']],
+        'cares' => ['care_done', self::OF_PIECE, 'id', ['id' => 'id', 'piece_id' => 'ref', 'job' => CareJob::class, 'on_day' => 'day', 'by' => 'text:80']],
         'words' => ['home_word', self::OF_HOME, 'id', ['id' => 'id', 'word' => 'text:40', 'means' => 'text:200']],
     ];
 
@@ -68,7 +72,7 @@ final readonly class HomeTables
     }
 
     /** Lists that came after the first documents were written, and may be missing in them. */
-    public const LATER = ['versions', 'sums', 'words', 'days'];
+    public const LATER = ['versions', 'sums', 'words', 'days', 'calendars', 'cares'];
 
     /** Whether the rows of a list say themselves which home they are of. */
     public static function isOfHome(string $list): bool

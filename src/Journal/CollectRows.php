@@ -16,7 +16,7 @@ use Doctrine\ORM\PersistentCollection;
 final readonly class CollectRows
 {
     /** What is no part of a home's books: who may sign in, keys of ticks, sheets on their way in. */
-    private const LEFT_OUT = ['person', 'membership', 'used_key', 'table_import', 'failed_sign_in'];
+    private const LEFT_OUT = ['person', 'membership', 'used_key', 'table_import', 'failed_sign_in', 'calendar_feed'];
 
     public function __construct(private RunningAct $act) {}
 

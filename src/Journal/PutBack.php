@@ -22,7 +22,7 @@ final readonly class PutBack
 {
     private const MOVEMENT = 'movement';
     private const SOFT = ['piece', 'room', 'spot', 'tote', 'look', 'need', 'note'];
-    private const VERSIONED = ['home', 'room', 'spot', 'tote', 'look', 'swap', 'piece', 'decision', 'placement', 'haul_line', 'work_day', 'sheet_task'];
+    private const VERSIONED = ['home', 'room', 'spot', 'tote', 'look', 'swap', 'piece', 'decision', 'placement', 'haul_line', 'work_day', 'sheet_task', 'home_calendar'];
     /** Rows that others refer to come first when they come back, and go last when they go. */
     private const ORDER = ['home', 'room', 'spot', 'tote', 'look', 'piece', 'swap', 'work_day', 'need', 'haul_line'];
 

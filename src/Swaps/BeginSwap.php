@@ -24,7 +24,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class BeginSwap
 {
-    public function __construct(private EntityManagerInterface $entities, private HouseRepository $house, private Journal $journal) {}
+    public function __construct(private EntityManagerInterface $entities, private HouseRepository $house, private Journal $journal, private StrikeDay $strike) {}
 
     #[Route('/api/homes/{home}/swaps', methods: ['POST'], defaults: ['_status' => 201])]
     public function __invoke(Home $home, #[Body] SwapInput $input): SwapAnswer
@@ -38,10 +38,11 @@ final readonly class BeginSwap
         $fields = new Fields();
         $budget = '' === trim($input->budget) ? null : $fields->read('budget', static fn(): Money => Money::read($input->budget), null);
         $card = $fields->read('giftCard', static fn(): Money => '' === trim($input->giftCard) ? Money::zero() : Money::read($input->giftCard), Money::zero());
+        $strikeOn = $this->strike->read($fields, $input);
         $fields->complete();
         $look = new Look($home, $this->copied($home, $input));
         $swap = new Swap($home, trim($input->name), $input->season, DayText::read($input->swapDay), $look, $swaps[0] ?? null);
-        $swap->describe(trim($input->name), $input->season, DayText::read($input->swapDay), $budget, $card);
+        $swap->describe(trim($input->name), $input->season, DayText::read($input->swapDay), $budget, $card, $strikeOn);
         $this->entities->persist($look);
         $this->entities->persist($swap);
         $this->journal->say(sprintf('%s is begun', $swap->name()));

@@ -18,7 +18,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class ChangeSwap
 {
-    public function __construct(private EntityManagerInterface $entities, private Journal $journal) {}
+    public function __construct(private EntityManagerInterface $entities, private Journal $journal, private StrikeDay $strike) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}', methods: ['PUT'])]
     public function __invoke(Swap $swap, #[Body] SwapInput $input): SwapAnswer
@@ -27,8 +27,9 @@ final readonly class ChangeSwap
         $fields = new Fields();
         $budget = '' === trim($input->budget) ? null : $fields->read('budget', static fn(): Money => Money::read($input->budget), null);
         $card = $fields->read('giftCard', static fn(): Money => '' === trim($input->giftCard) ? Money::zero() : Money::read($input->giftCard), Money::zero());
+        $strikeOn = $this->strike->read($fields, $input);
         $fields->complete();
-        $swap->describe(trim($input->name), $input->season, DayText::read($input->swapDay), $budget, $card);
+        $swap->describe(trim($input->name), $input->season, DayText::read($input->swapDay), $budget, $card, $strikeOn);
         $this->journal->say(sprintf('%s is changed', $swap->name()));
         $this->entities->flush();
 

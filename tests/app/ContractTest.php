@@ -18,7 +18,7 @@ final class ContractTest extends AppTestCase
     /** @return iterable<string, array{string}> every reading address that answers JSON */
     public static function readings(): iterable
     {
-        foreach (['', '/pieces', '/search', '/tote-fills', '/broken-sets', '/house', '/ledger', '/pieces/{piece}/movements', '/totes/{tote}/contents', '/swaps/{swap}/stations', '/swaps/{swap}/table', '/swaps/{swap}/spots', '/swaps/{swap}/spots/{spot}', '/swaps/{swap}/spots/{spot}/remedies', '/swaps/{swap}/spots/{spot}/versions', '/swaps/{swap}/spots/{spot}/offers', '/swaps/{swap}/haul', '/swaps/{swap}/day', '/swaps/{swap}/days/{day}', '/swaps/{swap}/settle', '/swaps/{swap}/thread', '/swaps/{swap}/restyles', '/swaps/{swap}/pieces/{piece}/fit', '/swaps/{swap}/pieces/{piece}/consequences', '/sums', '/journal', '/since'] as $path) {
+        foreach (['', '/pieces', '/search', '/tote-fills', '/broken-sets', '/house', '/ledger', '/pieces/{piece}/movements', '/totes/{tote}/contents', '/swaps/{swap}/stations', '/swaps/{swap}/table', '/swaps/{swap}/spots', '/swaps/{swap}/spots/{spot}', '/swaps/{swap}/spots/{spot}/remedies', '/swaps/{swap}/spots/{spot}/versions', '/swaps/{swap}/spots/{spot}/offers', '/swaps/{swap}/haul', '/swaps/{swap}/day', '/swaps/{swap}/days/{day}', '/swaps/{swap}/settle', '/swaps/{swap}/thread', '/swaps/{swap}/restyles', '/swaps/{swap}/pieces/{piece}/fit', '/swaps/{swap}/pieces/{piece}/consequences', '/calendar', '/sums', '/journal', '/since'] as $path) {
             if ('' !== $path) {
                 yield $path => ['/api/homes/{home}' . $path];
             }
@@ -69,6 +69,8 @@ final class ContractTest extends AppTestCase
         yield 'a day worked out' => ['post', $home . '/swaps/{swap}/day', ['people' => 2]];
         yield 'a day arranged' => ['put', $home . '/swaps/{swap}/day', self::workDay(2)];
         yield 'a day added' => ['post', $home . '/swaps/{swap}/days', self::workDay(null)];
+        yield 'feasts written' => ['put', $home . '/calendar', ['feasts' => 'Tree day: 24 Dec', 'hemisphere' => 'north', 'version' => 1]];
+        yield 'a private address' => ['post', $home . '/calendar/feed', []];
         yield 'a sum reckoned' => ['post', $home . '/sums/{sum}/answer', ['values' => [['name' => 'run', 'text' => '12 ft'], ['name' => 'packPrice', 'text' => '4.50']], 'swap' => '{swap}', 'spot' => '{spot}']];
         yield 'a sum kept' => ['post', $home . '/kept-sums', ['name' => 'Stair, 21 ft', 'sum' => 'garland', 'values' => [['name' => 'run', 'text' => '21 ft']], 'swap' => '{swap}', 'spot' => null]];
         yield 'a sum bought for' => ['post', $home . '/swaps/{swap}/sums/{sum}/lines', ['values' => [], 'spot' => null]];

@@ -23,6 +23,7 @@ export const pages: Record<string, Page> = {
   workbench: bench,
   'workbench/:sum': bench,
   house: async () => (await import('./features/house')).HousePage,
+  calendar: async () => (await import('./features/calendar')).CalendarPage,
   ledger: async () => (await import('./features/ledger')).LedgerPage,
   swaps: async () => (await import('./features/swaps')).SwapsPage,
 };

@@ -163,6 +163,14 @@ export const dayQuery = (home: string, swap: string, day: string | null = null) 
         : take(api.GET('/api/homes/{home}/swaps/{swap}/days/{day}', { params: { path: { home, swap, day } }, signal })),
   });
 
+/** A year of a home; 0 is the one that runs. */
+export const calendarQuery = (home: string, year: number) =>
+  queryOptions({
+    queryKey: ['home', home, 'calendar', year],
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/calendar', { params: { path: { home }, query: { year } }, signal })),
+    placeholderData: keepPreviousData,
+  });
+
 export const settleQuery = (home: string, swap: string) =>
   queryOptions({
     queryKey: swapKey(home, swap, 'settle'),

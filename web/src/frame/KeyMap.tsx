@@ -11,7 +11,7 @@ const KEYS: readonly { where: string; keys: readonly [string, string][] }[] = [
       ['J', 'what was done, each with its way back'],
       ['Alt 1 to 6', 'the stations from Look to Settle'],
       ['Alt 7 8 9 0', 'Cupboard, House, Swaps, Ledger'],
-      ['Alt B', 'Workbench'],
+      ['Alt B, Alt C', 'Workbench, Calendar'],
       ['Tab', 'next control; shelves are one stop'],
       ['Esc', 'close a dialog, let go of what is taken'],
     ],

@@ -31,6 +31,7 @@ export function Stile({ me, onWhatWasDone }: { me: Me; onWhatWasDone: () => void
     { to: 'house', name: 'House', figure: counted(house.spots.length, 'spot') },
     { to: 'workbench', name: 'Workbench', figure: house.keptSums === 0 ? 'the sums' : `${house.keptSums} kept` },
     { to: 'swaps', name: 'Swaps', figure: counted(house.swaps.length, 'season') },
+    { to: 'calendar', name: 'Calendar', figure: 'the year' },
     {
       to: 'ledger',
       name: 'Ledger',

@@ -22,6 +22,7 @@ export function SwapDialog({ swap, onClose }: { swap?: Swap | undefined; onClose
     name: swap?.name ?? '',
     season: swap?.season ?? ('winter' as Swap['season']),
     swapDay: swap?.swapDay ?? new Date(Date.now() + 21 * 864e5).toISOString().slice(0, 10),
+    strikeOn: swap?.strikeOn ?? '',
     budget: swap?.budget ? (swap.budget / 100).toFixed(2) : '',
     giftCard: moneyField(swap?.giftCard ?? 0),
     look: '',
@@ -66,6 +67,9 @@ export function SwapDialog({ swap, onClose }: { swap?: Swap | undefined; onClose
         </Field>
         <Field label="Swap day" name="swapDay">
           {(control) => <input {...control} type="date" value={draft.swapDay} onChange={(event) => set({ swapDay: event.target.value })} />}
+        </Field>
+        <Field label="Struck on" name="strikeOn" hint="When it comes down again; empty if nobody knows yet">
+          {(control) => <input {...control} type="date" value={draft.strikeOn} onChange={(event) => set({ strikeOn: event.target.value })} />}
         </Field>
         <Field label={`Budget, ${house.home.currency}`} name="budget">
           {(control) => (

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Calendar;
+
+/** The feasts and traditions of a home, one on a line: "Christmas Day: 25 Dec, sale after". */
+final readonly class Feasts
+{
+    /** What a home begins with; common practice, to be changed by the home. */
+    public const USUAL = <<<'LINES'
+        New Year’s Day: 1 Jan
+        Twelfth Night: 5 Jan
+        Valentine’s Day: 14 Feb, sale after
+        Easter Sunday: Easter, sale after
+        May Day: 1 May
+        Midsummer Day: 24 June
+        Halloween: 31 Oct, sale after
+        Thanksgiving: 4th Thursday of November, sale after
+        Advent: first Sunday of Advent
+        Christmas Eve: 24 Dec
+        Christmas Day: 25 Dec, sale after
+        New Year’s Eve: 31 Dec
+        LINES;
+    private const MOST = 60;
+    private const LONGEST_NAME = 60;
+
+    /** @param list<array{name: string, rule: FeastRule, hasSale: bool}> $feasts */
+    private function __construct(private array $feasts) {}
+
+    /** @throws InvalidFeast that names the line */
+    public static function read(string $lines): self
+    {
+        $feasts = [];
+        foreach (explode("\n", str_replace(["\r\n", "\r"], "\n", $lines)) as $line) {
+            $line = trim($line);
+            if ('' === $line) {
+                continue;
+            }
+            if (1 !== preg_match('/^([^:]+):\s*(.+?)(,\s*sale after)?\.?$/iu', $line, $match) || mb_strlen($match[1]) > self::LONGEST_NAME) {
+                throw InvalidFeast::unreadable($line);
+            }
+            $feasts[] = ['name' => trim($match[1]), 'rule' => FeastRule::read($match[2]), 'hasSale' => '' !== ($match[3] ?? '')];
+        }
+        if (\count($feasts) > self::MOST) {
+            throw InvalidFeast::tooMany(self::MOST);
+        }
+
+        return new self($feasts);
+    }
+
+    /** @return list<Feast> by date */
+    public function of(int $year): array
+    {
+        $days = [];
+        foreach ($this->feasts as $feast) {
+            $day = $feast['rule']->on($year);
+            if (null !== $day) {
+                $days[] = new Feast($feast['name'], $day, $feast['hasSale']);
+            }
+        }
+        usort($days, static fn(Feast $a, Feast $b): int => $a->day <=> $b->day);
+
+        return $days;
+    }
+}
