@@ -36,9 +36,10 @@ final readonly class CorrectCount
 
     private function refuseBelowPlanned(Piece $piece, int $count): void
     {
-        $planned = $this->entities->createQuery('SELECT COALESCE(SUM(p.count), 0) FROM App\Entity\Placement p JOIN p.swap s WHERE p.piece = :piece AND s.closedAt IS NULL')
-            ->setParameter('piece', $piece)->getSingleScalarResult();
-        if ((int) $planned > $count) {
+        $bySwap = $this->entities->createQuery('SELECT SUM(p.count) FROM App\Entity\Placement p JOIN p.swap s WHERE p.piece = :piece AND s.closedAt IS NULL GROUP BY s.id')
+            ->setParameter('piece', $piece)->getSingleColumnResult();
+        $planned = max([0, ...array_map(intval(...), $bySwap)]);
+        if ($planned > $count) {
             throw InvalidInput::at('count', sprintf('%d of %s are placed in the running swap, so there cannot be only %d. Take some off the plan first.', $planned, $piece->name(), $count));
         }
     }

@@ -56,7 +56,10 @@ final readonly class DayPlan
     {
         $spots = array_map(static fn(WorkDay $day): array => [$day->id(), $day->spots()], $this->days->beside($swap));
 
-        return sha1($plan->fingerprint() . $this->sums->fingerprint($swap) . ([] === $spots ? '' : json_encode($spots, \JSON_THROW_ON_ERROR)));
+        // What begins from an open swap is out of date when that one will leave things elsewhere.
+        $from = null === $swap->follows() ? '' : json_encode($plan->start->units, \JSON_THROW_ON_ERROR);
+
+        return sha1($plan->fingerprint() . $this->sums->fingerprint($swap) . $from . ([] === $spots ? '' : json_encode($spots, \JSON_THROW_ON_ERROR)));
     }
 
     /** @return list<StoredTote> */

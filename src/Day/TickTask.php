@@ -29,7 +29,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Allowed(Role::Helper)]
 final readonly class TickTask
 {
-    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private StandingRepository $standing, private HouseRepository $house, private ClockInterface $clock, private Journal $journal) {}
+    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private StandingRepository $standing, private HouseRepository $house, private ClockInterface $clock, private Journal $journal, private Promises $promises) {}
 
     #[Route('/api/homes/{home}/tasks/{task}', methods: ['PUT'])]
     public function __invoke(SheetTask $task, #[Body] TickInput $input, #[CurrentUser] Person $by): TickAnswer
@@ -46,6 +46,7 @@ final readonly class TickTask
 
     private function tick(SheetTask $task, bool $done, string $by): void
     {
+        $this->promises->require($task);
         $moves = $done ? $task->task()->moves : array_map(static fn(Move $move): Move => $move->back(), array_reverse($task->task()->moves));
         $stuck = $this->book->carry($moves, $by, sprintf($done ? '%s: %s' : '%s: %s, taken back', $task->task()->phase->value, $task->task()->title));
         if (null !== $stuck) {

@@ -17,6 +17,9 @@ class Swap implements OfHome
 
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $closedAt = null;
+    /** Whether the swap it begins from is still open: kept here so that nobody has to look for it. */
+    #[ORM\Column(options: ['default' => false])]
+    private bool $isFollowing;
     #[ORM\Embedded(columnPrefix: false)]
     private Working $working;
     /** The day its things come down again; null when nobody has said. */
@@ -47,6 +50,7 @@ class Swap implements OfHome
     ) {
         $this->identify();
         $this->working = new Working();
+        $this->isFollowing = null !== $from && null === $from->closedAt();
     }
 
     public function describe(string $name, Season $season, \DateTimeImmutable $swapDay, ?Money $budget, Money $giftCard, ?\DateTimeImmutable $strikeOn = null): void
@@ -83,6 +87,18 @@ class Swap implements OfHome
     public function swapDay(): \DateTimeImmutable
     {
         return $this->swapDay;
+    }
+
+    /** The swap it begins from when that is still open; null when it begins from where things are. */
+    public function follows(): ?self
+    {
+        return $this->isFollowing ? $this->from : null;
+    }
+
+    /** The swap before it is closed: it begins from where things are now. */
+    public function leads(): void
+    {
+        $this->isFollowing = false;
     }
 
     public function strikeOn(): ?\DateTimeImmutable

@@ -30,6 +30,7 @@ use Symfony\Component\Uid\Ulid;
 #[AsController]
 final readonly class ReadHome
 {
+    private const MOST_OPEN = 3;
     private const MOST_BYTES = 40_000_000;
     private const ULID = '/\b[0-9A-HJKMNP-TV-Z]{26}\b/';
 
@@ -41,8 +42,8 @@ final readonly class ReadHome
         $document = $this->document($input->document);
         $said = $document->home;
         $running = array_filter($document->lists['swaps'] ?? [], static fn(array $swap): bool => null === ($swap['closedAt'] ?? null));
-        if (\count($running) > 1) {
-            throw InvalidInput::at('document', sprintf('%d swaps of the document are still running; a home has one at a time. Close all but one before writing it.', \count($running)));
+        if (\count($running) > self::MOST_OPEN) {
+            throw InvalidInput::at('document', sprintf('%d swaps of the document are still running; a home has %d at a time. Close the others before writing it.', \count($running), self::MOST_OPEN));
         }
         $home = new Home($said['name'], LengthUnit::from($said['unit']), $said['currency'], GiftMoney::from($said['giftMoney']));
         $this->entities->persist($home);

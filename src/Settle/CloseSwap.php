@@ -13,6 +13,7 @@ use App\Entity\Wear;
 use App\Http\Body;
 use App\Http\Conflict;
 use App\Journal\Journal;
+use App\Swaps\OpenSwaps;
 use App\Swaps\Plans;
 use App\Swaps\SwapState;
 use BrightCupboard\Core\Stock\Place;
@@ -26,11 +27,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class CloseSwap
 {
-    public function __construct(private EntityManagerInterface $entities, private Plans $plans, private ReadSettle $read, private DayPlan $house, private ClockInterface $clock, private Journal $journal) {}
+    public function __construct(private EntityManagerInterface $entities, private Plans $plans, private ReadSettle $read, private DayPlan $house, private ClockInterface $clock, private Journal $journal, private OpenSwaps $open) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/close', methods: ['POST'])]
     public function __invoke(Swap $swap, #[Body] CloseInput $input): SettleAnswer
     {
+        $this->open->requireFirst($swap);
         if (!$input->leaveOpen) {
             $this->refuseOpenTasks($swap);
         }
@@ -42,6 +44,7 @@ final readonly class CloseSwap
                 }
             }
         }
+        $this->open->lead($swap);
         $swap->close($this->clock->now());
         $this->journal->say(sprintf('%s is closed', $swap->name()));
         $this->entities->flush();

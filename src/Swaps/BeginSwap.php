@@ -8,11 +8,9 @@ use App\Entity\Home;
 use App\Entity\Look;
 use App\Entity\Swap;
 use App\Http\Body;
-use App\Http\Conflict;
 use App\Http\Fields;
 use App\Http\InvalidInput;
 use App\Journal\Journal;
-use App\Repository\HouseRepository;
 use BrightCupboard\Core\Look\Look as CoreLook;
 use BrightCupboard\Core\Measure\DayText;
 use BrightCupboard\Core\Money\Money;
@@ -20,28 +18,23 @@ use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** Begins a swap from the last closed one, with its own copy of a look. One swap of a home runs at a time. */
+/** Begins a swap, with its own copy of a look: from the last one that is open, as things will be then, else from the last closed one. */
 #[AsController]
 final readonly class BeginSwap
 {
-    public function __construct(private EntityManagerInterface $entities, private HouseRepository $house, private Journal $journal, private StrikeDay $strike) {}
+    public function __construct(private EntityManagerInterface $entities, private OpenSwaps $open, private Journal $journal, private StrikeDay $strike) {}
 
     #[Route('/api/homes/{home}/swaps', methods: ['POST'], defaults: ['_status' => 201])]
     public function __invoke(Home $home, #[Body] SwapInput $input): SwapAnswer
     {
-        $swaps = $this->house->swaps($home);
-        foreach ($swaps as $running) {
-            if (null === $running->closedAt()) {
-                throw new Conflict(sprintf('%s is still running. Close it in Settle before the next swap begins.', $running->name()));
-            }
-        }
         $fields = new Fields();
         $budget = '' === trim($input->budget) ? null : $fields->read('budget', static fn(): Money => Money::read($input->budget), null);
         $card = $fields->read('giftCard', static fn(): Money => '' === trim($input->giftCard) ? Money::zero() : Money::read($input->giftCard), Money::zero());
         $strikeOn = $this->strike->read($fields, $input);
         $fields->complete();
         $look = new Look($home, $this->copied($home, $input));
-        $swap = new Swap($home, trim($input->name), $input->season, DayText::read($input->swapDay), $look, $swaps[0] ?? null);
+        $swap = new Swap($home, trim($input->name), $input->season, DayText::read($input->swapDay), $look, $this->open->last($home));
+        $this->open->allow($home, $swap);
         $swap->describe(trim($input->name), $input->season, DayText::read($input->swapDay), $budget, $card, $strikeOn);
         $this->entities->persist($look);
         $this->entities->persist($swap);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Swaps;
 
+use App\Entity\Home;
 use App\Entity\Swap;
+use App\Entity\Tote;
 use App\Journal\Rows;
 use App\Repository\Catalogue;
 use App\Repository\CatalogueEntry;
@@ -16,7 +18,10 @@ use BrightCupboard\Core\Plan\Choice;
 use BrightCupboard\Core\Plan\Plan;
 use BrightCupboard\Core\Plan\PlanChange;
 use BrightCupboard\Core\Plan\PlannedPlace;
+use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\Whereabouts;
+use BrightCupboard\Core\Storage\StoredTote;
 
 /** Reads the plan of a swap as one value, and stores what an act changes about it. */
 final readonly class Plans
@@ -51,7 +56,7 @@ final readonly class Plans
         $plan = new Plan(
             array_map(static fn(CatalogueEntry $entry): Piece => $entry->piece, $catalogue),
             $ownTotes,
-            $this->standing->whereabouts($home),
+            $this->start($swap),
             $spots,
             $choices,
             $this->plan->places($swap),
@@ -60,6 +65,28 @@ final readonly class Plans
         );
 
         return new SwapState($swap, $plan, $catalogue, $decisions);
+    }
+
+    /** Where things are when the swap starts: where they are now, or where the open swap before it will leave them. */
+    private function start(Swap $swap): Whereabouts
+    {
+        $from = $swap->follows();
+        if (null === $from) {
+            return $this->standing->whereabouts($swap->home());
+        }
+        $plan = $this->of($from)->plan;
+        $there = $plan->start;
+        foreach ($plan->difference($this->totes($swap->home()))->moves as $move) {
+            $there = $there->after(new Move($move->piece->id, $move->count, $move->from, $move->to));
+        }
+
+        return $there;
+    }
+
+    /** @return list<StoredTote> */
+    private function totes(Home $home): array
+    {
+        return array_map(static fn(Tote $tote): StoredTote => $tote->stored(), $this->house->totes($home));
     }
 
     /** The same, with how things were placed when they came to stand where they are: what stays is planned as it stands. */

@@ -86,7 +86,7 @@ final class HomeDocumentTest extends AppTestCase
         $this->call('GET', $this->home() . '/document');
         $text = (string) preg_replace('/"closedAt": ?"[^"]+"/', '"closedAt":null', $this->text());
 
-        $this->assertRefused(422, '5 swaps of the document are still running; a home has one at a time.', $this->give($text), 'document');
+        $this->assertRefused(422, '5 swaps of the document are still running; a home has 3 at a time.', $this->give($text), 'document');
     }
 
     public function testThePublishedSchemaIsTheOneInTheDocs(): void

@@ -222,13 +222,6 @@ final class SwapTest extends AppTestCase
         self::assertSame([201, 'Midwinter'], [$this->code(), $next['from'] ?? null]);
     }
 
-    public function testASecondSwapDoesNotBeginWhileOneRuns(): void
-    {
-        $problem = $this->call('POST', $this->home() . '/swaps', ['name' => 'X', 'season' => 'spring', 'swapDay' => '2027-03-01', 'budget' => '1', 'giftCard' => '', 'look' => '']);
-
-        $this->assertRefused(409, 'Midwinter is still running.', $problem);
-    }
-
     public function testAnEmptyHomeGoesThroughAWholeSwap(): void
     {
         $home = '/api/homes/' . $this->call('POST', '/api/homes', ['name' => 'Weir Cottage', 'unit' => 'cm', 'currency' => '€', 'giftMoney' => 'counts'])['id'];

@@ -5,7 +5,10 @@ import { RibbonBunch } from '../../frame/glyphs';
 import { NextStep } from '../../frame/NextStep';
 import { capital, writeDay } from '../../lib/text';
 import { EmptyLedge } from '../../ui/States';
+import { StrikeDialog } from './StrikeDialog';
 import { SwapDialog } from './SwapDialog';
+
+const MOST_OPEN = 3;
 
 /** The seasons of a home, newest first: open one, or begin the next. */
 export function SwapsPage() {
@@ -15,7 +18,9 @@ export function SwapsPage() {
   const isAdding = params.has('begin');
   const setAdding = (isOn: boolean) => setParams(isOn ? { begin: '1' } : {}, { replace: true });
   const [edited, setEdited] = useState<string | null>(null);
-  const running = house.swaps.find((swap) => swap.closedAt === null);
+  const open = house.swaps.filter((swap) => swap.closedAt === null);
+  const last = open[0] ?? house.swaps[0];
+  const [struck, setStruck] = useState<string | null>(null);
   return (
     <div className="max-w-[980px] p-5 pl-[22px] max-md:pb-20">
       <div className="mb-4 flex flex-wrap items-center justify-between gap-3">
@@ -24,13 +29,18 @@ export function SwapsPage() {
           type="button"
           className="btn btn-main"
           onClick={() => setAdding(true)}
-          disabled={running !== undefined}
-          title={running ? `Close ${running.name} in Settle first` : undefined}
+          disabled={open.length >= MOST_OPEN}
+          title={open.length >= MOST_OPEN ? `Close ${open.at(-1)?.name} in Settle first` : undefined}
         >
           {house.swaps.length === 0 ? 'Begin a swap' : 'Begin the next swap'}
         </button>
       </div>
-      {running && <p className="note mb-3">{running.name} is running. The next one begins when it is closed in Settle.</p>}
+      {open.length > 0 && (
+        <p className="note mb-3">
+          {open.map((swap) => swap.name).join(', ')} {open.length === 1 ? 'is' : 'are'} open. The next one begins from where things will be then, and
+          follows when that changes. Up to three may be open.
+        </p>
+      )}
       <NextStep />
       {house.swaps.length === 0 && <EmptyLedge>No swap yet. It begins with a season and a day; everything else can follow.</EmptyLedge>}
       <ul className="rows">
@@ -52,7 +62,12 @@ export function SwapsPage() {
                   {swap.from && `, from ${swap.from}`}
                 </p>
               </div>
-              <span className="note">{swap.closedAt ? 'closed' : <b>running</b>}</span>
+              <span className="note">{swap.closedAt ? 'closed' : <b>open</b>}</span>
+              {swap.id === last?.id && (
+                <button type="button" className="btn" onClick={() => setStruck(swap.id)}>
+                  Strike it …
+                </button>
+              )}
               {!swap.closedAt && (
                 <button type="button" className="btn" onClick={() => setEdited(swap.id)}>
                   Change
@@ -63,6 +78,7 @@ export function SwapsPage() {
         })}
       </ul>
       {isAdding && <SwapDialog onClose={() => setAdding(false)} />}
+      {struck && <StrikeDialog swap={house.swaps.find((swap) => swap.id === struck)} onClose={() => setStruck(null)} />}
       {edited && <SwapDialog swap={house.swaps.find((swap) => swap.id === edited)} onClose={() => setEdited(null)} />}
     </div>
   );
