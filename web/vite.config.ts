@@ -1,6 +1,7 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 // The library of dialogs and menus comes when the first of them is opened; what it shares with the page must not wait there.
 const chunks = {
@@ -10,9 +11,38 @@ const chunks = {
   ],
 };
 
+// The page and its parts are kept on the device; what was read last is shown when there is no signal. Served as /sw.js by ShowServiceWorker.
+const withoutASignal = VitePWA({
+  filename: 'sw.js',
+  registerType: 'autoUpdate',
+  injectRegister: false,
+  manifest: false,
+  workbox: {
+    inlineWorkboxRuntime: true,
+    clientsClaim: true,
+    skipWaiting: true,
+    globPatterns: ['**/*.{js,css,html,woff2}'],
+    modifyURLPrefix: { '': '/build/' },
+    navigateFallback: undefined,
+    runtimeCaching: [
+      {
+        urlPattern: ({ request }) => request.mode === 'navigate',
+        handler: 'NetworkFirst',
+        options: { cacheName: 'page', networkTimeoutSeconds: 3, precacheFallback: { fallbackURL: '/build/index.html' } },
+      },
+      {
+        // What is needed on the day, at the Table and to say who asks; the pattern is written into the worker as it stands here.
+        urlPattern: ({ url, sameOrigin }) => sameOrigin && /^\/api\/(me|homes\/[^/]+\/(house|pieces|since|swaps\/[^/]+\/(day|days\/[^/]+|stations|table)))$/.test(url.pathname),
+        handler: 'NetworkFirst',
+        options: { cacheName: 'readings', networkTimeoutSeconds: 5, expiration: { maxEntries: 60 } },
+      },
+    ],
+  },
+});
+
 export default defineConfig({
   base: '/build/',
-  plugins: [react(), tailwindcss()],
+  plugins: [react(), tailwindcss(), withoutASignal],
   build: { outDir: '../public/build', emptyOutDir: true, target: 'es2022', rolldownOptions: { output: { advancedChunks: chunks } } },
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
 });

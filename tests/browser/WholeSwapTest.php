@@ -93,10 +93,4 @@ final class WholeSwapTest extends BrowserTestCase
         $page->drawer('Swaps')->press('Begin the next swap');
         $page->type('Budget, $', '140')->press('Begin')->seeText('from Midwinter');
     }
-
-    /** @return list<string> */
-    private function severeLogEntries(): array
-    {
-        return array_values(array_filter(array_map(static fn(array $entry): string => $entry['level'] . ' ' . $entry['message'], $this->browser->manage()->getLog('browser')), static fn(string $line): bool => str_starts_with($line, 'SEVERE') && !str_contains($line, '401')));
-    }
 }

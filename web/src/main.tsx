@@ -4,6 +4,7 @@ import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { OfflineError, ProblemError } from './api/client';
 import { NoticeBoard } from './lib/notices';
+import { keepOnDevice } from './lib/withoutASignal';
 import { router } from './router';
 import './theme.css';
 
@@ -30,3 +31,4 @@ if (root) {
     </StrictMode>,
   );
 }
+keepOnDevice();

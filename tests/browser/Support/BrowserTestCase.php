@@ -53,6 +53,13 @@ abstract class BrowserTestCase extends TestCase
         return new CupboardPages($this->browser, self::server()->url);
     }
 
+    /** @return list<string> what the browser's console has to complain of; being asked to sign in is no fault */
+    protected function severeLogEntries(): array
+    {
+        $lines = array_map(static fn(array $entry): string => $entry['level'] . ' ' . $entry['message'], $this->browser->manage()->getLog('browser'));
+        return array_values(array_filter($lines, static fn(string $line): bool => str_starts_with($line, 'SEVERE') && !str_contains($line, '401')));
+    }
+
     private static function chromium(): Chromium
     {
         return self::$chromium ?? throw new \LogicException('Chromium is not running.');

@@ -1,3 +1,4 @@
+import { forgetReadings } from '../lib/withoutASignal';
 import { api, keepCsrf, take } from './client';
 import type { Me } from './types';
 
@@ -11,4 +12,5 @@ export async function signIn(email: string, password: string): Promise<Me> {
 export async function signOut(): Promise<void> {
   await fetch('/api/sign-out', { method: 'POST', redirect: 'manual' });
   keepCsrf('');
+  await forgetReadings();
 }

@@ -93,7 +93,7 @@ function drafted(day: Day, isNew: boolean): WorkDayInput {
 
 /** The day after the last one there is. */
 function nextDay(dates: readonly string[]): string {
-  const last = new Date(`${[...dates].sort().at(-1)}T12:00`);
-  last.setDate(last.getDate() + 1);
+  const last = new Date(`${[...dates].sort().at(-1)}T12:00Z`);
+  last.setUTCDate(last.getUTCDate() + 1);
   return last.toISOString().slice(0, 10);
 }

@@ -16,7 +16,10 @@ const PEOPLE = ['one person', 'two people', 'three people', 'four people', 'five
 
 /** Which day it is, when it begins and ends, who is there; the days of the swap as tags beside one another. */
 export function DayHeader({ day, isClosed, isBuilding, onBuild, onArrange }: Props) {
-  const [people, setPeople] = useState(day.crew.length);
+  const crew = day.crew.length;
+  // What was chosen holds only for the crew it was chosen beside: a crew arranged since then has its own number.
+  const [chosen, choose] = useState({ people: crew, beside: crew });
+  const people = chosen.beside === crew ? chosen.people : crew;
   const all = day.tasks.length;
   return (
     <header className="flex flex-wrap items-baseline gap-x-4 gap-y-2 px-[22px] pt-3 max-md:px-3">
@@ -46,7 +49,7 @@ export function DayHeader({ day, isClosed, isBuilding, onBuild, onArrange }: Pro
       )}
       {!isClosed && (
         <span className="no-print ml-auto flex flex-wrap items-center gap-2 max-md:ml-0">
-          <select aria-label="People on the day" value={people} onChange={(event) => setPeople(Number(event.target.value))}>
+          <select aria-label="People on the day" value={people} onChange={(event) => choose({ people: Number(event.target.value), beside: crew })}>
             {PEOPLE.map((words, i) => (
               <option key={words} value={i + 1}>
                 {words}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Browser;
+
+use App\Tests\Browser\Support\BrowserTestCase;
+
+/** Days arranged and read in every way; the year and what hangs on it; the next season begun while one is open. */
+final class DaysTest extends BrowserTestCase
+{
+    public function testADayIsArrangedAndReadByTimeRoomPersonAndInLanes(): void
+    {
+        $page = $this->page()->signIn()->station('Day sheet');
+        $page->press('People, hours …')->type('Over by', '16:00')->type('Name', 'Orla')->press('One more person')->press('A break')->press('Save');
+        $page->until(static fn(): bool => 0 === $page->count('[role="dialog"]'), 'it is kept');
+        $page->press('Work the day out')->see('main input[type="checkbox"]');
+        $page->seeText('for Orla, helper, helper 3');
+        $page->press('by room', 'radio')->seeText('Take down Front door');
+        $page->press('by person', 'radio')->seeText('Orla, that is you')->seeText('All ');
+        $page->press('lanes', 'radio')->see('[aria-label="The day in lanes"]');
+        $page->until(static fn(): bool => 3 === $page->count('[aria-label="The day in lanes"] [role="group"]'), 'a shelf for each of three');
+
+        $page->press('Another day …')->type('What is done on it', 'The tree')->see('[role="dialog"]');
+        $this->browser->executeScript("[...document.querySelectorAll('[role=dialog] label')].find((one) => one.textContent.trim() === 'Tree corner').click()");
+        $page->press('Add the day')->seeText('The tree,');
+        $page->press('Work the day out')->see('main input[type="checkbox"]');
+        $page->seeText('Tree corner');
+        self::assertSame([], $this->severeLogEntries());
+    }
+
+    public function testTheYearIsOnOneShelfAndFeastsAreWrittenAsPeopleSayThem(): void
+    {
+        $page = $this->page()->signIn()->drawer('Calendar')->see('[data-testid="calendar"]');
+        $page = $this->page();
+        $page->seeText('Swap day of Midwinter')->seeText('What comes next')->seeText('Care today')->seeText('Hall crock: water');
+        $page->press('Feasts and traditions …')->type('One on a line: name, colon, when', 'Tree day 24 Dec')->press('Save')->seeText('“Tree day 24 Dec” is not understood.');
+        $page->type('One on a line: name, colon, when', 'Tree day: 24 Dec')->press('Save');
+        $page->until(static fn(): bool => 0 === $page->count('[role="dialog"]') && str_contains($page->text(), 'Tree day'), 'the feast hangs on the shelf');
+        $page->press('Make a private address')->until(static fn(): bool => str_contains((string) $page->field('Private address')->getAttribute('value'), '/feeds/'), 'there is an address');
+        $this->browser->executeScript("document.querySelector('[aria-label=\"Care today\"] input').click()");
+        $page->seeText('Hall crock: water, done');
+        self::assertNotContains('Hall crock: water', $this->browser->executeScript("return [...document.querySelectorAll('[aria-label=\"Care today\"] label')].map((one) => one.textContent.trim())"));
+    }
+
+    public function testTheNextSeasonIsBegunWhileOneIsOpen(): void
+    {
+        $page = $this->page()->signIn()->drawer('Swaps');
+        $page->press('Begin the next swap')->type('Name', 'First Thaw');
+        $this->browser->executeScript("const day = document.querySelector('[role=dialog] input[type=date]'); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(day, '2027-03-01'); day.dispatchEvent(new Event('input', { bubbles: true }));");
+        $page->press('Begin')->until(fn(): bool => str_ends_with($this->browser->getCurrentURL(), '/look'), 'the swap begun is opened at its look');
+        $page->seeText('from Midwinter');
+        $page->drawer('Swaps')->seeText('First Thaw, Midwinter are open.');
+        $page->press('Strike it …')->seeText('Every spot becomes again what it was in Midwinter');
+        self::assertSame([], $this->severeLogEntries());
+    }
+}
