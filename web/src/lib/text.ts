@@ -4,6 +4,10 @@ export const counted = (count: number, one: string, many = plural(one)): string 
 /** "bunch" → "bunches"; of words that have several, the last one. */
 export const plural = (word: string): string => (/(ch|sh|s|x)$/.test(word) ? `${word}es` : `${word}s`);
 
+/** "Orla, Finn and a helper". */
+export const together = (names: readonly string[]): string =>
+  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Money in minor units, as "$12" when whole and "$12.50" when not. */

@@ -7,6 +7,7 @@ import { counted, writeMinutes } from '../../lib/text';
 import { EmptyLedge } from '../../ui/States';
 import { ArrangeDialog } from './ArrangeDialog';
 import { ClockLedge } from './ClockLedge';
+import { DayActions } from './DayActions';
 import { DayHeader } from './DayHeader';
 import { HandSheets } from './HandSheets';
 import { LaneShelves } from './LaneShelves';
@@ -37,7 +38,11 @@ export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed
   };
   return (
     <div className="pb-10 max-md:pb-24" data-testid="day">
-      <DayHeader day={day} isClosed={isClosed} isBuilding={isBuilding} onBuild={onBuild} onArrange={setArranged} />
+      <DayHeader day={day} />
+      <div className="no-print mt-3 flex flex-wrap items-center gap-2 px-[22px] max-md:px-3">
+        {all > 0 && <ReadingTabs reading={reading} onRead={setReading} />}
+        {!isClosed && <DayActions day={day} isBuilding={isBuilding} onBuild={onBuild} onArrange={setArranged} />}
+      </div>
       {ticks.length > 0 && (
         <p role="status" className="mx-[22px] mt-2 bg-ink px-3 py-2 text-white max-md:mx-0">
           Not sent yet: <b>{counted(ticks.length, 'tick')}</b> kept on this device, sent when the signal is back.
@@ -53,7 +58,6 @@ export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed
       )}
       {all > 0 && (
         <>
-          <ReadingTabs reading={reading} onRead={setReading} />
           {reading === 'by time' && <ByTime day={day} tools={tools} />}
           {reading === 'by room' && <RoomSheets day={day} tools={tools} />}
           {reading === 'by person' && <HandSheets day={day} tools={tools} />}
@@ -118,7 +122,7 @@ function Warnings({ day, isClosed }: { day: Day; isClosed: boolean }) {
   ];
   return (
     said.length > 0 && (
-      <ul className="mx-[22px] mt-2 grid gap-1 max-md:mx-3">
+      <ul className="mx-[22px] my-2 grid gap-1 max-md:mx-3">
         {said.map((one) => (
           <li key={one} className="flex items-start gap-2">
             <Triangle size={15} /> {one}

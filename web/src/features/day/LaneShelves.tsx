@@ -19,7 +19,7 @@ export function LaneShelves({ day, tools }: { day: Day; tools: TaskTools }) {
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by keys
     <section tabIndex={0} className="scroller mt-3 overflow-x-auto" aria-label="The day in lanes">
-      <div className="relative" style={{ width: x(day.finish) + 60 }}>
+      <div className="relative min-w-full" style={{ width: x(day.finish) + 60 }}>
         <div className="relative h-6">
           {marks.map((minute) => (
             <span key={minute} className="note absolute top-1 border-l border-line-2 pl-1" style={{ left: x(minute) }}>

@@ -9,7 +9,7 @@ export function ReadingTabs({ reading, onRead }: { reading: Reading; onRead: (re
     <ToggleGroup.Root
       type="single"
       aria-label="How the day is read"
-      className="no-print mt-3 flex px-[22px] max-md:px-3"
+      className="flex"
       value={reading}
       onValueChange={(value) => {
         const chosen = READINGS.find((one) => one === value);
