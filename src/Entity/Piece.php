@@ -153,6 +153,12 @@ class Piece implements Removable
         return new PieceRecord($this->shape, $this->pattern, $this->origin, Money::ofMinor($this->costEach), Money::ofMinor($this->replacementEach), $this->cameOn, $this->care, StoredMakeup::read($this->faces, $this->parts, $this->setName, $this->setOf, $this->laidOut), $this->photoAt, array_map(Assumed::from(...), $this->assumed));
     }
 
+    /** Whether it is for that season, or for all of them. */
+    public function isFor(Season $season): bool
+    {
+        return [] === $this->seasons || \in_array($season->value, $this->seasons, true);
+    }
+
     public function home(): Home
     {
         return $this->home;

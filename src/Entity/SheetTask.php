@@ -84,11 +84,17 @@ class SheetTask implements OfSwap
     {
         $this->ordinal = $ordinal;
         [$this->key, $this->phase, $this->title, $this->group] = [$task->key, $task->phase, $task->title, $task->group];
-        $this->moves = array_map(static fn(Move $move): array => ['piece' => $move->pieceId, 'count' => $move->count, 'from' => $move->from->key(), 'to' => $move->to->key()], $task->moves);
+        $this->moveOnly($task->moves);
         $effort = $task->effort;
         [$this->minutes, $this->hands, $this->climbs, $this->lifts] = [$effort->minutes, $effort->hands, $effort->climbs, $effort->lifts];
         [$this->laid, $this->byRule] = [$effort->laid, $effort->byRule];
         [$this->steps, $this->cautions, $this->after, $this->opensTote, $this->spotId] = [$task->steps, $task->cautions, $task->after, $task->opensTote, $task->spot];
+    }
+
+    /** @param list<Move> $moves */
+    public function moveOnly(array $moves): void
+    {
+        $this->moves = array_map(static fn(Move $move): array => ['piece' => $move->pieceId, 'count' => $move->count, 'from' => $move->from->key(), 'to' => $move->to->key()], $moves);
     }
 
     public function task(): DayTask

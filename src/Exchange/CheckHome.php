@@ -12,6 +12,7 @@ use App\Entity\Photo;
 use App\Entity\Placement;
 use App\Entity\SheetTask;
 use App\Entity\Spot;
+use App\Entity\SpotPhoto;
 use App\Entity\SpotVersion;
 use App\Entity\Tote;
 use App\Http\InvalidInput;
@@ -50,14 +51,14 @@ final readonly class CheckHome
         array_walk($pieces, fn(string $id): mixed => $this->catalogue->one($id));
         $this->catalogue->of($home);
         $this->catalogue->records($home);
-        foreach (['Spot s JOIN s.room r WHERE r.home' => static fn(Spot $spot): mixed => [$spot->measures(), $spot->taste()], 'Tote s WHERE s.home' => static fn(Tote $tote): mixed => $tote->stored(), 'Look s WHERE s.home' => static fn(Look $look): mixed => $look->look(), 'HaulLine s JOIN s.swap w WHERE w.home' => static fn(HaulLine $line): mixed => [$line->price(), $line->thing(), $line->restyledColours()], 'SheetTask s JOIN s.swap w WHERE w.home' => static fn(SheetTask $task): mixed => $task->task(), 'Placement s JOIN s.swap w WHERE w.home' => static fn(Placement $placement): mixed => $placement->layer(), 'SpotVersion s JOIN s.swap w WHERE w.home' => static fn(SpotVersion $version): mixed => $version->places(), 'Need s JOIN s.swap w WHERE w.home' => static fn(Need $need): mixed => $need->wanted(), 'Photo s JOIN s.piece w WHERE w.home' => self::photo(...)] as $from => $read) {
+        foreach (['Spot s JOIN s.room r WHERE r.home' => static fn(Spot $spot): mixed => [$spot->measures(), $spot->taste()], 'Tote s WHERE s.home' => static fn(Tote $tote): mixed => $tote->stored(), 'Look s WHERE s.home' => static fn(Look $look): mixed => $look->look(), 'HaulLine s JOIN s.swap w WHERE w.home' => static fn(HaulLine $line): mixed => [$line->price(), $line->thing(), $line->restyledColours()], 'SheetTask s JOIN s.swap w WHERE w.home' => static fn(SheetTask $task): mixed => $task->task(), 'Placement s JOIN s.swap w WHERE w.home' => static fn(Placement $placement): mixed => $placement->layer(), 'SpotVersion s JOIN s.swap w WHERE w.home' => static fn(SpotVersion $version): mixed => $version->places(), 'Need s JOIN s.swap w WHERE w.home' => static fn(Need $need): mixed => $need->wanted(), 'Photo s JOIN s.piece w WHERE w.home' => self::photo(...), 'SpotPhoto s JOIN s.swap w WHERE w.home' => self::photo(...)] as $from => $read) {
             foreach ($this->entities->createQuery('SELECT s FROM App\Entity\\' . $from . ' = :home')->setParameter('home', $home)->toIterable() as $thing) {
                 $read($thing);
             }
         }
     }
 
-    private static function photo(Photo $photo): void
+    private static function photo(Photo|SpotPhoto $photo): void
     {
         $size = getimagesizefromstring($photo->jpeg());
         if (false === $size || \IMAGETYPE_JPEG !== $size[2]) {

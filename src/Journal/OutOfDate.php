@@ -17,7 +17,7 @@ final readonly class OutOfDate
         'tote' => ['house', 'search', 'tote-fills', 'tote', 'day'],
         'look' => ['house', 'stations', 'table', 'rooms', 'dressing', 'haul', 'thread', 'restyles', 'fit', 'consequences', 'look-answer', 'search'],
         'swap' => ['house', 'ledger', 'search', 'calendar', ...self::PLAN],
-        'piece' => ['calendar', ...self::STOCK],
+        'piece' => ['calendar', 'faults', ...self::STOCK],
         'photo' => ['pieces'],
         'standing' => ['calendar', ...self::STOCK],
         'movement' => ['movements'],
@@ -33,6 +33,8 @@ final readonly class OutOfDate
         'home_calendar' => ['calendar'],
         'care_done' => ['calendar'],
         'sheet_task' => ['day', 'stations', 'settle', 'table'],
+        'found_fault' => ['faults', 'haul'],
+        'spot_photo' => ['spot-photos'],
         'note' => ['search', 'settle', 'stations', 'dressing', 'table'],
         'wear' => ['ledger', 'search', 'settle', ...self::STOCK],
     ];

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Tests\Browser;
 
 use App\Tests\Browser\Support\BrowserTestCase;
+use App\Tests\Support\Picture;
+use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\WebDriverBy;
 
 /** Days arranged and read in every way; the year and what hangs on it; the next season begun while one is open. */
 final class DaysTest extends BrowserTestCase
@@ -52,6 +55,37 @@ final class DaysTest extends BrowserTestCase
         $page->seeText('from Midwinter');
         $page->drawer('Swaps')->seeText('First Thaw, Midwinter are open.');
         $page->press('Strike it …')->seeText('Every spot becomes again what it was in Midwinter');
+        self::assertSame([], $this->severeLogEntries());
+    }
+
+    public function testWhatBrokeIsSaidAtTheTickAndFoundAgainAtTheHaul(): void
+    {
+        $page = $this->page()->signIn()->station('Day sheet')->press('Work the day out');
+        $page->see('main input[type="checkbox"]');
+        $this->browser->executeScript("[...document.querySelectorAll('main label')].find((one) => one.textContent.includes('Heron')).querySelector('input').click()");
+        $page->press('broken, worn …')->choose('Heron', 'a part missing')->press('Note it')->seeText('Heron: 1 a part missing');
+        $page->station('Haul')->seeText('Found when it was handled');
+        $page->seeText('2 Warm lights: dead bulbs');
+        $this->browser->executeScript("[...document.querySelectorAll('[aria-label=\"Found when it was handled\"] li')].find((one) => one.textContent.includes('Heron')).querySelector('button').click()");
+        $page->seeText('Missing part of Heron is on the list');
+        $page->until(static fn(): bool => !str_contains($page->text(), 'Heron: a part missing'), 'it is on the list, not beside it');
+        $page->station('Table');
+        $page->see('[role="listbox"]');
+        $this->browser->executeScript("[...document.querySelectorAll('[role=option]')].find((one) => one.textContent.includes('Heron') || one.getAttribute('aria-label')?.includes('Heron')).click()");
+        $page->seeText('a part missing, Midwinter, on the haul list');
+        self::assertSame([], $this->severeLogEntries());
+    }
+
+    public function testASpotIsPhotographedAndSeenAgainWhereItIsDressed(): void
+    {
+        $page = $this->page()->signIn()->station('Settle')->seeText('How it stood');
+        $file = (string) tempnam(sys_get_temp_dir(), 'photo');
+        file_put_contents($file, Picture::png());
+        $this->browser->findElement(WebDriverBy::xpath("//input[@aria-label='Photo of Stove shelf as it stood']"))->setFileDetector(new LocalFileDetector())->sendKeys($file);
+        $page->seeText('Stove shelf is photographed as it stands');
+        $page->station('Rooms')->see('img[alt="Stove shelf, as it stood"]');
+        $width = "return document.querySelector('img[alt=\"Stove shelf, as it stood\"]').naturalWidth";
+        $page->until(fn(): bool => 0 < $this->browser->executeScript($width), 'the photo itself is there');
         self::assertSame([], $this->severeLogEntries());
     }
 }

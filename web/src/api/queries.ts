@@ -68,6 +68,20 @@ export const brokenSetsQuery = (home: string) =>
     queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/broken-sets', { params: { path: { home } }, signal })),
   });
 
+/** What was found wrong with pieces and is not put right. */
+export const faultsQuery = (home: string) =>
+  queryOptions({
+    queryKey: ['home', home, 'faults'],
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/faults', { params: { path: { home } }, signal })),
+  });
+
+/** Which photos of its spots a home has. */
+export const spotPhotosQuery = (home: string) =>
+  queryOptions({
+    queryKey: ['home', home, 'spot-photos'],
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/spot-photos', { params: { path: { home } }, signal })),
+  });
+
 export const ledgerQuery = (home: string) =>
   queryOptions({
     queryKey: ['home', home, 'ledger'],

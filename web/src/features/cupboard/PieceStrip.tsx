@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import { useHouse, usePlaces, useWriting } from '../../api/home';
 import { brokenSetsQuery, movementsQuery, piecesQuery } from '../../api/queries';
 import type { Piece } from '../../api/types';
+import { FaultsOf } from '../../frame/FaultsOf';
 import { Triangle } from '../../lib/notices';
 import { counted, writeDay } from '../../lib/text';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
@@ -13,8 +14,6 @@ import { MoveDialog } from './MoveDialog';
 import { standing } from './standing';
 import { TogetherDialog } from './TogetherDialog';
 import { usePieceDeeds } from './usePieceDeeds';
-
-/** Kinds that are a length, of which some can be cut off. */
 
 type Props = { piece: Piece; onEdit: () => void; onCopy: () => void; onOpen: (id: string) => void };
 
@@ -69,6 +68,7 @@ export function PieceStrip({ piece, onEdit, onCopy, onOpen }: Props) {
             {at.note !== '' && <span className="note"> {at.note}</span>}
           </p>
         ))}
+        <FaultsOf piece={piece} />
       </div>
       <div className="min-w-[170px]">
         {piece.parts.length > 0 && (

@@ -1,9 +1,11 @@
+import { useState } from 'react';
 import { usePlaces } from '../../api/home';
 import type { Day, Piece, Task } from '../../api/types';
 import { Triangle } from '../../lib/notices';
 import { capital, counted } from '../../lib/text';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 import { clock } from './clock';
+import { FaultsDialog } from './FaultsDialog';
 import { Took } from './Took';
 
 /** What every row of a day needs to know. */
@@ -26,6 +28,7 @@ type Props = { task: Task; tools: TaskTools; isVerbSaid?: boolean };
 
 export function TaskRow({ task, tools, isVerbSaid = false }: Props) {
   const place = usePlaces();
+  const [isFaulty, setFaulty] = useState(false);
   const { pieces, crew, isClosed, onTick } = tools;
   const units = task.moves.reduce((sum, move) => sum + move.count, 0);
   const said = task.moves.map((move) => `${move.count > 1 ? `${move.count} ` : ''}${pieces.get(move.piece)?.name ?? 'a piece'}`).join(', ');
@@ -59,6 +62,11 @@ export function TaskRow({ task, tools, isVerbSaid = false }: Props) {
           {task.isDone && task.doneBy && (
             <span className="note">
               done by {task.doneBy} <Took task={task} isClosed={isClosed} />
+              {!isClosed && task.moves.length > 0 && (
+                <button type="button" className="link no-print ml-2" onClick={() => setFaulty(true)}>
+                  broken, worn …
+                </button>
+              )}
             </span>
           )}
           {task.phase === 'set up' && task.moves.length > 0 && <span className="sr-only">from {place('table')}</span>}
@@ -69,6 +77,7 @@ export function TaskRow({ task, tools, isVerbSaid = false }: Props) {
         </span>
         <SmallPieces task={task} pieces={pieces} />
       </label>
+      {isFaulty && <FaultsDialog task={task} pieces={pieces} onClose={() => setFaulty(false)} />}
     </li>
   );
 }

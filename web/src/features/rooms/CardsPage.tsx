@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router';
 import { useHouse, useSwap } from '../../api/home';
 import { dressingQuery, piecesQuery, roomsQuery } from '../../api/queries';
 import { NoSwapYet } from '../../frame/NoSwapYet';
+import { SpotPhotos } from '../../frame/SpotPhotos';
 import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
 import { Elevation } from './Elevation';
 import { SpotCard } from './SpotCard';
@@ -57,6 +58,9 @@ export function CardsPage() {
               <Elevation spot={spot} dressing={dressing} pieces={byId} chosen={null} onChoose={nothing} onMove={nothing} isClosed />
               {spot.form === 'table' && <TableFromAbove spot={spot} dressing={dressing} pieces={byId} chosen={null} onChoose={nothing} />}
               <SpotCard spot={spot} dressing={dressing} pieces={byId} isShown />
+              <div className="mt-3">
+                <SpotPhotos spot={spot} swap={current.swap} isClosed={current.swap.closedAt !== null} size="paper" />
+              </div>
             </article>
           )
         );

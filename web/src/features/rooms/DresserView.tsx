@@ -4,6 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { useHouse, useSwap, useWriting } from '../../api/home';
 import { remediesQuery } from '../../api/queries';
 import type { Candidate, Dressing, Piece, Placement, Remedy, Spot, Taste } from '../../api/types';
+import { SpotPhotos } from '../../frame/SpotPhotos';
 import { useKeys } from '../../lib/useKeys';
 import { BalanceBeam } from './BalanceBeam';
 import { CandidateLedge } from './CandidateLedge';
@@ -182,6 +183,11 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
           )}
         </CandidateLedge>
         <VersionShelf home={house.home.id} swap={current?.swap.id ?? ''} spot={spot} dressing={dressing} pieces={byId} isClosed={isClosed} />
+        {current && (
+          <div className="px-2 py-4">
+            <SpotPhotos spot={spot} swap={current.swap} isClosed={isClosed} />
+          </div>
+        )}
       </div>
       <CoachPanel
         form={spot.form}

@@ -2,6 +2,7 @@ import { useWriting } from '../../api/home';
 import type { Settle, Swap } from '../../api/types';
 import { counted } from '../../lib/text';
 import { CloseSwap } from './CloseSwap';
+import { HowItStood } from './HowItStood';
 import { Notes } from './Notes';
 import { SumsTaken } from './SumsTaken';
 
@@ -70,6 +71,7 @@ export function SettleView({ settle, swap }: { settle: Settle; swap: Swap }) {
             </table>
           </section>
         </section>
+        <HowItStood swap={swap} isClosed={settle.isClosed} />
       </div>
       <div className="grid content-start gap-6">
         <SumsTaken swap={swap} isClosed={settle.isClosed} />

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Faults;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+final readonly class FaultsInput
+{
+    /** @param list<FaultInput> $faults */
+    public function __construct(
+        #[Assert\Valid]
+        #[Assert\Count(min: 1, max: 200, minMessage: 'Say what is wrong with one of them first.')]
+        public array $faults,
+    ) {}
+}
