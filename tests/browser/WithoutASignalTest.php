@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Tests\Browser;
 
+use App\Tests\Browser\Page\CupboardPages;
 use App\Tests\Browser\Support\BrowserTestCase;
+use App\Tests\Support\Picture;
+use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\WebDriverBy;
 
 /** The page opened anew where there is no signal: it comes from the device, with the day as it was last read. */
 final class WithoutASignalTest extends BrowserTestCase
@@ -16,8 +20,7 @@ final class WithoutASignalTest extends BrowserTestCase
     {
         $page = $this->page()->signIn();
         $page->station('Day sheet')->press('Work the day out')->see('main input[type="checkbox"]');
-        $page->until(fn(): bool => true === $this->browser->executeScript('return navigator.serviceWorker?.controller != null'), 'the worker is at work');
-        $this->browser->navigate()->refresh();
+        $this->withTheWorkerAtWork($page);
         $page->see('main input[type="checkbox"]');
 
         self::server()->pause();
@@ -31,5 +34,64 @@ final class WithoutASignalTest extends BrowserTestCase
         $page->until(static fn(): bool => !str_contains($page->text(), 'Not sent yet'), 'the kept tick is sent');
         $page->seeText('done by Orla');
         self::assertSame(1, $page->count('main input[type="checkbox"]:checked'), 'the tick stands once');
+    }
+
+    public function testDecisionsLinesAndPhotosWaitToo(): void
+    {
+        $page = $this->page()->signIn();
+        $this->withTheWorkerAtWork($page);
+        $page->station('Settle')->seeText('How it stood');
+        $page->drawer('Cupboard')->follow('Unpack a box')->see('input[aria-label="One line about a piece"]');
+        $page->station('Table')->seeText('44 of 120 decided');
+        $page->see('[role="listbox"]');
+
+        self::server()->pause();
+        $page->press('Next undecided')->see('section[aria-label="The piece in hand"]');
+        $page->key('r')->seeText('28 out and 47 in store to decide')->seeText('Not sent yet: 1 decision kept on this device');
+        $page->key('s')->seeText('Not sent yet: 1 decision kept on this device');
+        $this->browser->navigate()->refresh();
+        $page->seeText('28 out and 47 in store to decide');
+        $page->station('Settle')->seeText('How it stood');
+        $file = (string) tempnam(sys_get_temp_dir(), 'photo');
+        file_put_contents($file, Picture::png());
+        $this->browser->findElement(WebDriverBy::xpath("//input[@aria-label='Photo of Stove shelf as it stood']"))->setFileDetector(new LocalFileDetector())->sendKeys($file);
+        $page->seeText('Not sent yet: 1 decision and 1 photo kept on this device')->seeText('A photo waits for the signal.');
+        $page->drawer('Cupboard')->follow('Unpack a box')->type('One line about a piece', '2 oak bowls 8 in');
+        $page->press('Take it in')->seeText('1 line kept on this device without a signal');
+        $page->type('One line about a piece', 'a thing, attic')->press('Take it in')->seeText('2 lines kept on this device');
+        $this->browser->navigate()->refresh();
+        $page->seeText('2 lines kept on this device')->seeText('1 decision and 1 photo');
+
+        self::server()->resume();
+        $page->until(static fn(): bool => !str_contains($page->text(), 'Not sent yet'), 'what waited is sent');
+        $page->press('Read them now')->press('Take in 1 line')->seeText('Oak bowl');
+        $page->press('Leave the rest')->seeText('1 line kept on this device');
+        $page->station('Table')->seeText('45 of');
+        $page->station('Settle')->see('img[alt="Stove shelf, as it stood"]');
+        self::assertStringNotContainsString('Not sent yet', $page->text());
+    }
+
+    public function testADecisionThatSomebodyElseTookMeanwhileIsNotOverwritten(): void
+    {
+        $page = $this->page()->signIn();
+        $this->withTheWorkerAtWork($page);
+        $page->station('Table')->see('[role="listbox"]');
+        $page->press('Next undecided')->see('section[aria-label="The piece in hand"]');
+        $piece = trim((string) $this->browser->executeScript("return document.querySelector('[aria-label=\"The piece in hand\"] h2').firstChild.textContent"));
+        self::assertNotSame('', $piece);
+        self::server()->pause();
+        $page->key('p')->seeText('Not sent yet: 1 decision kept on this device');
+        $db = new \PDO('sqlite:' . self::server()->database);
+        $db->exec('INSERT INTO decision (choice, "by", version, swap_id, piece_id) SELECT \'stay\', \'Finn\', 7, s.id, p.id FROM swap s JOIN piece p ON p.home_id = s.home_id WHERE s.closed_at IS NULL AND p.name = ' . $db->quote($piece));
+        self::server()->resume();
+        $page->seeText('Finn decided on ' . $piece . ' meanwhile: stay.');
+        $page->until(static fn(): bool => !str_contains($page->text(), 'Not sent yet'), 'nothing waits any more');
+    }
+
+    private function withTheWorkerAtWork(CupboardPages $page): void
+    {
+        $page->until(fn(): bool => true === $this->browser->executeScript('return navigator.serviceWorker?.controller != null'), 'the worker is at work');
+        $this->browser->navigate()->refresh();
+        $page->see('[data-testid="stations"]');
     }
 }

@@ -4,6 +4,7 @@ import { Outlet, useMatch, useParams } from 'react-router';
 import { ProblemError } from '../api/client';
 import { HouseContext } from '../api/home';
 import { houseQuery, meQuery } from '../api/queries';
+import { failed } from '../lib/failed';
 import { useKeys } from '../lib/useKeys';
 import { fetchAhead } from '../pages';
 import { ErrorLedge, LoadingLedges } from '../ui/States';
@@ -12,7 +13,8 @@ import { StationShelf } from './StationShelf';
 import { Stile } from './Stile';
 import { useActs } from './useActs';
 import { usePlaceKeys } from './usePlaceKeys';
-import { WaitingTicks } from './waitingTicks';
+import { NotSent } from './waiting/NotSent';
+import { WaitingActs } from './waiting/WaitingActs';
 
 // What opens over a page comes when it is asked for, or ahead of it while nothing else is to do.
 const KeyMap = lazy(async () => ({ default: (await import('./KeyMap')).KeyMap }));
@@ -33,13 +35,13 @@ export function Frame() {
   }, [house.data]);
 
   if (me.error instanceof ProblemError && me.error.problem.status === 401) return <SignInFirst />;
-  const error = me.error ?? house.error;
+  const error = failed(me, house);
   if (error) return <ErrorLedge error={error} onRetry={() => void (me.error ? me.refetch() : house.refetch())} />;
   if (!me.data || !house.data) return <LoadingLedges />;
 
   return (
     <HouseContext value={house.data}>
-      <WaitingTicks key={home} home={home}>
+      <WaitingActs key={home} home={home}>
         <Acts home={home} />
         <a href="#page" className="absolute -top-20 left-24 z-50 bg-card p-2 focus:top-2">
           Skip to the page
@@ -48,6 +50,7 @@ export function Frame() {
         <div className="min-h-screen md:pl-[88px] print:pl-0">
           <StationShelf isOpen={openSwap !== null} onFind={() => setShown('finder')} />
           <main id="page" tabIndex={-1} className="outline-none">
+            <NotSent />
             <Outlet />
           </main>
         </div>
@@ -56,7 +59,7 @@ export function Frame() {
           {shown === 'done' && <DoneSheet isOpen onClose={() => setShown(null)} />}
           {shown === 'finder' && <Finder isOpen onClose={() => setShown(null)} />}
         </Suspense>
-      </WaitingTicks>
+      </WaitingActs>
     </HouseContext>
   );
 }

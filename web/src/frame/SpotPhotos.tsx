@@ -1,10 +1,11 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useId } from 'react';
-import { api, asForm, take } from '../api/client';
+import { api, take } from '../api/client';
 import { useHouse } from '../api/home';
 import { spotPhotosQuery } from '../api/queries';
 import type { PhotoMoment, Spot, SpotPhoto, Swap } from '../api/types';
 import { useNotices } from '../lib/notices';
+import { useWaiting } from './waiting/WaitingActs';
 
 type Props = { spot: Spot; swap: Swap; isClosed: boolean; size?: 'small' | 'paper' };
 
@@ -15,21 +16,14 @@ const WORDS: Record<PhotoMoment, string> = { before: 'before it was dressed', af
 export function SpotPhotos({ spot, swap, isClosed, size = 'small' }: Props) {
   const home = useHouse().home.id;
   const notices = useNotices();
+  const waiting = useWaiting();
+  const isOnItsWay = waiting.acts.some((act) => act.kind === 'photo' && act.swap === swap.id && act.spot === spot.id);
   const all = useQuery(spotPhotosQuery(home)).data?.photos.filter((one) => one.spot === spot.id) ?? [];
   const act = useMutation({ mutationFn: (send: () => Promise<unknown>) => send(), onError: (error) => notices.problem(error) });
   const isPaper = size === 'paper';
   const earlier = isPaper ? [] : all.filter((one) => one.swap !== swap.id && one.moment === 'after').slice(0, 3);
   const shown = MOMENTS.map((moment) => ({ moment, photo: all.find((one) => one.swap === swap.id && one.moment === moment) }));
-  const keep = (moment: PhotoMoment, file: File) =>
-    act.mutate(() =>
-      take(
-        api.POST('/api/homes/{home}/swaps/{swap}/spots/{spot}/photos/{moment}', {
-          params: { path: { home, swap: swap.id, spot: spot.id, moment } },
-          body: { photo: '' },
-          bodySerializer: asForm('photo', file),
-        }),
-      ),
-    );
+  const keep = (moment: PhotoMoment, file: File) => waiting.add({ kind: 'photo', swap: swap.id, spot: spot.id, moment, file });
   const remove = (photo: SpotPhoto) =>
     act.mutate(() => take(api.DELETE('/api/homes/{home}/spot-photos/{photo}', { params: { path: { home, photo: photo.id } } })));
   if (isClosed && earlier.length === 0 && shown.every((one) => !one.photo)) return null;
@@ -58,7 +52,7 @@ export function SpotPhotos({ spot, swap, isClosed, size = 'small' }: Props) {
       {earlier.map((photo) => (
         <Shown key={photo.id} home={home} photo={photo} words={photo.swapName} spot={spot} isPaper={isPaper} />
       ))}
-      {act.isPending && <span className="note">The photo is on its way …</span>}
+      {isOnItsWay && <span className="note">{waiting.isHeld ? 'A photo waits for the signal.' : 'The photo is on its way …'}</span>}
     </div>
   );
 }

@@ -5,7 +5,7 @@ import { stationsQuery } from '../api/queries';
 import type { Stations } from '../api/types';
 import { counted, writeDay } from '../lib/text';
 import { RibbonBunch, type Station, StationGlyph } from './glyphs';
-import { useWaitingTicks } from './waitingTicks';
+import { useWaiting } from './waiting/WaitingActs';
 
 type Figure = { station: Station; name: string; figure: string; progress?: number };
 
@@ -15,10 +15,10 @@ export function StationShelf({ isOpen, onFind }: { isOpen: boolean; onFind: () =
   const current = useSwap();
   const write = useWriting();
   const stations = useQuery({ ...stationsQuery(house.home.id, current?.swap.id ?? ''), enabled: current !== null });
-  const waiting = useWaitingTicks();
+  const waiting = useWaiting();
   if (!current) return <div className="h-3" />;
   const { swap, look, isClosed } = current;
-  const notSent = waiting.ticks.filter((tick) => tick.swap === swap.id).length;
+  const notSent = waiting.isHeld ? waiting.acts.filter((act) => act.kind === 'tick' && act.swap === swap.id).length : 0;
   const figures = stationFigures(stations.data, write.money, isClosed, notSent, look.ribbons.length > 0);
   const days = stations.data?.days;
   return (

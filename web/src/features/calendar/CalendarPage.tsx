@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useHouse } from '../../api/home';
 import { calendarQuery } from '../../api/queries';
+import { failed } from '../../lib/failed';
 import { ErrorLedge, LoadingLedges } from '../../ui/States';
 import { CareToday } from './CareToday';
 import { FeastsDialog } from './FeastsDialog';
@@ -16,7 +17,7 @@ export function CalendarPage() {
   const [asked, setAsked] = useSearchParams();
   const [isWriting, setWriting] = useState(false);
   const calendar = useQuery(calendarQuery(house.home.id, Number(asked.get('year') ?? 0) || 0));
-  if (calendar.error && !calendar.data) return <ErrorLedge error={calendar.error} onRetry={() => void calendar.refetch()} />;
+  if (failed(calendar)) return <ErrorLedge error={calendar.error} onRetry={() => void calendar.refetch()} />;
   if (!calendar.data) return <LoadingLedges />;
   const { year } = calendar.data;
   const turn = (by: number) => setAsked({ year: String(year + by) });

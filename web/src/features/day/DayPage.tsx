@@ -4,6 +4,7 @@ import { api, take } from '../../api/client';
 import { useHouse, useSwap } from '../../api/home';
 import { dayQuery, piecesQuery } from '../../api/queries';
 import { NoSwapYet } from '../../frame/NoSwapYet';
+import { failed } from '../../lib/failed';
 import { useNotices } from '../../lib/notices';
 import { ErrorLedge, LoadingLedges } from '../../ui/States';
 import { DayView } from './DayView';
@@ -28,8 +29,8 @@ export function DayPage() {
     onError: (error) => notices.problem(error),
   });
   if (!current) return <NoSwapYet>The run of its day is worked out here.</NoSwapYet>;
-  const error = pieces.error ?? day.error;
-  if (error && !day.data) return <ErrorLedge error={error} onRetry={() => void Promise.all([pieces.refetch(), day.refetch()])} />;
+  const error = failed(pieces, day);
+  if (error) return <ErrorLedge error={error} onRetry={() => void Promise.all([pieces.refetch(), day.refetch()])} />;
   if (!pieces.data || !day.data) return <LoadingLedges />;
   return (
     <DayView

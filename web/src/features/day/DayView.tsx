@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import type { Day, Piece, Swap, Task } from '../../api/types';
 import { PHASES } from '../../api/words';
-import { useWaitingTicks } from '../../frame/waitingTicks';
+import { useWaiting } from '../../frame/waiting/WaitingActs';
 import { Triangle } from '../../lib/notices';
 import { counted, writeMinutes } from '../../lib/text';
 import { EmptyLedge } from '../../ui/States';
@@ -24,9 +24,8 @@ export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed
   const [reading, setReading] = useState<Reading>('by time');
   const [arranged, setArranged] = useState<'this' | 'another' | null>(null);
   const byId = useMemo(() => new Map(pieces.map((piece) => [piece.id, piece])), [pieces]);
-  const waiting = useWaitingTicks();
-  const ticks = waiting.ticks.filter((tick) => tick.swap === swap.id);
-  const day = withWaiting(sent, ticks);
+  const waiting = useWaiting();
+  const day = withWaiting(sent, waiting.acts);
   const next = day.tasks.filter((task) => !task.isDone).sort((a, b) => a.start - b.start)[0];
   const all = day.tasks.length;
   const tools: TaskTools = {
@@ -34,7 +33,7 @@ export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed
     crew: day.crew,
     next: next?.id,
     isClosed,
-    onTick: (task: Task, done: boolean) => waiting.add({ swap: swap.id, task: task.id, done }),
+    onTick: (task: Task, done: boolean) => waiting.add({ kind: 'tick', swap: swap.id, task: task.id, done }),
   };
   return (
     <div className="pb-10 max-md:pb-24" data-testid="day">
@@ -43,11 +42,6 @@ export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed
         {all > 0 && <ReadingTabs reading={reading} onRead={setReading} />}
         {!isClosed && <DayActions day={day} isBuilding={isBuilding} onBuild={onBuild} onArrange={setArranged} />}
       </div>
-      {ticks.length > 0 && (
-        <p role="status" className="mx-[22px] mt-2 bg-ink px-3 py-2 text-white max-md:mx-0">
-          Not sent yet: <b>{counted(ticks.length, 'tick')}</b> kept on this device, sent when the signal is back.
-        </p>
-      )}
       <Warnings day={day} isClosed={isClosed} />
       {all === 0 && !day.isThePlan && <EmptyLedge>Not worked out yet. It compares where every piece is with where the plan wants it.</EmptyLedge>}
       {all === 0 && day.isThePlan && <EmptyLedge>{nothingToDo(day)}</EmptyLedge>}

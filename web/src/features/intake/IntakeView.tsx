@@ -1,18 +1,20 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { type KeyboardEvent, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { api, asForm, take } from '../../api/client';
+import { api, asForm, OfflineError, take } from '../../api/client';
 import { useHouse } from '../../api/home';
 import { keepPhoto } from '../../api/keepPhoto';
 import { piecesQuery } from '../../api/queries';
 import type { FoundColours, Piece } from '../../api/types';
 import { groundSeen } from '../../lib/groundSeen';
 import { Triangle, useNotices } from '../../lib/notices';
+import { counted } from '../../lib/text';
 import { PlaceSelect } from '../../places/PlaceSelect';
 import { answersOf } from './Answers';
 import { BoxSoFar } from './BoxSoFar';
 import { ManyLines } from './ManyLines';
 import { ReadingCard } from './ReadingCard';
+import { useKeptLines } from './useKeptLines';
 import { useReading } from './useReading';
 
 const NO_COLOURS: FoundColours['colours'] = [];
@@ -30,6 +32,8 @@ export function IntakeView({ home }: { home: string }) {
   const [ground, setGround] = useState('');
   const [box, setBox] = useState<readonly Piece[]>([]);
   const [many, setMany] = useState('');
+  const [isOfKept, setOfKept] = useState(false);
+  const kept = useKeptLines(home);
   const reading = useReading(home, line);
   // What was undone is no longer in the box.
   const stock = useQuery(piecesQuery(home));
@@ -51,6 +55,13 @@ export function IntakeView({ home }: { home: string }) {
       setLine((now) => (now === text ? '' : now)); // the next line may have been begun meanwhile
       forgetPhoto();
       setOtherwise(piece.places[0]?.place ?? otherwise);
+      field.current?.focus();
+    },
+    onError: (error, text) => {
+      if (!(error instanceof OfflineError)) return;
+      kept.add(text);
+      setLine('');
+      keep.reset();
       field.current?.focus();
     },
   });
@@ -173,14 +184,38 @@ export function IntakeView({ home }: { home: string }) {
           <kbd>↑</kbd> the last line again <kbd>Alt 1</kbd>–<kbd>9</kbd> answer <kbd>Esc</kbd> clear
         </span>
       </div>
+      {kept.lines.length > 0 && many === '' && (
+        <p role="status" className="mt-3 flex flex-wrap items-center gap-3 bg-ink px-3 py-2 text-white">
+          <span>
+            <b>{counted(kept.lines.length, 'line')}</b> kept on this device without a signal, not taken in yet.
+          </span>
+          <button
+            type="button"
+            className="btn"
+            onClick={() => {
+              setOfKept(true);
+              setMany(kept.lines.join('\n'));
+            }}
+          >
+            Read {kept.lines.length === 1 ? 'it' : 'them'} now
+          </button>
+          <button type="button" className="link !text-white" onClick={() => kept.keep([])}>
+            Leave {kept.lines.length === 1 ? 'it' : 'them'} out
+          </button>
+        </p>
+      )}
       {many !== '' && (
         <ManyLines
           home={home}
           text={many}
           otherwise={otherwise}
-          onTaken={(pieces) => setBox((now) => [...pieces.toReversed(), ...now])}
+          onTaken={(pieces, left) => {
+            setBox((now) => [...pieces.toReversed(), ...now]);
+            if (isOfKept) kept.keep(left);
+          }}
           onClose={() => {
             setMany('');
+            setOfKept(false);
             setLine('');
             field.current?.focus();
           }}
@@ -191,7 +226,7 @@ export function IntakeView({ home }: { home: string }) {
         isCurrent={!reading.isPlaceholderData}
         colours={seen}
         otherwise={otherwise}
-        refusal={keep.error ?? reading.error}
+        refusal={keep.error ?? (reading.error instanceof OfflineError ? null : reading.error)}
         onAnswer={answer}
       />
       <BoxSoFar pieces={box.filter((one) => stock.data?.some((owned) => owned.id === one.id) ?? true)} />

@@ -8,7 +8,13 @@ import { Answers } from './Answers';
 import { ReadPicture } from './ReadPicture';
 
 type Line = { id: number; line: string; under: string | null };
-type Props = { home: string; text: string; otherwise: string; onTaken: (pieces: Piece[]) => void; onClose: () => void };
+type Props = {
+  home: string;
+  text: string;
+  otherwise: string /** What was taken in, and the lines that are left to answer. */;
+  onTaken: (pieces: Piece[], left: readonly string[]) => void;
+  onClose: () => void;
+};
 
 let nextId = 0;
 const asLines = (read: readonly LineRead[]): Line[] => read.map((one) => ({ id: ++nextId, line: one.line, under: one.under }));
@@ -43,8 +49,11 @@ export function ManyLines({ home, text, otherwise, onTaken, onClose }: Props) {
         }),
       ),
     onSuccess: ({ pieces }) => {
-      onTaken(pieces);
       const left = (lines ?? []).filter((one) => !clear.includes(one));
+      onTaken(
+        pieces,
+        left.map((one) => one.line),
+      );
       if (left.length === 0) onClose();
       else setLines(left);
     },

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { useHouse, useWriting } from '../../api/home';
 import { ledgerQuery, piecesQuery } from '../../api/queries';
 import type { Ledger, Piece } from '../../api/types';
+import { failed } from '../../lib/failed';
 import { writeDay } from '../../lib/text';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
@@ -12,7 +13,7 @@ export function LedgerPage() {
   const house = useHouse();
   const ledger = useQuery(ledgerQuery(house.home.id));
   const pieces = useQuery(piecesQuery(house.home.id));
-  const error = ledger.error ?? pieces.error;
+  const error = failed(ledger, pieces);
   if (error) return <ErrorLedge error={error} onRetry={() => void Promise.all([ledger.refetch(), pieces.refetch()])} />;
   if (!ledger.data || !pieces.data) return <LoadingLedges />;
   if (ledger.data.seasons.length === 0)

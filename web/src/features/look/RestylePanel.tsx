@@ -3,6 +3,7 @@ import { api, take } from '../../api/client';
 import { useHouse, useWriting } from '../../api/home';
 import { restylesQuery } from '../../api/queries';
 import type { Piece, Restyle } from '../../api/types';
+import { failed } from '../../lib/failed';
 import { useNotices } from '../../lib/notices';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
@@ -30,7 +31,7 @@ export function RestylePanel({ swap, pieces, isClosed }: Props) {
     },
     onError: (error) => notices.problem(error),
   });
-  if (restyles.error) return <ErrorLedge error={restyles.error} onRetry={() => void restyles.refetch()} />;
+  if (failed(restyles)) return <ErrorLedge error={restyles.error} onRetry={() => void restyles.refetch()} />;
   if (!restyles.data) return <LoadingLedges />;
   if (restyles.data.pieces.length === 0)
     return <EmptyLedge>Nothing owned is nearly right: it is in the look, or too far from it to be worth the work.</EmptyLedge>;

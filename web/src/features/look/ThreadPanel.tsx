@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useHouse } from '../../api/home';
 import { threadQuery } from '../../api/queries';
 import type { Piece, Ribbon } from '../../api/types';
+import { failed } from '../../lib/failed';
 import { ErrorLedge, LoadingLedges } from '../../ui/States';
 import { ThreadBreak } from './ThreadBreak';
 import { ThreadView } from './ThreadView';
@@ -12,7 +13,7 @@ export function ThreadPanel({ swap, ribbons, pieces }: { swap: string; ribbons: 
   const house = useHouse();
   const thread = useQuery(threadQuery(house.home.id, swap));
   const [at, setAt] = useState<{ room: string; ribbon: number } | null>(null);
-  if (thread.error) return <ErrorLedge error={thread.error} onRetry={() => void thread.refetch()} />;
+  if (failed(thread)) return <ErrorLedge error={thread.error} onRetry={() => void thread.refetch()} />;
   if (!thread.data) return <LoadingLedges />;
   const missing = thread.data.rooms.find((room) => room.room === at?.room)?.missing.find((one) => one.ribbon === at?.ribbon);
   return (

@@ -4,6 +4,7 @@ import { useHouse, useSwap } from '../../api/home';
 import { dressingQuery, piecesQuery, roomsQuery } from '../../api/queries';
 import { NoSwapYet } from '../../frame/NoSwapYet';
 import { SpotPhotos } from '../../frame/SpotPhotos';
+import { failed } from '../../lib/failed';
 import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
 import { Elevation } from './Elevation';
 import { SpotCard } from './SpotCard';
@@ -25,7 +26,7 @@ export function CardsPage() {
   const spots = dressed.flatMap((id) => house.spots.filter((spot) => spot.id === id && (asked === EVERYWHERE || spot.room === asked)));
   const dressings = useQueries({ queries: spots.map((spot) => dressingQuery(home, swap, spot.id)) });
   if (!current) return <NoSwapYet>Its cards are printed here.</NoSwapYet>;
-  const error = pieces.error ?? rooms.error ?? dressings.find((one) => one.error)?.error;
+  const error = failed(pieces, rooms, ...dressings);
   if (error) return <ErrorLedge error={error} onRetry={() => void Promise.all([pieces.refetch(), rooms.refetch()])} />;
   if (!pieces.data || !rooms.data) return <LoadingLedges />;
   const byId = new Map(pieces.data.map((piece) => [piece.id, piece]));

@@ -3,6 +3,7 @@ import { Link, Navigate, useParams } from 'react-router';
 import { useHouse, useSpot, useSwap } from '../../api/home';
 import { dressingQuery, piecesQuery, roomsQuery } from '../../api/queries';
 import { NoSwapYet } from '../../frame/NoSwapYet';
+import { failed } from '../../lib/failed';
 import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
 import { DresserView } from './DresserView';
 
@@ -25,7 +26,7 @@ export function RoomsPage() {
         </Link>
       </EmptyLedge>
     );
-  const error = pieces.error ?? rooms.error ?? dressing.error;
+  const error = failed(pieces, rooms, dressing);
   if (error) return <ErrorLedge error={error} onRetry={() => void Promise.all([pieces.refetch(), rooms.refetch(), dressing.refetch()])} />;
   if (!spot) {
     const first = rooms.data?.spots[0]?.spot;

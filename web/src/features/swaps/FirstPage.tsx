@@ -4,6 +4,7 @@ import { Navigate } from 'react-router';
 import { ProblemError } from '../../api/client';
 import { houseQuery, meQuery } from '../../api/queries';
 import { SignInFirst } from '../../frame/SignInFirst';
+import { failed } from '../../lib/failed';
 import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
 
 const NewHomeDialog = lazy(async () => ({ default: (await import('../../frame/NewHomeDialog')).NewHomeDialog }));
@@ -15,7 +16,7 @@ export function FirstPage() {
   const house = useQuery({ ...houseQuery(first?.id ?? ''), enabled: first !== undefined });
   const [isAdding, setAdding] = useState(false);
   if (me.error instanceof ProblemError && me.error.problem.status === 401) return <SignInFirst />;
-  if (me.error) return <ErrorLedge error={me.error} onRetry={() => void me.refetch()} />;
+  if (failed(me)) return <ErrorLedge error={me.error} onRetry={() => void me.refetch()} />;
   if (me.data && !first) {
     return (
       <EmptyLedge>

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { useHouse, useSwap } from '../../api/home';
 import { piecesQuery, tableQuery } from '../../api/queries';
 import { NoSwapYet } from '../../frame/NoSwapYet';
+import { failed } from '../../lib/failed';
 import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
 import { TableView } from './TableView';
 
@@ -11,7 +12,7 @@ export function TablePage() {
   const current = useSwap();
   const pieces = useQuery(piecesQuery(house.home.id));
   const table = useQuery({ ...tableQuery(house.home.id, current?.swap.id ?? ''), enabled: current !== null });
-  const error = pieces.error ?? table.error;
+  const error = failed(pieces, table);
   if (!current) return <NoSwapYet>Everything owned is laid out and decided here.</NoSwapYet>;
   if (error) return <ErrorLedge error={error} onRetry={() => void Promise.all([pieces.refetch(), table.refetch()])} />;
   if (!pieces.data || !table.data) return <LoadingLedges />;

@@ -105,7 +105,7 @@ function PieceFacts({ piece, taken }: { piece: Piece; taken: number }) {
           {piece.places.map((at) => `${at.count > 1 || piece.count > 1 ? `${at.count} ` : ''}${place(at.place)}`).join('; ')}
         </p>
         <p className="note">
-          {piece.worn === 0 ? 'Never stood in a closed season' : `Stood ${counted(piece.worn, 'season')}`}
+          {piece.worn === 0 ? 'Never out so far' : `Stood ${counted(piece.worn, 'season')}`}
           {piece.costEach > 0 &&
             `, ${write.money(piece.costEach)} each${piece.worn > 0 ? `, ${write.money(Math.round(piece.costEach / piece.worn))} a season` : ''}`}
         </p>

@@ -2,6 +2,7 @@ import { useMemo, useRef, useState } from 'react';
 import { useHouse, useSwap } from '../../api/home';
 import type { Choice, Piece, Ribbon, Table, TableRow } from '../../api/types';
 import { useSearch } from '../../api/useSearch';
+import { useWaiting } from '../../frame/waiting/WaitingActs';
 import { useKeys } from '../../lib/useKeys';
 import { labelOf, type Reach } from '../../shelves/layout';
 import { Shelves } from '../../shelves/Shelves';
@@ -13,14 +14,17 @@ import { emptyFilter, type Filter, matches, TableFilter } from './TableFilter';
 import { TableStrip } from './TableStrip';
 import { tableGroups } from './tableGroups';
 import { useDecide } from './useDecide';
+import { withWaiting } from './withWaiting';
 
 const NO_RIBBONS: readonly Ribbon[] = [];
 const KEYS: Record<string, Choice> = { s: 'stay', m: 'move', b: 'bring', r: 'rest', p: 'part' };
 
 /** Everything out now and everything in store, on one table; decided piece by piece, by key, by pointer or many at once. */
-export function TableView({ pieces, table }: { pieces: readonly Piece[]; table: Table }) {
+export function TableView({ pieces, table: sent }: { pieces: readonly Piece[]; table: Table }) {
   const house = useHouse();
   const current = useSwap();
+  const { acts } = useWaiting();
+  const table = useMemo(() => withWaiting(sent, acts, current?.swap.id ?? ''), [sent, acts, current?.swap.id]);
   const [filter, setFilter] = useState<Filter>(emptyFilter);
   const [active, setActive] = useState<string | null>(null);
   const [aside, setAside] = useState<'compared' | 'together' | null>(null);

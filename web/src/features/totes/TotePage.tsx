@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { useHouse } from '../../api/home';
 import { piecesQuery, toteQuery } from '../../api/queries';
+import { failed } from '../../lib/failed';
 import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
 import { ToteView } from './ToteView';
 
@@ -13,7 +14,7 @@ export function TotePage() {
   const contents = useQuery({ ...toteQuery(house.home.id, id), enabled: tote !== undefined });
   const pieces = useQuery(piecesQuery(house.home.id));
   if (!tote) return <EmptyLedge>This tote is not there any more. Its label can come off.</EmptyLedge>;
-  const error = contents.error ?? pieces.error;
+  const error = failed(contents, pieces);
   if (error) return <ErrorLedge error={error} onRetry={() => void Promise.all([contents.refetch(), pieces.refetch()])} />;
   if (!contents.data || !pieces.data) return <LoadingLedges />;
   return <ToteView key={tote.id} tote={tote} contents={contents.data} pieces={pieces.data} />;

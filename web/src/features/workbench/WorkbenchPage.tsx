@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useParams, useSearchParams } from 'react-router';
 import { useHouse, useSpot, useSwap } from '../../api/home';
 import { sumsQuery } from '../../api/queries';
+import { failed } from '../../lib/failed';
 import { ErrorLedge, LoadingLedges } from '../../ui/States';
 import { WorkbenchView } from './WorkbenchView';
 
@@ -14,7 +15,7 @@ export function WorkbenchPage() {
   const spot = useSpot(search.get('spot') ?? undefined);
   const swap = current && !current.isClosed ? current.swap : undefined;
   const bench = useQuery(sumsQuery(home.id, swap?.id, spot?.id));
-  if (bench.error) return <ErrorLedge error={bench.error} onRetry={() => void bench.refetch()} />;
+  if (failed(bench)) return <ErrorLedge error={bench.error} onRetry={() => void bench.refetch()} />;
   if (!bench.data) return <LoadingLedges />;
   const kept = bench.data.kept.find((one) => one.id === search.get('kept'));
   const sum = bench.data.sums.find((one) => one.sum === (asked ?? kept?.sum)) ?? bench.data.sums[0];
