@@ -18,6 +18,7 @@ use App\Repository\HouseRepository;
 use App\Repository\StandingRepository;
 use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\Place;
+use BrightCupboard\Core\Stock\PlaceKind;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -62,11 +63,25 @@ final readonly class TickTask
         if (null === $piece) {
             return new Conflict('A piece of this task is not in the cupboard any more. Work the sheet out again.');
         }
-        $where = [];
-        foreach ($this->standing->ofPiece($piece)->of($piece->id()) as $key => $units) {
-            $where[] = $this->house->placeName(Place::ofKey($key));
-        }
+        $units = $this->standing->ofPiece($piece)->of($piece->id());
+        $there = $units[$move->from->key()] ?? 0;
+        unset($units[$move->from->key()]);
+        $elsewhere = implode(' and ', array_map(fn(string $key): string => $this->whereabouts(Place::ofKey($key)), array_keys($units)));
+        $from = $this->house->placeName($move->from);
 
-        return new Conflict(sprintf('%s is not on %s but at %s. %s', $piece->name(), $this->house->placeName($move->from), implode(' and ', $where), $done ? 'Tick the task that fetches it first, or work the sheet out again.' : 'Take back what was ticked after this first.'));
+        return new Conflict(sprintf(
+            '%s. %s',
+            0 === $there ? sprintf('%s is not on %s but %s', $piece->name(), $from, $elsewhere) : sprintf('%s: %d of %d on %s, the others %s', $piece->name(), $there, $move->count, $from, $elsewhere),
+            $done ? 'Tick the task that fetches it first, or work the sheet out again.' : 'Take back what was done after this first.',
+        ));
+    }
+
+    private function whereabouts(Place $place): string
+    {
+        return match ($place->kind) {
+            PlaceKind::Parted => 'out of the home',
+            PlaceKind::Lent, PlaceKind::Lost => $this->house->placeName($place),
+            default => 'at ' . $this->house->placeName($place),
+        };
     }
 }

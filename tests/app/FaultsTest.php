@@ -30,6 +30,7 @@ final class FaultsTest extends AppTestCase
         self::assertSame(2, $this->at($gourds, 'parted'));
         $moved = $this->movedFromTheTable($gourds);
         self::assertSame(1, array_sum(array_column($moved, 'count')), 'one gourd is left to be put away');
+        $this->assertRefused(409, 'Sill gourds: 1 of 3 on the table, the others out of the home. Take back what was done after this first.', $this->call('PUT', $this->home() . '/tasks/' . $task['id'], ['done' => false, 'key' => 'back']));
         $this->tickAllOpen();
         self::assertTrue($this->call('GET', $this->swap() . '/day')['isThePlan']);
         self::assertSame($before, $this->unitsByPiece());
