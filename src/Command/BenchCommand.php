@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace App\Command;
 
+use App\Calendar\ReadCalendar;
 use App\Cupboard\ReadPieces;
 use App\Cupboard\SearchStock;
 use App\Day\BuildDayInput;
 use App\Day\BuildDaySheet;
+use App\Day\TickAnswer;
+use App\Day\TickInput;
+use App\Day\TickTask;
 use App\Demo\BenchHome;
 use App\Demo\BenchTable;
+use App\Demo\BenchWork;
 use App\Entity\Home;
+use App\Entity\Person;
+use App\Entity\SheetTask;
 use App\Entity\Spot;
 use App\Entity\Swap;
 use App\Look\AnswerLook;
@@ -48,7 +55,7 @@ final class BenchCommand extends Command
 {
     private const RUNS = 15;
 
-    public function __construct(private readonly EntityManagerInterface $entities, private readonly BenchHome $home, private readonly AnswerLook $answer, private readonly ReadTable $table, private readonly ReadDressing $dressing, private readonly BuildDaySheet $day, private readonly ReadPieces $pieces, private readonly ReadStations $stations, private readonly SearchStock $search, private readonly BenchTable $benchTable, private readonly ReckonSum $reckon)
+    public function __construct(private readonly EntityManagerInterface $entities, private readonly BenchHome $home, private readonly AnswerLook $answer, private readonly ReadTable $table, private readonly ReadDressing $dressing, private readonly BuildDaySheet $day, private readonly ReadPieces $pieces, private readonly ReadStations $stations, private readonly SearchStock $search, private readonly BenchTable $benchTable, private readonly ReckonSum $reckon, private readonly TickTask $tick, private readonly ReadCalendar $calendar, private readonly BenchWork $work)
     {
         parent::__construct();
     }
@@ -87,7 +94,7 @@ final class BenchCommand extends Command
             return new LookInput($l->name, array_map(static fn(Ribbon $r): RibbonInput => new RibbonInput($r->name, $r->colour->hex(), $r->role, $r->percent), $l->ribbons), $l->textures, [], [], [], [], $l->mood, $l->balance, $l->colour);
         };
 
-        $plans = 0;
+        $plans = $ticks = $days = $packings = 0;
 
         return [
             'Stock answer to a look change' => fn(): object => ($this->answer)($swap(), $look($swap())),
@@ -95,6 +102,16 @@ final class BenchCommand extends Command
             'A window of 1,000 pieces' => fn(): object => ($this->pieces)($swap()->home(), 0, 1000),
             'A spot with coach and candidates' => fn(): object => ($this->dressing)($swap(), $this->entities->find(Spot::class, $spotId) ?? throw new \LogicException('The spot is there.')),
             'Day sheet, worked out anew' => fn(): object => ($this->day)($swap(), null, new BuildDayInput(2)),
+            'A tick, or one taken back (bar: 40)' => function () use ($swapId, &$ticks): object {
+                return $this->tick($swapId, ++$ticks);
+            },
+            'A day of 1,500 tasks and six people (bar: 1,000)' => function () use (&$days): object {
+                return (object) ['finish' => $this->work->day(++$days)->finish];
+            },
+            'Packing 1,000 units into 120 totes (bar: 1,000)' => function () use (&$packings): object {
+                return (object) ['packed' => $this->work->packing(++$packings)];
+            },
+            'The calendar of a year (bar: 100)' => fn(): object => ($this->calendar)($swap()->home(), 2026),
             'Search: brass under 10 in' => fn(): object => ($this->search)($swap()->home(), 'brass under 10 in'),
             'Search: sage cushion attic' => fn(): object => ($this->search)($swap()->home(), 'sage cushion attic'),
             'Garland for a run of 30 ft (bar: 30)' => fn(): object => ($this->reckon)($swap()->home(), Sums::Garland, new SumInput([new SumValueInput('run', '30 ft')], $swapId, $spotId)),
@@ -103,6 +120,14 @@ final class BenchCommand extends Command
             },
             'Live figures of the stations' => fn(): object => ($this->stations)($swap()),
         ];
+    }
+
+    /** The first task of the sheet, done and taken back in turn. */
+    private function tick(string $swapId, int $turn): TickAnswer
+    {
+        $task = $this->entities->getRepository(SheetTask::class)->findOneBy(['swap' => $swapId], ['ordinal' => 'ASC']) ?? throw new \LogicException('The day was worked out before.');
+
+        return ($this->tick)($task, new TickInput(1 === $turn % 2, 'bench' . $turn), new Person('bench@long-barn.example', 'Bench'));
     }
 
     /** Another plan each run: 60 cuts of a dozen lengths, of a foot to two thirds of a roll, off up to 20 part rolls. */
