@@ -23,9 +23,10 @@ final readonly class Lanes
     private const NEARLY = 1.03;
     /** Targets of the sheet's order, as parts of the lower bound. */
     private const TARGETS = [1.03, 1.0, 0.95];
-    /** Orders tried beyond these, and the most tasks for which they are. */
-    private const TRIES = 60;
-    private const FEW = 400;
+    /** Orders tried; fewer, the more pairs of tasks there are, so that a long day is not waited for. */
+    private const MOST_RUNS = 70;
+    private const LEAST_RUNS = 4;
+    private const PAIRS = 600_000;
 
     /** @param int|null $table square centimetres that can be laid out at once; null when there is room for everything */
     public function __construct(private Crew $crew, private Hours $hours = new Hours(), private ?int $table = null) {}
@@ -75,24 +76,33 @@ final readonly class Lanes
     {
         $isGood = static fn(?LaneRun $run): bool => null !== $run && $run->finish() <= self::NEARLY * $bound && [] === $run->overfull && [] === $run->overtime;
         $best = null;
-        foreach ([false, true] as $keeps) {
-            foreach (self::TARGETS as $part) {
-                if (!$isGood($best)) {
-                    $best = $this->shorter($best, $this->run($tasks, $orders, $orders->bySheet(), (int) ceil($part * $bound), $keeps));
-                }
+        $runs = max(self::LEAST_RUNS, min(self::MOST_RUNS, intdiv(self::PAIRS, max(1, \count($tasks) ** 2))));
+        foreach ($this->orders($orders, $bound, \count($tasks)) as [$turns, $target, $keeps]) {
+            if (0 === $runs-- || $isGood($best)) {
+                break;
             }
-        }
-        foreach ([[$orders->byTwo(), false], [$orders->byTwo(), true], [$orders->byTail(), false], [$orders->byTail(), true]] as [$turns, $keeps]) {
-            if (!$isGood($best)) {
-                $best = $this->shorter($best, $this->run($tasks, $orders, $turns, \PHP_INT_MAX, $keeps));
-            }
-        }
-        $random = new Randomizer(new Mt19937(\count($tasks)));
-        for ($try = 0; $try < self::TRIES && \count($tasks) <= self::FEW && !$isGood($best); ++$try) {
-            $best = $this->shorter($best, $this->run($tasks, $orders, $orders->byChance($random), \PHP_INT_MAX, 0 === $try % 2));
+            $best = $this->shorter($best, $this->run($tasks, $orders, $turns, $target, $keeps));
         }
 
         return $best ?? throw new \LogicException('Some order was tried.');
+    }
+
+    /** @return iterable<array{list<int>, int, bool}> turns, target and whether two are waited for, the most promising first */
+    private function orders(Orders $orders, int $bound, int $seed): iterable
+    {
+        foreach ([false, true] as $keeps) {
+            foreach (self::TARGETS as $part) {
+                yield [$orders->bySheet(), (int) ceil($part * $bound), $keeps];
+            }
+        }
+        foreach ([$orders->byTwo(), $orders->byTail()] as $turns) {
+            yield [$turns, \PHP_INT_MAX, false];
+            yield [$turns, \PHP_INT_MAX, true];
+        }
+        $random = new Randomizer(new Mt19937($seed));
+        for ($keeps = true;; $keeps = !$keeps) {
+            yield [$orders->byChance($random), \PHP_INT_MAX, $keeps];
+        }
     }
 
     private function shorter(?LaneRun $one, LaneRun $other): LaneRun

@@ -6,10 +6,12 @@ namespace BrightCupboard\Core\Storage;
 
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\Place;
+use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Storage\Internal\Filling;
+use BrightCupboard\Core\Storage\Internal\Handling;
 use BrightCupboard\Core\Storage\Internal\Load;
-use BrightCupboard\Core\Storage\Internal\Posture;
 use BrightCupboard\Core\Storage\Internal\ToteRules;
+use BrightCupboard\Core\Storage\Internal\ToteSpace;
 
 /**
  * Proposes totes for what goes to rest; what it proposes never breaks what ToteCheck would find: it has a place of its own inside,
@@ -20,6 +22,9 @@ use BrightCupboard\Core\Storage\Internal\ToteRules;
  */
 final class TotePacker
 {
+    /** Totes that are laid out anew for a piece that goes in nowhere as things lie. */
+    private const MOST_STIRRED = 6;
+
     /** @var array<string, StoredTote> */
     private array $totes = [];
     /** @var array<string, list<Stored>> by id of the tote */
@@ -28,6 +33,13 @@ final class TotePacker
     private array $loads = [];
     /** @var array<string, float> litres inside, by id of the tote */
     private array $inside = [];
+    /** @var array<string, array<string, int>> units by id of the tote and by the seasons they come out in */
+    private array $company = [];
+    /** @var array<string, int> the fewest units of a shape that a tote did not take; what is added to it makes no room */
+    private array $refused = [];
+    /** @var array<string, ToteSpace|null> what is free, by id of the tote, as far as it was asked */
+    private array $spaces = [];
+    private readonly Handling $known;
 
     /**
      * @param list<StoredTote>            $totes   in the order ties are broken
@@ -36,11 +48,16 @@ final class TotePacker
      */
     public function __construct(array $totes, array $content, private readonly array $open = [])
     {
+        $this->known = new Handling();
         foreach ($totes as $tote) {
             $this->totes[$tote->id] = $tote;
             $this->content[$tote->id] = $content[Place::tote($tote->id)->key()] ?? [];
             $this->loads[$tote->id] = Load::of($this->content[$tote->id]);
             $this->inside[$tote->id] = max(1e-9, $tote->inside->litres());
+            $this->company[$tote->id] = [];
+            foreach ($this->content[$tote->id] as $stored) {
+                $this->join($tote->id, $stored->piece, $stored->units);
+            }
         }
     }
 
@@ -49,22 +66,14 @@ final class TotePacker
     {
         $packed = [];
         while ($units > 0) {
-            $best = null;
-            foreach ($this->inOrder($piece, $ownTote) as $id) {
-                $most = $this->most($id, $piece, $units, $id !== $ownTote);
-                if ($most > ($best[1] ?? 0)) {
-                    $best = [$id, $most];
-                }
-                if ($most === $units) {
-                    break;
-                }
-            }
-            if (null === $best) {
+            [$id, $most] = $this->best($piece, $units, $ownTote) ?? [null, 0];
+            if (null === $id) {
                 break;
             }
-            [$id, $most] = $best;
             $this->content[$id] = self::with($this->content[$id], $piece, $most);
             $this->loads[$id] = Load::of($this->content[$id]);
+            $this->join($id, $piece, $most);
+            unset($this->spaces[$id]);
             $packed[$id] = ($packed[$id] ?? 0) + $most;
             $units -= $most;
         }
@@ -72,56 +81,140 @@ final class TotePacker
         return $packed;
     }
 
+    /** @return array{string, int}|null the first tote that takes all, otherwise the one that takes most */
+    private function best(Piece $piece, int $units, ?string $ownTote): ?array
+    {
+        $best = null;
+        $order = $this->inOrder($piece, $ownTote);
+        foreach ([$order, $this->emptiest($order)] as $isStirred => $totes) {
+            foreach ($totes as $id) {
+                // What lies in a tote is stirred for its own pieces, and where nothing else helps.
+                $isOwn = $id === $ownTote;
+                $isAsked = 1 === $isStirred || $isOwn || $this->hasRoomFor($id, $piece);
+                $most = $isAsked ? $this->most($id, $piece, $units, !$isOwn) : 0;
+                if ($most === $units) {
+                    return [$id, $most];
+                }
+                if ($most > ($best[1] ?? 0)) {
+                    $best = [$id, $most];
+                }
+            }
+            if (null !== $best) {
+                return $best;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether one more goes in where nothing lies yet. */
+    private function hasRoomFor(string $id, Piece $piece): bool
+    {
+        $space = $this->space($id);
+
+        return null !== $space && $space->hasRoomFor($this->known->ways($piece, $this->totes[$id]->inside));
+    }
+
+    /** What is free in a tote; null where not even all that is in it has its place. */
+    private function space(string $id): ?ToteSpace
+    {
+        if (!\array_key_exists($id, $this->spaces)) {
+            $this->spaces[$id] = $this->isMisfit($id) ? null : $this->laidOut($id);
+        }
+
+        return $this->spaces[$id];
+    }
+
+    /** Whether something is in it that goes in no way; then nothing need be laid out to know that it is over. */
+    private function isMisfit(string $id): bool
+    {
+        foreach ($this->content[$id] as $stored) {
+            if ([] === $this->known->ways($stored->piece, $this->totes[$id]->inside)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function laidOut(string $id): ?ToteSpace
+    {
+        $filling = Filling::of($this->totes[$id], $this->content[$id], false, $this->known);
+
+        return [] === $filling->over ? $filling->space : null;
+    }
+
+    /**
+     * @param list<string> $ids
+     *
+     * @return list<string> those with most litres free
+     */
+    private function emptiest(array $ids): array
+    {
+        $free = [];
+        foreach ($ids as $id) {
+            $free[$id] = $this->loads[$id]->litres - $this->inside[$id];
+        }
+        asort($free);
+
+        return array_map(strval(...), \array_slice(array_keys($free), 0, self::MOST_STIRRED));
+    }
+
     /** How many of the units a tote takes: all, or the most of which one more is too many. */
     private function most(string $id, Piece $piece, int $units, bool $isQuick): int
     {
-        if (!ToteRules::allow($this->totes[$id], $this->loads[$id], new Stored($piece, 1)) || [] === Posture::ways($piece, $this->totes[$id]->inside)) {
+        if (!ToteRules::allow($this->totes[$id], $this->loads[$id], new Stored($piece, 1)) || [] === $this->known->ways($piece, $this->totes[$id]->inside) || null === $this->space($id)) {
             return 0;
         }
-        if ($this->takes($id, $piece, $units, $isQuick)) {
-            return $units;
-        }
-        [$goes, $fails] = [0, $units];
+        $asked = $id . ($isQuick ? ' quick ' : ' ') . $this->known->shape($piece);
+        [$goes, $fails] = [0, min($units + 1, $this->refused[$asked] ?? $units + 1)];
+        $isFirst = true;
         while ($fails - $goes > 1) {
-            $half = intdiv($goes + $fails, 2);
-            $this->takes($id, $piece, $half, $isQuick) ? $goes = $half : $fails = $half;
+            // All of them are asked for first: mostly they go in.
+            $some = $isFirst ? $fails - 1 : intdiv($goes + $fails, 2);
+            $isFirst = false;
+            if (!ToteRules::allow($this->totes[$id], $this->loads[$id], new Stored($piece, $some))) {
+                $fails = $some;
+            } elseif ([] === Filling::of($this->totes[$id], self::with($this->content[$id], $piece, $some), $isQuick, $this->known)->over) {
+                $goes = $some;
+            } else {
+                $this->refused[$asked] = $fails = $some;
+            }
         }
 
         return $goes;
-    }
-
-    private function takes(string $id, Piece $piece, int $units, bool $isQuick): bool
-    {
-        $tote = $this->totes[$id];
-        if (!ToteRules::allow($tote, $this->loads[$id], new Stored($piece, $units))) {
-            return false;
-        }
-
-        return [] === Filling::of($tote, self::with($this->content[$id], $piece, $units), $isQuick)->over;
     }
 
     /** @return list<string> ids of the totes, the one to be asked first in front */
     private function inOrder(Piece $piece, ?string $ownTote): array
     {
         $costs = [];
+        $seasons = self::seasons($piece);
         foreach (array_keys($this->totes) as $id) {
-            $costs[$id] = [$id === $ownTote ? 0 : 1, isset($this->open[$id]) ? 0 : 1, -$this->company($id, $piece), -$this->loads[$id]->litres / $this->inside[$id]];
+            $costs[$id] = [$id === $ownTote ? 0 : 1, isset($this->open[$id]) ? 0 : 1, -$this->companyOf($id, $seasons), -$this->loads[$id]->litres / $this->inside[$id]];
         }
-        uasort($costs, static fn(array $a, array $b): int => $a <=> $b);
+        asort($costs);
 
         return array_map(strval(...), array_keys($costs));
     }
 
     /** How much of a tote comes out in the same seasons, in quarters, so that a little more does not outweigh a fuller one. */
-    private function company(string $id, Piece $piece): int
+    private function companyOf(string $id, string $seasons): int
     {
-        $same = $all = 0;
-        foreach ($this->content[$id] as $stored) {
-            $all += $stored->units;
-            $same += $stored->piece->seasons === $piece->seasons ? $stored->units : 0;
-        }
+        $all = array_sum($this->company[$id]);
 
-        return 0 === $all ? 0 : intdiv(4 * $same, $all);
+        return 0 === $all ? 0 : intdiv(4 * ($this->company[$id][$seasons] ?? 0), $all);
+    }
+
+    private function join(string $id, Piece $piece, int $units): void
+    {
+        $seasons = self::seasons($piece);
+        $this->company[$id][$seasons] = ($this->company[$id][$seasons] ?? 0) + $units;
+    }
+
+    private static function seasons(Piece $piece): string
+    {
+        return implode(' ', array_map(static fn(Season $season): string => $season->value, $piece->seasons));
     }
 
     /**

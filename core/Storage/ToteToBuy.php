@@ -7,6 +7,7 @@ namespace BrightCupboard\Core\Storage;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Storage\Internal\Load;
+use BrightCupboard\Core\Storage\Internal\ToteRules;
 
 /** What tote would take the things that no owned one has room for: the smallest of the usual sizes that takes all of them, or the size of which fewest are needed. */
 final readonly class ToteToBuy
@@ -25,11 +26,13 @@ final readonly class ToteToBuy
     public static function of(array $loose): ?self
     {
         $best = null;
+        $litres = Load::of($loose)->litres;
         foreach ([] === $loose ? [] : self::USUAL as $inches) {
             $inside = new Size(...array_map(Length::ofInches(...), $inches));
-            $count = self::needed($inside, $loose);
+            $least = (int) ceil($litres / ToteRules::FULL / $inside->litres() - 1e-6);
+            $count = $least > min(self::MOST, $best->count ?? self::MOST) ? null : self::needed($inside, $loose);
             if (null !== $count && (null === $best || [$count, $count * $inside->litres()] < [$best->count, $best->count * $best->inside->litres()])) {
-                $best = new self($inside, $count, Load::of($loose)->litres);
+                $best = new self($inside, $count, $litres);
             }
         }
 

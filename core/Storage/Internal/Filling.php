@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Storage\Internal;
 
-use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Storage\Stored;
 use BrightCupboard\Core\Storage\StoredTote;
 
@@ -15,12 +14,15 @@ use BrightCupboard\Core\Storage\StoredTote;
  */
 final class Filling
 {
-    private const MEASURES = ['litres', 'longest', 'flattest'];
+    /** Places in Handling::order() that the large go before the small by: litres, longest side, largest face. */
+    private const MEASURES = [2, 3, 4];
 
     /** @var list<array{Stored, Posture, int, int, int}> what lies where: left, behind, bottom; a pile counts once */
     public array $lying = [];
     /** @var list<Stored> what goes in nowhere */
     public array $over = [];
+    /** What is free beside and above all that lies. */
+    public readonly ToteSpace $space;
 
     /**
      * Tried in several orders until everything has its place; otherwise the one that leaves least over.
@@ -28,12 +30,12 @@ final class Filling
      * @param list<Stored> $content
      * @param bool         $isQuick whether the first order is enough, where many totes are asked
      */
-    public static function of(StoredTote $tote, array $content, bool $isQuick = false): self
+    public static function of(StoredTote $tote, array $content, bool $isQuick = false, Handling $known = new Handling()): self
     {
         $best = null;
         foreach ([false, true] as $deep) {
             foreach (self::MEASURES as $measure) {
-                $filling = new self($tote, self::inOrder($content, $measure), $deep);
+                $filling = new self($tote, self::inOrder($content, $measure, $known), $deep, $known);
                 if ([] === $filling->over || $isQuick) {
                     return $filling;
                 }
@@ -47,18 +49,18 @@ final class Filling
     }
 
     /** @param list<Stored> $content in the order it is laid in */
-    private function __construct(StoredTote $tote, array $content, bool $deep)
+    private function __construct(StoredTote $tote, array $content, bool $deep, Handling $known)
     {
-        $space = new ToteSpace($tote->inside, $deep);
+        $this->space = $space = new ToteSpace($tote->inside, $deep);
         foreach ($content as $stored) {
+            $alone = $known->ways($stored->piece, $tote->inside);
             foreach (self::piles($stored) as $units) {
                 $pile = new Stored($stored->piece, $units);
                 $heights = Posture::nested($stored->piece, $units);
-                $ways = array_map(static fn(Posture $way): Posture => $units > 1 ? $way->piled($heights) : $way, Posture::ways($stored->piece, $tote->inside));
-                $at = $space->lay($ways);
+                $at = $space->lay(1 === $units ? $alone : array_map(static fn(Posture $way): Posture => $way->piled($heights), $alone));
                 if (null === $at && $units > 1) {
                     // The pile is too high: one beside the other.
-                    $this->one($space, $tote, $stored, $units);
+                    $this->one($space, $alone, $stored, $units);
                     continue;
                 }
                 null === $at ? $this->over[] = $pile : $this->lying[] = [$pile, ...$at];
@@ -66,37 +68,32 @@ final class Filling
         }
     }
 
-    private function one(ToteSpace $space, StoredTote $tote, Stored $stored, int $units): void
+    /** @param list<Posture> $ways */
+    private function one(ToteSpace $space, array $ways, Stored $stored, int $units): void
     {
         for ($i = 0; $i < $units; ++$i) {
-            $at = $space->lay(Posture::ways($stored->piece, $tote->inside));
+            $at = $space->lay($ways);
             $one = new Stored($stored->piece, 1);
             null === $at ? $this->over[] = $one : $this->lying[] = [$one, ...$at];
         }
     }
 
     /**
-     * @param list<Stored>                  $content
-     * @param 'litres'|'longest'|'flattest' $measure that the large go before the small by
+     * @param list<Stored> $content
+     * @param 2|3|4        $measure
      *
-     * @return list<Stored>
+     * @return list<Stored> what stands firm before what breaks, the heavy before the light, the large before the small
      */
-    private static function inOrder(array $content, string $measure): array
+    private static function inOrder(array $content, int $measure, Handling $known): array
     {
-        $size = static function (Piece $piece) use ($measure): float {
-            $sides = [$piece->size->width->tenths(), $piece->size->depth->tenths(), $piece->size->height->tenths()];
-            sort($sides);
+        $keys = [];
+        foreach ($content as $i => $stored) {
+            $order = $known->order($stored->piece);
+            $keys[$i] = [$order[0], !$order[1], -$order[$measure], $stored->piece->id];
+        }
+        asort($keys);
 
-            return match ($measure) {
-                'litres' => $piece->packedLitres(),
-                'longest' => $sides[2],
-                'flattest' => $sides[1] * $sides[2],
-            };
-        };
-        usort($content, static fn(Stored $a, Stored $b): int => [$a->piece->isBreakable(), ToteRules::isHeavy($b->piece), $size($b->piece), $a->piece->id]
-            <=> [$b->piece->isBreakable(), ToteRules::isHeavy($a->piece), $size($a->piece), $b->piece->id]);
-
-        return $content;
+        return array_map(static fn(int $i): Stored => $content[$i], array_keys($keys));
     }
 
     /** @return list<int> units a pile: what nests lies in piles of four, all else alone */

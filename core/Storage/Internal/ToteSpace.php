@@ -55,6 +55,20 @@ final class ToteSpace
         return [$way, $x, $y, $z];
     }
 
+    /** @param list<Posture> $ways */
+    public function hasRoomFor(array $ways): bool
+    {
+        foreach ($this->free as [, , , $w, $d, $h]) {
+            foreach ($ways as $way) {
+                if ($way->width <= $w && $way->depth <= $d && $way->height <= $h) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<array{int, int, int, int, int, int}> what is left of a free box: the larger of beside and behind keeps the corner */
     private function left(Posture $way, int $x, int $y, int $z, int $w, int $d, int $h): array
     {
