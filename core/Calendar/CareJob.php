@@ -13,4 +13,5 @@ enum CareJob: string
     case Turn = 'turn to the light';
     case Renew = 'renew';
     case Batteries = 'check the batteries';
+    case NewBatteries = 'new batteries';
 }

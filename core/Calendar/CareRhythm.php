@@ -13,6 +13,7 @@ use BrightCupboard\Core\Stock\PieceKind;
  *
  * Usual rhythms by kind are from memory; what its own care says comes before them: "water every 3 days", "renew after
  * 10 days". A cut tree drinks every day and goes out after four weeks (NFPA: a dry tree burns; water it daily).
+ * Where its cells are named, how long they last is reckoned (Cells); otherwise they are looked at every two weeks.
  */
 final readonly class CareRhythm
 {
@@ -39,13 +40,20 @@ final readonly class CareRhythm
         if (PieceKind::PotPlant === $piece->kind && [] === $piece->materials) {
             $rhythm = self::USUAL[$piece->kind->value];
         }
-        if (1 === preg_match('/\bbatter(y|ies)\b/iu', $piece->name . ' ' . $care)) {
+        $cells = Cells::of($piece->kind, $care);
+        if (null !== $cells) {
+            $rhythm[CareJob::NewBatteries->value] = $cells->days();
+        } elseif (1 === preg_match('/\bbatter(y|ies)\b/iu', $piece->name . ' ' . $care)) {
             $rhythm[CareJob::Batteries->value] = self::BATTERY_DAYS;
         }
         preg_match_all('/\b(fresh water|water|mist|spray|turn|renew|batter(?:y|ies))\w*\s+(?:every|after)\s+(?:(\d{1,3})\s+)?(day|week)s?\b/iu', $care, $said, \PREG_SET_ORDER);
         foreach ($said as [, $word, $number, $unit]) {
             $days = max(1, (int) $number) * ('week' === strtolower($unit) ? 7 : 1);
-            $rhythm[self::WORDS[strtolower($word)]->value] = min(self::LONGEST, $days);
+            $job = self::WORDS[strtolower($word)];
+            if (CareJob::Batteries === $job) {
+                unset($rhythm[CareJob::NewBatteries->value]);
+            }
+            $rhythm[$job->value] = min(self::LONGEST, $days);
         }
         asort($rhythm);
 

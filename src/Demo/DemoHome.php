@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Cupboard\Places;
-use App\Entity\FoundFault;
+use App\Entity\FoundDamage;
 use App\Entity\HaulLine;
 use App\Entity\HaulThing;
 use App\Entity\HaulWay;
@@ -31,7 +31,7 @@ use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Money\Offer;
 use BrightCupboard\Core\Money\Tender;
 use BrightCupboard\Core\Stock\Condition;
-use BrightCupboard\Core\Stock\Fault;
+use BrightCupboard\Core\Stock\Damage;
 use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Place;
@@ -132,8 +132,8 @@ final class DemoHome
         foreach ($closed->list('notes') as $note) {
             $this->entities->persist(new Note($swap, $this->spots[$note->text('0')] ?? null, $note->text('1'), $day->modify('+10 days'), $this->by));
         }
-        foreach ($closed->list('faults') as $fault) {
-            $this->entities->persist(new FoundFault($this->pieces[$fault->text('0')], $swap, Fault::from($fault->text('1')), $fault->whole('2'), $day, $this->by));
+        foreach ($closed->list('damages') as $damage) {
+            $this->entities->persist(new FoundDamage($this->pieces[$damage->text('0')], $swap, Damage::from($damage->text('1')), $damage->whole('2'), $day, $this->by));
         }
         $this->storeWear($closed->text('key'), $swap);
 

@@ -16,7 +16,7 @@ use BrightCupboard\Core\Money\OfferKind;
 use BrightCupboard\Core\Money\Tender;
 use BrightCupboard\Core\Plan\Choice;
 use BrightCupboard\Core\Sizing\Sums;
-use BrightCupboard\Core\Stock\Fault;
+use BrightCupboard\Core\Stock\Damage;
 use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
@@ -64,7 +64,7 @@ final readonly class HomeTables
         'tasks' => ['sheet_task', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'day_id' => 'ref?', 'task_key' => 'text:80', 'phase' => Phase::class, 'title' => 'text:120', 'task_group' => 'text:80', 'moves' => 'list', 'minutes' => 'int', 'hands' => 'int', 'climbs' => 'int?', 'lifts' => 'int?', 'laid' => 'int?', 'by_rule' => 'int?', 'steps' => 'list?', 'cautions' => 'list', 'after_keys' => 'list', 'opens_tote' => 'ref?', 'spot_id' => 'ref?', 'done_at' => 'time?', 'done_by' => 'text:80?', 'took' => 'int?', 'ordinal' => 'int', 'version' => 'int']],
         'calendars' => ['home_calendar', self::OF_HOME, 'id', ['id' => 'id', 'feasts' => 'text:6000', 'hemisphere' => Hemisphere::class, 'version' => 'int']],
         'cares' => ['care_done', self::OF_PIECE, 'id', ['id' => 'id', 'piece_id' => 'ref', 'job' => CareJob::class, 'on_day' => 'day', 'by' => 'text:80']],
-        'faults' => ['found_fault', self::OF_PIECE, 'id', ['id' => 'id', 'piece_id' => 'ref', 'swap_id' => 'ref', 'line_id' => 'ref?', 'fault' => Fault::class, 'count' => 'int', 'on_day' => 'day', 'found_by' => 'text:80']],
+        'damages' => ['found_damage', self::OF_PIECE, 'id', ['id' => 'id', 'piece_id' => 'ref', 'swap_id' => 'ref', 'line_id' => 'ref?', 'damage' => Damage::class, 'count' => 'int', 'on_day' => 'day', 'found_by' => 'text:80']],
         'spotPhotos' => ['spot_photo', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'spot_id' => 'ref', 'moment' => PhotoMoment::class, 'jpeg' => 'text:2000000', 'at' => 'time', 'taken_by' => 'text:80']],
         'words' => ['home_word', self::OF_HOME, 'id', ['id' => 'id', 'word' => 'text:40', 'means' => 'text:200']],
     ];
@@ -76,7 +76,7 @@ final readonly class HomeTables
     }
 
     /** Lists that came after the first documents were written, and may be missing in them. */
-    public const LATER = ['versions', 'sums', 'words', 'days', 'calendars', 'cares', 'faults', 'spotPhotos'];
+    public const LATER = ['versions', 'sums', 'words', 'days', 'calendars', 'cares', 'damages', 'spotPhotos'];
 
     /** Whether the rows of a list say themselves which home they are of. */
     public static function isOfHome(string $list): bool

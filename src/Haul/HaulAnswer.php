@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Haul;
 
-use App\Faults\FoundFaultAnswer;
+use App\Damage\FoundDamageAnswer;
 
 final readonly class HaulAnswer
 {
     /**
      * @param list<ReuseAnswer> $needs
      * @param list<LineAnswer>  $lines
-     * @param list<FoundFaultAnswer> $faults what was found wrong with pieces of the season and is on no list yet
+     * @param list<FoundDamageAnswer> $damages what was found wrong with pieces of the season and is on no list yet
      */
-    public function __construct(public array $needs, public array $lines, public array $faults, public PurseAnswer $purse) {}
+    public function __construct(public array $needs, public array $lines, public array $damages, public PurseAnswer $purse) {}
 }

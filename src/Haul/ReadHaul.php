@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Haul;
 
+use App\Damage\FoundDamageAnswer;
+use App\Damage\ReadDamage;
 use App\Entity\HaulLine;
 use App\Entity\Need;
 use App\Entity\Swap;
-use App\Faults\FoundFaultAnswer;
-use App\Faults\ReadFaults;
 use App\Rooms\Availability;
 use App\Swaps\Plans;
 use BrightCupboard\Core\Draft\NeedAnswers;
@@ -24,7 +24,7 @@ final readonly class ReadHaul
 {
     private const ANSWERS = 5;
 
-    public function __construct(private Plans $plans, private Availability $availability, private EntityManagerInterface $entities, private ReadFaults $faults) {}
+    public function __construct(private Plans $plans, private Availability $availability, private EntityManagerInterface $entities, private ReadDamage $damages) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/haul', methods: ['GET'])]
     public function __invoke(Swap $swap): HaulAnswer
@@ -38,7 +38,7 @@ final readonly class ReadHaul
             $views[] = new ReuseAnswer(NeedAnswer::of($need), array_map(OwnedForNeedAnswer::of(...), $answers));
         }
 
-        return new HaulAnswer($views, array_map(LineAnswer::of(...), $this->lines($swap)), array_map(FoundFaultAnswer::of(...), $this->faults->unansweredFor($swap)), PurseAnswer::of($this->purse($swap)));
+        return new HaulAnswer($views, array_map(LineAnswer::of(...), $this->lines($swap)), array_map(FoundDamageAnswer::of(...), $this->damages->unansweredFor($swap)), PurseAnswer::of($this->purse($swap)));
     }
 
     public function purse(Swap $swap, ?PurseLine $tried = null, ?string $instead = null): Purse

@@ -69,10 +69,10 @@ export const brokenSetsQuery = (home: string) =>
   });
 
 /** What was found wrong with pieces and is not put right. */
-export const faultsQuery = (home: string) =>
+export const damagesQuery = (home: string) =>
   queryOptions({
-    queryKey: ['home', home, 'faults'],
-    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/faults', { params: { path: { home } }, signal })),
+    queryKey: ['home', home, 'damages'],
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/damages', { params: { path: { home } }, signal })),
   });
 
 /** Which photos of its spots a home has. */

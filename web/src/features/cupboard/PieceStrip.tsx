@@ -3,7 +3,7 @@ import { useRef, useState } from 'react';
 import { useHouse, usePlaces, useWriting } from '../../api/home';
 import { brokenSetsQuery, movementsQuery, piecesQuery } from '../../api/queries';
 import type { Piece } from '../../api/types';
-import { FaultsOf } from '../../frame/FaultsOf';
+import { DamageOf } from '../../frame/DamageOf';
 import { Triangle } from '../../lib/notices';
 import { counted, writeDay } from '../../lib/text';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
@@ -68,7 +68,7 @@ export function PieceStrip({ piece, onEdit, onCopy, onOpen }: Props) {
             {at.note !== '' && <span className="note"> {at.note}</span>}
           </p>
         ))}
-        <FaultsOf piece={piece} />
+        <DamageOf piece={piece} />
       </div>
       <div className="min-w-[170px]">
         {piece.parts.length > 0 && (

@@ -5,7 +5,7 @@ import { Triangle } from '../../lib/notices';
 import { capital, counted } from '../../lib/text';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 import { clock } from './clock';
-import { FaultsDialog } from './FaultsDialog';
+import { DamageDialog } from './DamageDialog';
 import { Took } from './Took';
 
 /** What every row of a day needs to know. */
@@ -28,7 +28,7 @@ type Props = { task: Task; tools: TaskTools; isVerbSaid?: boolean };
 
 export function TaskRow({ task, tools, isVerbSaid = false }: Props) {
   const place = usePlaces();
-  const [isFaulty, setFaulty] = useState(false);
+  const [isDamaged, setDamaged] = useState(false);
   const { pieces, crew, isClosed, onTick } = tools;
   const units = task.moves.reduce((sum, move) => sum + move.count, 0);
   const said = task.moves.map((move) => `${move.count > 1 ? `${move.count} ` : ''}${pieces.get(move.piece)?.name ?? 'a piece'}`).join(', ');
@@ -63,7 +63,7 @@ export function TaskRow({ task, tools, isVerbSaid = false }: Props) {
             <span className="note">
               done by {task.doneBy} <Took task={task} isClosed={isClosed} />
               {!isClosed && task.moves.length > 0 && (
-                <button type="button" className="link no-print ml-2" onClick={() => setFaulty(true)}>
+                <button type="button" className="link no-print ml-2" onClick={() => setDamaged(true)}>
                   broken, worn …
                 </button>
               )}
@@ -77,7 +77,7 @@ export function TaskRow({ task, tools, isVerbSaid = false }: Props) {
         </span>
         <SmallPieces task={task} pieces={pieces} />
       </label>
-      {isFaulty && <FaultsDialog task={task} pieces={pieces} onClose={() => setFaulty(false)} />}
+      {isDamaged && <DamageDialog task={task} pieces={pieces} onClose={() => setDamaged(false)} />}
     </li>
   );
 }

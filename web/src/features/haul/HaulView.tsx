@@ -5,7 +5,7 @@ import { saveFile } from '../../lib/saveFile';
 import { counted } from '../../lib/text';
 import { Menu } from '../../ui/Menu';
 import { EmptyLedge } from '../../ui/States';
-import { FoundFaults } from './FoundFaults';
+import { FoundDamages } from './FoundDamages';
 import { Gap } from './Gap';
 import { LineDialog } from './LineDialog';
 import { LineTable } from './LineTable';
@@ -49,7 +49,7 @@ export function HaulView({ haul, pieces, swap, isClosed }: Props) {
           )}
         </span>
       </div>
-      {haul.needs.length === 0 && loose.length === 0 && haul.faults.length === 0 && (
+      {haul.needs.length === 0 && loose.length === 0 && haul.damages.length === 0 && (
         <EmptyLedge>Nothing is missing yet. Write down what a spot wants at Rooms; the home is asked first, then the shops.</EmptyLedge>
       )}
       <div className="grid gap-x-3 gap-y-6 px-[22px] pt-3 max-md:px-3 md:grid-cols-2 xl:grid-cols-3">
@@ -83,7 +83,7 @@ export function HaulView({ haul, pieces, swap, isClosed }: Props) {
           </div>
         </section>
       )}
-      <FoundFaults faults={haul.faults} pieces={byId} swap={swap} isClosed={isClosed} />
+      <FoundDamages damages={haul.damages} pieces={byId} swap={swap} isClosed={isClosed} />
       {isTable && <LineTable swap={swap} onClose={() => setTable(false)} />}
       {writing && <LineDialog {...writing} swap={swap} onClose={() => setWriting(null)} />}
     </div>

@@ -4,7 +4,7 @@ import { useHouse, usePlaces, useSwap, useWriting } from '../../api/home';
 import { consequencesQuery, fitQuery } from '../../api/queries';
 import type { Choice, Piece, TableRow } from '../../api/types';
 import { CHOICES } from '../../api/words';
-import { FaultsOf } from '../../frame/FaultsOf';
+import { DamageOf } from '../../frame/DamageOf';
 import { capital, counted } from '../../lib/text';
 import { useKeys } from '../../lib/useKeys';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
@@ -47,7 +47,7 @@ export function TableStrip({ piece, row, taken, onDecide, onNext, onCompare, isC
           {row.placed > 0 && `, ${row.placed} placed`}
         </p>
         <p>{row.reason}</p>
-        <FaultsOf piece={piece} />
+        <DamageOf piece={piece} />
         <p className="flex flex-wrap gap-x-3">
           {row.choice === null && <span className="note">{row.confidence}</span>}
           <button type="button" className="link" onClick={() => setWhy(true)}>

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Stock;
 
 /** What is noticed about units when they are unpacked or taken down, and matters the next time they would be out. */
-enum Fault: string
+enum Damage: string
 {
     case Broken = 'broken';
     case Worn = 'worn';

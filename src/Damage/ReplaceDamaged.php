@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Faults;
+namespace App\Damage;
 
-use App\Entity\FoundFault;
+use App\Entity\FoundDamage;
 use App\Entity\HaulLine;
 use App\Entity\HaulThing;
 use App\Entity\HaulWay;
@@ -19,14 +19,14 @@ use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Money\Offer;
 use BrightCupboard\Core\Money\Tender;
-use BrightCupboard\Core\Stock\Fault;
+use BrightCupboard\Core\Stock\Damage;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** What was found wrong goes on the list of a haul; its price is not known yet. */
 #[AsController]
-final readonly class ReplaceFault
+final readonly class ReplaceDamaged
 {
     private const UNKNOWN_COLOUR = '#CCCCC4';
 
@@ -35,17 +35,17 @@ final readonly class ReplaceFault
     #[Route('/api/homes/{home}/swaps/{swap}/replacements', methods: ['POST'], defaults: ['_status' => 201])]
     public function __invoke(Swap $swap, #[Body] ReplaceInput $input): LineAnswer
     {
-        $fault = $this->entities->find(FoundFault::class, $input->fault);
-        if (null === $fault || $fault->home() !== $swap->home()) {
-            throw InvalidInput::at('fault', 'This was put right meanwhile. Reload to see how things are.');
+        $damage = $this->entities->find(FoundDamage::class, $input->damage);
+        if (null === $damage || $damage->home() !== $swap->home()) {
+            throw InvalidInput::at('damage', 'This was put right meanwhile. Reload to see how things are.');
         }
-        if (null !== $fault->line()) {
-            throw new Conflict(sprintf('%s is on the list of %s already.', $fault->line()->name(), $fault->line()->swap()->name()));
+        if (null !== $damage->line()) {
+            throw new Conflict(sprintf('%s is on the list of %s already.', $damage->line()->name(), $damage->line()->swap()->name()));
         }
         $line = new HaulLine($swap);
-        $line->describe(mb_strimwidth(self::called($fault), 0, 120, '…'), HaulWay::Buy, $this->thing($fault));
-        $line->priced(Money::zero(), Offer::none(), 1, $fault->count(), Tender::Purse);
-        $fault->answerBy($line);
+        $line->describe(mb_strimwidth(self::called($damage), 0, 120, '…'), HaulWay::Buy, $this->thing($damage));
+        $line->priced(Money::zero(), Offer::none(), 1, $damage->count(), Tender::Purse);
+        $damage->answerBy($line);
         $this->entities->persist($line);
         $this->journal->say(sprintf('%s is on the list', $line->name()));
         $this->entities->flush();
@@ -53,18 +53,18 @@ final readonly class ReplaceFault
         return LineAnswer::of($line);
     }
 
-    private static function called(FoundFault $fault): string
+    private static function called(FoundDamage $damage): string
     {
-        return match ($fault->fault()) {
-            Fault::Broken, Fault::Worn => $fault->piece()->name(),
-            Fault::DeadBulbs => 'Bulbs for ' . $fault->piece()->name(),
-            Fault::PartMissing => 'Missing part of ' . $fault->piece()->name(),
+        return match ($damage->damage()) {
+            Damage::Broken, Damage::Worn => $damage->piece()->name(),
+            Damage::DeadBulbs => 'Bulbs for ' . $damage->piece()->name(),
+            Damage::PartMissing => 'Missing part of ' . $damage->piece()->name(),
         };
     }
 
-    private function thing(FoundFault $fault): HaulThing
+    private function thing(FoundDamage $damage): HaulThing
     {
-        $piece = $this->catalogue->one($fault->piece()->id())->piece ?? throw new \LogicException('A piece that was found wrong is in the catalogue.');
+        $piece = $this->catalogue->one($damage->piece()->id())->piece ?? throw new \LogicException('A piece that was found wrong is in the catalogue.');
 
         return new HaulThing($piece->kind, $piece->size->width, $piece->size->height, $piece->colours[0]->colour ?? Srgb::ofHex(self::UNKNOWN_COLOUR));
     }

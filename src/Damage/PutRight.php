@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Faults;
+namespace App\Damage;
 
-use App\Entity\FoundFault;
+use App\Entity\FoundDamage;
 use App\Journal\Journal;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -12,15 +12,15 @@ use Symfony\Component\Routing\Attribute\Route;
 
 /** What was wrong is mended, or does not matter. */
 #[AsController]
-final readonly class PutFaultRight
+final readonly class PutRight
 {
     public function __construct(private EntityManagerInterface $entities, private Journal $journal) {}
 
-    #[Route('/api/homes/{home}/faults/{fault}', methods: ['DELETE'])]
-    public function __invoke(FoundFault $fault): void
+    #[Route('/api/homes/{home}/damages/{damage}', methods: ['DELETE'])]
+    public function __invoke(FoundDamage $damage): void
     {
-        $this->entities->remove($fault);
-        $this->journal->say(sprintf('%s, %s: nothing to do any more', $fault->piece()->name(), $fault->fault()->value));
+        $this->entities->remove($damage);
+        $this->journal->say(sprintf('%s, %s: nothing to do any more', $damage->piece()->name(), $damage->damage()->value));
         $this->entities->flush();
     }
 }

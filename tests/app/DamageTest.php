@@ -8,7 +8,7 @@ use App\Tests\Support\AppTestCase;
 use App\Tests\Support\Picture;
 
 /** What is broken, worn or missing when things are handled, and how spots looked, over HTTP on the demo. */
-final class FaultsTest extends AppTestCase
+final class DamageTest extends AppTestCase
 {
     private const OF_THE_DEMO = 'Warm lights';
 
@@ -23,7 +23,7 @@ final class FaultsTest extends AppTestCase
         $task = $this->takenDown('Kitchen sill');
         $gourds = $task['moves'][0]['piece'];
         $before = $this->unitsByPiece();
-        $this->call('POST', $this->home() . '/tasks/' . $task['id'] . '/faults', ['faults' => [['piece' => $gourds, 'fault' => 'broken', 'count' => 2]]]);
+        $this->call('POST', $this->home() . '/tasks/' . $task['id'] . '/damages', ['damages' => [['piece' => $gourds, 'damage' => 'broken', 'count' => 2]]]);
 
         self::assertSame(201, $this->code(), $this->text());
         self::assertSame($before, $this->unitsByPiece(), 'what broke is counted as parted with');
@@ -41,13 +41,13 @@ final class FaultsTest extends AppTestCase
         $task = $this->takenDown('Kitchen sill');
         $gourds = $task['moves'][0]['piece'];
         $was = $this->movedFromTheTable($gourds);
-        $this->call('POST', $this->home() . '/tasks/' . $task['id'] . '/faults', ['faults' => [['piece' => $gourds, 'fault' => 'broken', 'count' => 3]]]);
+        $this->call('POST', $this->home() . '/tasks/' . $task['id'] . '/damages', ['damages' => [['piece' => $gourds, 'damage' => 'broken', 'count' => 3]]]);
         self::assertSame([], $this->movedFromTheTable($gourds));
         $this->undo();
 
         self::assertSame($was, $this->movedFromTheTable($gourds));
         self::assertSame(0, $this->at($gourds, 'parted'));
-        self::assertSame([self::OF_THE_DEMO], array_column($this->call('GET', $this->home() . '/faults')['faults'], 'name'));
+        self::assertSame([self::OF_THE_DEMO], array_column($this->call('GET', $this->home() . '/damages')['damages'], 'name'));
     }
 
     public function testWhatIsWrongIsOfferedToTheHaulOfASeasonThatUsesIt(): void
@@ -56,40 +56,40 @@ final class FaultsTest extends AppTestCase
         [$winter, $autumn] = [$task['moves'][0]['piece'], $task['moves'][1]['piece']];
         $this->db()->executeStatement("UPDATE piece SET seasons = '[\"winter\"]' WHERE id = ?", [$winter]);
         $this->db()->executeStatement("UPDATE piece SET seasons = '[\"autumn\"]' WHERE id = ?", [$autumn]);
-        $found = $this->call('POST', $this->home() . '/tasks/' . $task['id'] . '/faults', ['faults' => [['piece' => $winter, 'fault' => 'dead bulbs', 'count' => 1], ['piece' => $autumn, 'fault' => 'a part missing', 'count' => 1]]]);
+        $found = $this->call('POST', $this->home() . '/tasks/' . $task['id'] . '/damages', ['damages' => [['piece' => $winter, 'damage' => 'dead bulbs', 'count' => 1], ['piece' => $autumn, 'damage' => 'a part missing', 'count' => 1]]]);
         self::assertSame(201, $this->code(), $this->text());
 
         $this->signIn();
-        self::assertSame([self::OF_THE_DEMO, $found['faults'][0]['name']], array_column($this->call('GET', $this->swap() . '/haul')['faults'], 'name'));
-        $line = $this->call('POST', $this->swap() . '/replacements', ['fault' => $found['faults'][0]['id']]);
-        self::assertSame(['Bulbs for ' . $found['faults'][0]['name'], 1, 'wanted'], [$line['name'], $line['needed'], $line['state']]);
-        self::assertSame([self::OF_THE_DEMO], array_column($this->call('GET', $this->swap() . '/haul')['faults'], 'name'));
-        $this->assertRefused(409, 'is on the list of Midwinter already.', $this->call('POST', $this->swap() . '/replacements', ['fault' => $found['faults'][0]['id']]));
-        $this->call('DELETE', $this->home() . '/faults/' . $found['faults'][1]['id']);
-        self::assertSame([self::OF_THE_DEMO, $found['faults'][0]['name']], array_column($this->call('GET', $this->home() . '/faults')['faults'], 'name'));
+        self::assertSame([self::OF_THE_DEMO, $found['damages'][0]['name']], array_column($this->call('GET', $this->swap() . '/haul')['damages'], 'name'));
+        $line = $this->call('POST', $this->swap() . '/replacements', ['damage' => $found['damages'][0]['id']]);
+        self::assertSame(['Bulbs for ' . $found['damages'][0]['name'], 1, 'wanted'], [$line['name'], $line['needed'], $line['state']]);
+        self::assertSame([self::OF_THE_DEMO], array_column($this->call('GET', $this->swap() . '/haul')['damages'], 'name'));
+        $this->assertRefused(409, 'is on the list of Midwinter already.', $this->call('POST', $this->swap() . '/replacements', ['damage' => $found['damages'][0]['id']]));
+        $this->call('DELETE', $this->home() . '/damages/' . $found['damages'][1]['id']);
+        self::assertSame([self::OF_THE_DEMO, $found['damages'][0]['name']], array_column($this->call('GET', $this->home() . '/damages')['damages'], 'name'));
     }
 
     public function testRefusesWhatCannotBe(): void
     {
         $task = $this->takenDown('Kitchen sill');
-        $path = $this->home() . '/tasks/' . $task['id'] . '/faults';
+        $path = $this->home() . '/tasks/' . $task['id'] . '/damages';
         $gourds = $task['moves'][0]['piece'];
         foreach ([
-            [[], 'Say what is wrong with one of them first.', 'faults'],
-            [[['piece' => $gourds, 'fault' => 'broken', 'count' => 0]], 'Say how many', 'faults[0].count'],
-            [[['piece' => $gourds, 'fault' => 'broken', 'count' => 4]], 'The task has 3 of it.', 'faults[0].count'],
-            [[['piece' => $gourds, 'fault' => 'broken', 'count' => 2], ['piece' => $gourds, 'fault' => 'worn', 'count' => 2]], 'The task has 3 of it.', 'faults[1].count'],
-            [[['piece' => $this->id('piece', 'Heron'), 'fault' => 'worn', 'count' => 1]], 'This piece is not part of the task.', 'faults[0].piece'],
-        ] as [$faults, $sentence, $field]) {
-            $problem = $this->call('POST', $path, ['faults' => $faults]);
+            [[], 'Say what is wrong with one of them first.', 'damages'],
+            [[['piece' => $gourds, 'damage' => 'broken', 'count' => 0]], 'Say how many', 'damages[0].count'],
+            [[['piece' => $gourds, 'damage' => 'broken', 'count' => 4]], 'The task has 3 of it.', 'damages[0].count'],
+            [[['piece' => $gourds, 'damage' => 'broken', 'count' => 2], ['piece' => $gourds, 'damage' => 'worn', 'count' => 2]], 'The task has 3 of it.', 'damages[1].count'],
+            [[['piece' => $this->id('piece', 'Heron'), 'damage' => 'worn', 'count' => 1]], 'This piece is not part of the task.', 'damages[0].piece'],
+        ] as [$damages, $sentence, $field]) {
+            $problem = $this->call('POST', $path, ['damages' => $damages]);
             self::assertSame([422, $field], [$this->code(), $problem['violations'][0]['field']], $this->text());
             self::assertStringContainsString($sentence, $problem['violations'][0]['message']);
         }
         $open = array_values(array_filter($this->call('GET', $this->swap() . '/day')['tasks'], static fn(array $one): bool => !$one['isDone']));
-        $this->assertRefused(409, 'Tick it first, then say what was wrong.', $this->call('POST', $this->home() . '/tasks/' . $open[0]['id'] . '/faults', ['faults' => [['piece' => $gourds, 'fault' => 'worn', 'count' => 1]]]));
+        $this->assertRefused(409, 'Tick it first, then say what was wrong.', $this->call('POST', $this->home() . '/tasks/' . $open[0]['id'] . '/damages', ['damages' => [['piece' => $gourds, 'damage' => 'worn', 'count' => 1]]]));
         $this->tickAllOpen();
-        $this->assertRefused(409, 'has been carried on since', $this->call('POST', $path, ['faults' => [['piece' => $gourds, 'fault' => 'broken', 'count' => 3]]]));
-        self::assertSame(1, (int) $this->db()->fetchOne('SELECT COUNT(*) FROM found_fault'), 'nothing is half kept');
+        $this->assertRefused(409, 'has been carried on since', $this->call('POST', $path, ['damages' => [['piece' => $gourds, 'damage' => 'broken', 'count' => 3]]]));
+        self::assertSame(1, (int) $this->db()->fetchOne('SELECT COUNT(*) FROM found_damage'), 'nothing is half kept');
     }
 
     public function testASpotIsPhotographedBeforeAndAsItStood(): void

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Entity;
 
-use BrightCupboard\Core\Stock\Fault;
+use BrightCupboard\Core\Stock\Damage;
 use Doctrine\ORM\Mapping as ORM;
 
 /** Something that was wrong with units of a piece when they were handled; kept until it is put right or replaced. */
 #[ORM\Entity]
-class FoundFault implements OfHome
+class FoundDamage implements OfHome
 {
     use Identified;
 
@@ -25,7 +25,7 @@ class FoundFault implements OfHome
         #[ORM\JoinColumn(nullable: false)]
         private Swap $swap,
         #[ORM\Column(length: 14)]
-        private Fault $fault,
+        private Damage $damage,
         #[ORM\Column]
         private int $count,
         #[ORM\Column(type: 'date_immutable')]
@@ -61,9 +61,9 @@ class FoundFault implements OfHome
         return $this->swap;
     }
 
-    public function fault(): Fault
+    public function damage(): Damage
     {
-        return $this->fault;
+        return $this->damage;
     }
 
     public function count(): int

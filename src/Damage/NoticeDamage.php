@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Faults;
+namespace App\Damage;
 
 use App\Cupboard\StockBook;
-use App\Entity\FoundFault;
+use App\Entity\FoundDamage;
 use App\Entity\Person;
 use App\Entity\Piece;
 use App\Entity\Role;
@@ -29,12 +29,12 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 /** What was wrong with the pieces of a task when they were handled. What broke leaves the home, and every task that would have moved it. */
 #[AsController]
 #[Allowed(Role::Helper)]
-final readonly class NoticeFaults
+final readonly class NoticeDamage
 {
     public function __construct(private EntityManagerInterface $entities, private StockBook $book, private ClockInterface $clock, private Journal $journal) {}
 
-    #[Route('/api/homes/{home}/tasks/{task}/faults', methods: ['POST'], defaults: ['_status' => 201])]
-    public function __invoke(SheetTask $task, #[Body] FaultsInput $input, #[CurrentUser] Person $by): FoundFaultsAnswer
+    #[Route('/api/homes/{home}/tasks/{task}/damages', methods: ['POST'], defaults: ['_status' => 201])]
+    public function __invoke(SheetTask $task, #[Body] DamagesInput $input, #[CurrentUser] Person $by): FoundDamagesAnswer
     {
         if (!$task->isDone()) {
             throw new Conflict(sprintf('%s is not ticked yet. Tick it first, then say what was wrong.', $task->task()->title));
@@ -42,33 +42,33 @@ final readonly class NoticeFaults
         $this->refuseWhatIsNotIn($task, $input);
         $open = array_values(array_filter($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $task->swap()], ['ordinal' => 'ASC']), static fn(SheetTask $one): bool => !$one->isDone()));
         [$found, $said] = [[], []];
-        foreach ($input->faults as $one) {
+        foreach ($input->damages as $one) {
             $piece = $this->entities->find(Piece::class, $one->piece) ?? throw new \LogicException('A task moves pieces that are there.');
-            if ($one->fault->isTheEnd()) {
+            if ($one->damage->isTheEnd()) {
                 $this->part($task, $piece, $one->count, $open, $by->name());
             }
-            $this->entities->persist($found[] = new FoundFault($piece, $task->swap(), $one->fault, $one->count, $this->clock->now()->setTime(0, 0), $by->name()));
-            $said[] = sprintf('%s: %d %s', $piece->name(), $one->count, $one->fault->value);
+            $this->entities->persist($found[] = new FoundDamage($piece, $task->swap(), $one->damage, $one->count, $this->clock->now()->setTime(0, 0), $by->name()));
+            $said[] = sprintf('%s: %d %s', $piece->name(), $one->count, $one->damage->value);
         }
         $this->journal->say(implode('; ', $said));
         $this->entities->flush();
 
-        return new FoundFaultsAnswer(array_map(FoundFaultAnswer::of(...), $found));
+        return new FoundDamagesAnswer(array_map(FoundDamageAnswer::of(...), $found));
     }
 
-    private function refuseWhatIsNotIn(SheetTask $task, FaultsInput $input): void
+    private function refuseWhatIsNotIn(SheetTask $task, DamagesInput $input): void
     {
         $units = $named = [];
         foreach ($task->task()->moves as $move) {
             $units[$move->pieceId] = ($units[$move->pieceId] ?? 0) + $move->count;
         }
         $fields = new Fields();
-        foreach ($input->faults as $i => $one) {
+        foreach ($input->damages as $i => $one) {
             $named[$one->piece] = ($named[$one->piece] ?? 0) + $one->count;
             if (!isset($units[$one->piece])) {
-                $fields->refuse(sprintf('faults[%d].piece', $i), 'This piece is not part of the task.');
+                $fields->refuse(sprintf('damages[%d].piece', $i), 'This piece is not part of the task.');
             } elseif ($named[$one->piece] > $units[$one->piece]) {
-                $fields->refuse(sprintf('faults[%d].count', $i), sprintf('The task has %d of it.', $units[$one->piece]));
+                $fields->refuse(sprintf('damages[%d].count', $i), sprintf('The task has %d of it.', $units[$one->piece]));
             }
         }
         $fields->complete();
