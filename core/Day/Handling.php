@@ -51,7 +51,7 @@ final readonly class Handling
     /** For one unit, in minutes. */
     public function minutes(Phase $phase, Piece $piece): float
     {
-        if (Phase::LetGo === $phase || Phase::Clean === $phase) {
+        if (\in_array($phase, [Phase::LetGo, Phase::Clean, Phase::LookAgain], true)) {
             return Phase::LetGo === $phase ? self::ASIDE : 0.0;
         }
         $wrap = $piece->isBreakable() && (Phase::Fetch === $phase || Phase::PackAway === $phase) ? self::WRAPPING : 0.0;

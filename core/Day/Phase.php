@@ -14,6 +14,8 @@ enum Phase: string
     case SetUp = 'set up';
     case PackAway = 'pack away';
     case LetGo = 'let go';
+    /** Some days after: stand back and look, spot by spot. */
+    case LookAgain = 'look again';
 
     public function order(): int
     {

@@ -30,7 +30,7 @@ final readonly class ReadDamage
     }
 
     /** @return list<FoundDamage> */
-    private function ofHome(Home $home): array
+    public function ofHome(Home $home): array
     {
         /** @var list<FoundDamage> $damages */
         $damages = $this->entities->createQuery('SELECT f, p, s FROM App\Entity\FoundDamage f JOIN f.piece p JOIN f.swap s WHERE p.home = :home ORDER BY f.id')->setParameter('home', $home)->getResult();

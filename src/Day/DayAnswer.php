@@ -15,6 +15,7 @@ final readonly class DayAnswer
      * @param string           $layRoom      what can be laid out at once, as people write it
      * @param int              $mostLaid     percent of it that is taken at the fullest
      * @param list<string>     $spots        ids of those done on this day and not on the swap day
+     * @param bool             $isLook       whether what stands is looked at again on it
      * @param list<PaceAnswer> $pace         phases in which the home goes at its own pace
      * @param list<TaskAnswer> $tasks        in sheet order
      * @param list<string>     $warnings     what the plan leaves open
@@ -34,6 +35,7 @@ final readonly class DayAnswer
         public string $layRoom,
         public int $mostLaid,
         public array $spots,
+        public bool $isLook,
         public int $finish,
         public int $worked,
         public int $longestChain,

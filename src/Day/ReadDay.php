@@ -72,6 +72,7 @@ final readonly class ReadDay
             $lengths->write($working->layWidth()) . ' x ' . $lengths->write($working->layDepth()),
             (int) round(100 * $schedule->mostLaid / max(1, $working->table())),
             $day?->spots() ?? [],
+            $day?->isLook() ?? false,
             $schedule->finish,
             $schedule->worked,
             $schedule->longestChain,

@@ -16,6 +16,7 @@ final readonly class WorkDayInput
      * @param string           $layRoom  what can be laid out at once, such as "10 x 5 ft"
      * @param list<PauseInput> $pauses
      * @param list<HandInput>  $crew
+     * @param bool             $isLook   whether what stands is looked at again on it
      * @param list<string>     $spots    ids of those that are done on this day and not on the swap day
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class WorkDayInput
         public array $crew,
         #[Assert\Count(max: 500)]
         public array $spots,
+        public bool $isLook,
         public ?int $version = null,
     ) {}
 }

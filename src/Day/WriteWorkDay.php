@@ -57,6 +57,12 @@ final readonly class WriteWorkDay
         if ($date < $this->clock->now()->setTime(0, 0) && $day?->date()->format('Y-m-d') !== $date->format('Y-m-d')) {
             throw InvalidInput::at('date', 'That day is over. Choose today or a later one.');
         }
+        if (null !== $swap->strikeOn() && $date > $swap->strikeOn()) {
+            throw InvalidInput::at('date', sprintf('%s is struck on %s. Choose that day or an earlier one.', $swap->name(), $swap->strikeOn()->format('j F')));
+        }
+        if ($input->isLook && $date < $swap->swapDay()) {
+            throw InvalidInput::at('date', sprintf('%s is dressed on %s. What stands is looked at again later.', $swap->name(), $swap->swapDay()->format('j F')));
+        }
         $others = array_filter($this->days->beside($swap), static fn(WorkDay $other): bool => $other !== $day);
         foreach ([['the swap day', $swap->swapDay()], ...array_map(static fn(WorkDay $other): array => [$other->name(), $other->date()], $others)] as [$name, $taken]) {
             if ($taken->format('Y-m-d') === $date->format('Y-m-d')) {
@@ -68,9 +74,9 @@ final readonly class WriteWorkDay
             throw InvalidInput::at('spots', 'One of these spots is not there any more. Reload to see how things are.');
         }
         $day ??= new WorkDay($swap, trim($input->name), $date);
-        $day->describe(trim($input->name), $date, array_values(array_unique($input->spots)));
+        $day->describe(trim($input->name), $date, array_values(array_unique($input->spots)), $input->isLook);
         foreach ($others as $other) {
-            $other->describe($other->name(), $other->date(), array_values(array_diff($other->spots(), $day->spots())));
+            $other->describe($other->name(), $other->date(), array_values(array_diff($other->spots(), $day->spots())), $other->isLook());
         }
         $this->entities->persist($day);
 

@@ -18,6 +18,9 @@ class WorkDay implements OfSwap
     /** @var list<string> ids */
     #[ORM\Column(options: ['default' => '[]'])]
     private array $spots = [];
+    /** Whether what stands is looked at again on it. */
+    #[ORM\Column(options: ['default' => false])]
+    private bool $isLook = false;
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -33,9 +36,14 @@ class WorkDay implements OfSwap
     }
 
     /** @param list<string> $spots ids of those that are done on it */
-    public function describe(string $name, \DateTimeImmutable $date, array $spots): void
+    public function describe(string $name, \DateTimeImmutable $date, array $spots, bool $isLook): void
     {
-        [$this->name, $this->date, $this->spots] = [$name, $date, $spots];
+        [$this->name, $this->date, $this->spots, $this->isLook] = [$name, $date, $spots, $isLook];
+    }
+
+    public function isLook(): bool
+    {
+        return $this->isLook;
     }
 
     public function name(): string

@@ -147,7 +147,7 @@ final class ContractTest extends AppTestCase
     /** @return array<string, mixed> */
     private static function workDay(?int $version): array
     {
-        return ['name' => 'The tree', 'date' => '2031-12-20', 'start' => '9:00', 'latestEnd' => '17:00', 'layRoom' => '10 x 6 ft', 'pauses' => [['at' => '12:30', 'minutes' => 45]], 'crew' => [['name' => 'Orla', 'climbs' => true, 'lifts' => true, 'from' => '', 'until' => '']], 'spots' => [], 'version' => $version];
+        return ['name' => 'The tree', 'date' => '2031-12-20', 'start' => '9:00', 'latestEnd' => '17:00', 'layRoom' => '10 x 6 ft', 'pauses' => [['at' => '12:30', 'minutes' => 45]], 'crew' => [['name' => 'Orla', 'climbs' => true, 'lifts' => true, 'from' => '', 'until' => '']], 'isLook' => true, 'spots' => [], 'version' => $version];
     }
 
     private function filled(string $text): string

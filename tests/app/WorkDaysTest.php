@@ -68,6 +68,39 @@ final class WorkDaysTest extends AppTestCase
         self::assertSame(409, $this->code(), 'a day with ticks is not taken away');
     }
 
+    public function testASecondLookHasAShortListOfItsOwn(): void
+    {
+        $this->call('POST', $this->swap() . '/notes', ['spot' => $this->id('spot', 'Stove shelf'), 'text' => 'The urn wants to go left.']);
+        $look = $this->call('POST', $this->swap() . '/days', $this->input(['name' => 'Second look', 'date' => '2031-12-24', 'isLook' => true]));
+        self::assertSame(201, $this->code(), $this->text());
+        $tasks = $this->call('POST', $this->swap() . '/days/' . $look['id'], ['people' => 1])['tasks'];
+        $rooms = array_column($this->call('GET', $this->swap() . '/spots')['spots'], null, 'spot');
+        $dressed = array_filter($rooms, static fn(array $spot): bool => $spot['placements'] > 0);
+
+        self::assertSame(['look again'], array_values(array_unique(array_column($tasks, 'phase'))));
+        self::assertEqualsCanonicalizing(array_keys($dressed), array_column($tasks, 'spot'), 'every dressed spot once');
+        foreach ($tasks as $task) {
+            $open = $dressed[$task['spot']]['checks'] - $dressed[$task['spot']]['good'];
+            self::assertGreaterThanOrEqual(max(1, $open), \count($task['steps']), $task['title']);
+            self::assertSame([], $task['moves']);
+        }
+        $shelf = array_column($tasks, 'steps', 'title')['Stove shelf'];
+        self::assertContains('Noted: The urn wants to go left.', $shelf);
+        self::assertContains('Brass is seen on the left only: echo it on the other side.', $shelf);
+        $this->tickAll($tasks);
+        self::assertSame([], array_filter($this->call('POST', $this->swap() . '/days/' . $look['id'], ['people' => 1])['tasks'], static fn(array $task): bool => !$task['isDone']), 'what was looked at need not be looked at again');
+    }
+
+    public function testADayFitsTheSeason(): void
+    {
+        $this->db()->executeStatement("UPDATE swap SET strike_on = '2031-12-30' WHERE closed_at IS NULL");
+        foreach ([[['date' => '2031-12-31'], 'Midwinter is struck on 30 December. Choose that day or an earlier one.'], [['isLook' => true, 'date' => date('Y-m-d')], 'What stands is looked at again later.']] as [$change, $sentence]) {
+            $problem = $this->call('POST', $this->swap() . '/days', $this->input(['name' => 'Stockings', ...$change]));
+            self::assertSame(422, $this->code(), $this->text());
+            self::assertStringContainsString($sentence, $problem['violations'][0]['message']);
+        }
+    }
+
     public function testASpotIsOnOneDayOnly(): void
     {
         $sofa = $this->id('spot', 'Sofa');
@@ -175,7 +208,7 @@ final class WorkDaysTest extends AppTestCase
      */
     private function input(array $change): array
     {
-        return [...['name' => 'Swap day', 'date' => '', 'start' => '9:30', 'latestEnd' => '', 'layRoom' => '10 x 5 ft', 'pauses' => [], 'crew' => [$this->hand('Orla')], 'spots' => [], 'version' => null], ...$change];
+        return [...['name' => 'Swap day', 'date' => '', 'start' => '9:30', 'latestEnd' => '', 'layRoom' => '10 x 5 ft', 'pauses' => [], 'crew' => [$this->hand('Orla')], 'isLook' => false, 'spots' => [], 'version' => null], ...$change];
     }
 
     /** @return array<string, mixed> */

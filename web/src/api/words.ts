@@ -150,4 +150,5 @@ export const PHASES = all<S['Phase']>({
   'set up': true,
   'pack away': true,
   'let go': true,
+  'look again': true,
 });

@@ -70,6 +70,14 @@ export function ArrangeDialog({ day, isNew, swap, onClose }: Props) {
       </div>
       <CrewFields crew={draft.crew} onChange={(crew) => set({ crew })} />
       <PauseFields pauses={draft.pauses} onChange={(pauses) => set({ pauses })} />
+      {isBeside && (
+        <label className="flex min-h-[32px] items-center gap-2">
+          <input type="checkbox" checked={draft.isLook} onChange={(event) => set({ isLook: event.target.checked })} />
+          <span>
+            <b>A second look</b>: every dressed spot again, with the short list of what could be better
+          </span>
+        </label>
+      )}
       {isBeside && <SpotsOfDay house={house} chosen={draft.spots} onChange={(spots) => set({ spots })} />}
     </FormDialog>
   );
@@ -86,6 +94,7 @@ function drafted(day: Day, isNew: boolean): WorkDayInput {
     layRoom: day.layRoom,
     pauses: day.pauses.map((pause) => ({ at: clock(pause.at), minutes: pause.minutes })),
     crew: day.crew.map((hand) => ({ ...hand, from: time(hand.from), until: time(hand.until) })),
+    isLook: !isNew && day.isLook,
     spots: isNew ? [] : [...day.spots],
     version: day.version,
   };

@@ -12,6 +12,7 @@ const ABOUT: Record<Phase, string> = {
   'set up': 'room by room, focal spots first; backdrop before front, big before small',
   'pack away': 'into the tote with room; each is closed once',
   'let go': 'what leaves the home',
+  'look again': 'room by room: stand back, and put right what could be better',
 };
 
 /** One phase: its tasks by room or place, in the order they are done. */

@@ -19,7 +19,11 @@ export type TaskTools = {
 
 /** "Set up Stove shelf", but "Fetch A2" as it is. */
 export const verbOf = (task: Task): string =>
-  ['take down', 'set up', 'clean', 'prepare'].includes(task.phase) ? `${capital(task.phase)} ${task.title}` : task.title;
+  task.phase === 'look again'
+    ? `Look again at ${task.title}`
+    : ['take down', 'set up', 'clean', 'prepare'].includes(task.phase)
+      ? `${capital(task.phase)} ${task.title}`
+      : task.title;
 
 /** Who does it, by name. */
 export const whoOf = (task: Task, crew: Day['crew']): string => task.lanes.map((lane) => crew[lane]?.name ?? '').join(' and ');
