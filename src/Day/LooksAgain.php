@@ -42,7 +42,7 @@ final readonly class LooksAgain
                 continue;
             }
             $open = array_filter($coach->lookOver($dressing, $state->judgement()->at($spot->taste())), static fn(Finding $finding): bool => $finding->isOpen());
-            $points = array_map(static fn(Finding $finding): string => '' === $words->reason($finding) ? CoachWords::title($finding->check) . ': ' . $words->figure($finding) : $words->reason($finding), array_values($open));
+            $points = array_map(static fn(Finding $finding): string => CoachWords::title($finding->check) . ': ' . ('' === $words->reason($finding) ? $words->figure($finding) : $words->reason($finding)), array_values($open));
             $pieces = array_map(static fn($placed): string => $placed->piece->id, $dressing->placed);
             $tasks[] = $look->task($spot->measures(), $spot->room()->name(), [...$points, ...$this->wanted($swap, $spot), ...$this->damaged($swap, $pieces), ...$this->noted($swap, $spot)]);
         }

@@ -86,7 +86,7 @@ final class WorkDaysTest extends AppTestCase
         }
         $shelf = array_column($tasks, 'steps', 'title')['Stove shelf'];
         self::assertContains('Noted: The urn wants to go left.', $shelf);
-        self::assertContains('Brass is seen on the left only: echo it on the other side.', $shelf);
+        self::assertContains('Echo: Brass is seen on the left only: echo it on the other side.', $shelf);
         $this->tickAll($tasks);
         self::assertSame([], array_filter($this->call('POST', $this->swap() . '/days/' . $look['id'], ['people' => 1])['tasks'], static fn(array $task): bool => !$task['isDone']), 'what was looked at need not be looked at again');
     }

@@ -41,7 +41,11 @@ export function NoticeBoard({ children }: { children: ReactNode }) {
   return (
     <Context value={notices}>
       {children}
-      <div aria-live="polite" className="no-print fixed bottom-3 left-1/2 z-50 max-w-[92vw] -translate-x-1/2" data-testid="notice">
+      <div
+        aria-live="polite"
+        className="no-print fixed bottom-3 left-1/2 z-50 w-max max-w-[92vw] -translate-x-1/2 max-md:bottom-[60px]"
+        data-testid="notice"
+      >
         {notice && (
           <div className={`tagcard flex items-start gap-3 px-4 py-2 text-[13px] ${notice.isProblem ? 'border-2 border-ink bg-yolk-soft' : ''}`}>
             {notice.isProblem && <Triangle />}

@@ -1,5 +1,7 @@
 import { useState } from 'react';
 import type { Day } from '../../api/types';
+import { useNarrow } from '../../lib/useNarrow';
+import { Menu } from '../../ui/Menu';
 
 type Props = {
   day: Day;
@@ -17,6 +19,33 @@ export function DayActions({ day, isBuilding, onBuild, onArrange }: Props) {
   const [chosen, choose] = useState({ people: crew, beside: crew });
   const people = chosen.beside === crew ? chosen.people : crew;
   const all = day.tasks.length;
+  const isNarrow = useNarrow();
+  const build = (
+    <button type="button" className={`btn ${all === 0 || day.isStale ? 'btn-main' : ''}`} onClick={() => onBuild(people)} disabled={isBuilding}>
+      {all === 0 ? 'Work the day out' : 'Work it out again'}
+    </button>
+  );
+  // On swap day the phone is for ticking: what arranges the day steps back behind one button.
+  if (isNarrow && all > 0) {
+    return (
+      <span className="no-print ml-auto flex gap-2">
+        {day.isStale && build}
+        <Menu
+          trigger={
+            <button type="button" className="btn min-h-[44px]">
+              Day ▾
+            </button>
+          }
+          items={[
+            { label: 'People, hours …', onSelect: () => onArrange('this') },
+            { label: 'Another day …', onSelect: () => onArrange('another') },
+            { label: 'Work it out again', onSelect: () => onBuild(crew) },
+            { label: 'Print', onSelect: () => window.print() },
+          ]}
+        />
+      </span>
+    );
+  }
   return (
     <span className="no-print ml-auto flex flex-wrap items-center gap-2 max-md:ml-0">
       <select aria-label="People on the day" value={people} onChange={(event) => choose({ people: Number(event.target.value), beside: crew })}>
@@ -32,9 +61,7 @@ export function DayActions({ day, isBuilding, onBuild, onArrange }: Props) {
       <button type="button" className="btn" onClick={() => onArrange('another')}>
         Another day …
       </button>
-      <button type="button" className={`btn ${all === 0 || day.isStale ? 'btn-main' : ''}`} onClick={() => onBuild(people)} disabled={isBuilding}>
-        {all === 0 ? 'Work the day out' : 'Work it out again'}
-      </button>
+      {build}
       <button type="button" className="btn" onClick={() => window.print()} disabled={all === 0}>
         Print
       </button>
