@@ -13,7 +13,7 @@ use BrightCupboard\Core\Stock\PieceKind;
  *
  * Usual rhythms by kind are from memory; what its own care says comes before them: "water every 3 days", "renew after
  * 10 days". A cut tree drinks every day and goes out after four weeks (NFPA: a dry tree burns; water it daily).
- * Where its cells are named, how long they last is reckoned (Cells); otherwise they are looked at every two weeks.
+ * Where its cells are named, how long they last is reckoned (CellLife); otherwise they are looked at every two weeks.
  */
 final readonly class CareRhythm
 {
@@ -40,7 +40,7 @@ final readonly class CareRhythm
         if (PieceKind::PotPlant === $piece->kind && [] === $piece->materials) {
             $rhythm = self::USUAL[$piece->kind->value];
         }
-        $cells = Cells::of($piece->kind, $care);
+        $cells = CellLife::of($piece->kind, $care);
         if (null !== $cells) {
             $rhythm[CareJob::NewBatteries->value] = $cells->days();
         } elseif (1 === preg_match('/\bbatter(y|ies)\b/iu', $piece->name . ' ' . $care)) {

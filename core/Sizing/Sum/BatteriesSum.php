@@ -8,6 +8,7 @@ use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Sizing\Answer;
 use BrightCupboard\Core\Sizing\Ask;
 use BrightCupboard\Core\Sizing\Buying;
+use BrightCupboard\Core\Sizing\Cell;
 use BrightCupboard\Core\Sizing\Given;
 use BrightCupboard\Core\Sizing\InvalidSum;
 use BrightCupboard\Core\Sizing\Mark;
@@ -22,8 +23,6 @@ use BrightCupboard\Core\Stock\PieceKind;
 /** Cells for a season of battery lights: hours are capacity over draw, days are hours over what the timer burns a day. */
 final readonly class BatteriesSum implements Sum
 {
-    /** Usual capacities of alkaline cells and button cells in mAh (memory; the maker's figure goes first). */
-    public const CAPACITY = ['AA' => 2500.0, 'AAA' => 1100.0, 'C' => 7500.0, 'D' => 15_000.0, 'CR2032' => 220.0];
     private const MOST = 5_000;
 
     public function asks(): array
@@ -43,7 +42,7 @@ final readonly class BatteriesSum implements Sum
 
     public function reckon(Given $given, Owned $owned): Answer
     {
-        $capacity = $given->has('capacity') ? $given->number('capacity') : self::CAPACITY[$given->choice('cell')];
+        $capacity = $given->has('capacity') ? $given->number('capacity') : Cell::from($given->choice('cell'))->capacity();
         $hours = $capacity / $given->number('draw');
         $days = $hours / $given->number('hoursADay');
         $sets = (int) ceil($given->count('days') / $days - 1e-9);

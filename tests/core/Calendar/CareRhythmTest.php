@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Tests\Core\Calendar;
 
 use BrightCupboard\Core\Calendar\CareRhythm;
-use BrightCupboard\Core\Calendar\Cells;
+use BrightCupboard\Core\Calendar\CellLife;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Tests\Core\Support\Make;
@@ -27,7 +27,7 @@ final class CareRhythmTest extends TestCase
         yield 'as its care says' => [PieceKind::PotPlant, [Material::FreshGreenery], 'Water every 3 days, keep from the stove. Turn every week.', ['water' => 3, 'turn to the light' => 7]];
         yield 'every day without a number' => [PieceKind::Wreath, [Material::FreshGreenery], 'mist every day', ['mist' => 1, 'renew' => 28]];
         yield 'a candle with batteries of which nothing is known' => [PieceKind::Pillar, [Material::Wax], 'timer, batteries in the foot', ['check the batteries' => 14]];
-        yield 'a candle whose cells are named: 2000 mAh at 15 mA, six hours a day' => [PieceKind::Pillar, [Material::Wax], 'timer, 2 AA batteries', ['new batteries' => 22]];
+        yield 'a candle whose cells are named: 2500 mAh at 15 mA, six hours a day' => [PieceKind::Pillar, [Material::Wax], 'timer, 2 AA batteries', ['new batteries' => 27]];
         yield 'what is said comes before what is reckoned' => [PieceKind::Pillar, [], '2 AA, batteries every 3 weeks', ['check the batteries' => 21]];
         yield 'at its own time' => [PieceKind::Lights, [], 'batteries after 10 days', ['check the batteries' => 10]];
     }
@@ -45,9 +45,9 @@ final class CareRhythmTest extends TestCase
     /** @return iterable<string, array{PieceKind, string, int|null}> */
     public static function cells(): iterable
     {
-        yield 'all is said: 2000 / (40 x 8)' => [PieceKind::Lights, '3 AA, 40 mA, 8 h a day', 6];
-        yield 'more of them give no more hours' => [PieceKind::Lights, '6 x AA, 40 mA, 8 hours a day', 6];
-        yield 'lights as usual: 1000 / (60 x 6)' => [PieceKind::Lights, '3 AAA', 2];
+        yield 'all is said: 2500 / (40 x 8)' => [PieceKind::Lights, '3 AA, 40 mA, 8 h a day', 7];
+        yield 'more of them give no more hours' => [PieceKind::Lights, '6 x AA, 40 mA, 8 hours a day', 7];
+        yield 'lights as usual: 1100 / (60 x 6)' => [PieceKind::Lights, '3 AAA', 3];
         yield 'a button cell' => [PieceKind::Candlestick, 'CR2032 in the foot, 6 h per night', 2];
         yield 'half an hour' => [PieceKind::Pillar, '2 D, 10 mA, 0,5 hours a day', 366];
         yield 'a brick of nine volts' => [PieceKind::Lights, '9 V, 20 mA, 5 h each evening', 5];
@@ -58,13 +58,13 @@ final class CareRhythmTest extends TestCase
     #[DataProvider('cells')]
     public function testCellsLastAsLongAsTheirCapacityByDrawAndHours(PieceKind $kind, string $care, ?int $days): void
     {
-        self::assertSame($days, Cells::of($kind, $care)?->days());
+        self::assertSame($days, CellLife::of($kind, $care)?->days());
     }
 
     /** IEC 60086-2 wants of an LR6 (AA) at 43 ohms, four hours a day, at least 60 hours (from memory); some 28 mA at 1.2 V. */
     public function testAnAaCellIsReckonedNoShorterThanTheStandardWantsOfIt(): void
     {
-        $hours = 4 * (Cells::of(PieceKind::Lights, '2 AA, 28 mA, 4 h a day')?->days() ?? 0);
+        $hours = 4 * (CellLife::of(PieceKind::Lights, '2 AA, 28 mA, 4 h a day')?->days() ?? 0);
 
         self::assertGreaterThanOrEqual(60, $hours);
         self::assertLessThan(100, $hours, 'nor so long that the lights are out before anybody looks');
