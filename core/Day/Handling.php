@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Day;
 
 use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Texture;
@@ -27,7 +28,7 @@ final readonly class Handling
         'cushion' => [false, 1.0, 0.3, 0.3, 0.5, 0.5],
         'garland' => [true, 2.0, 0.5, 0.2, 0.5, 0.8],
         'hooks' => [false, 2.0, 0.5, 0.2, 0.2, 0.0],
-        'lights' => [true, 1.0, 0.5, 0.1, 0.5, 0.3],
+        'lights' => [true, 0.6, 0.4, 0.1, 0.4, 0.2],
         'napkin' => [false, 0.7, 0.2, 0.1, 0.3, 0.3],
         'ribbon' => [false, 4.0, 1.0, 0.2, 0.5, 0.5],
         'runner' => [false, 1.5, 0.5, 0.3, 0.7, 1.0],
@@ -76,6 +77,7 @@ final readonly class Handling
     {
         return match (true) {
             PieceKind::Lights === $piece->kind => 'try the strands, set the timer',
+            \in_array(Material::FreshGreenery, $piece->materials, true) => PieceKind::Tree === $piece->kind ? 'cut the foot anew, into water at once' : 'ends cut again, misted or into water',
             $piece->isOf(Texture::Greenery) && $this->minutes(Phase::Prepare, $piece) > 0 => 'fluff and bend apart',
             $isNew => 'tags and stickers off',
             PieceKind::Runner === $piece->kind || PieceKind::Napkin === $piece->kind => 'iron or shake out',

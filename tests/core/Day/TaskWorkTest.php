@@ -7,6 +7,7 @@ namespace BrightCupboard\Tests\Core\Day;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Day\Cautions;
 use BrightCupboard\Core\Day\Durations;
+use BrightCupboard\Core\Day\Handling;
 use BrightCupboard\Core\Day\Pace;
 use BrightCupboard\Core\Day\Phase;
 use BrightCupboard\Core\Measure\Length;
@@ -80,6 +81,17 @@ final class TaskWorkTest extends TestCase
     public function testMinutesRoundUp(Phase $phase, array $handled, int $minutes): void
     {
         self::assertSame($minutes, (new Durations())->minutes($phase, $handled));
+    }
+
+    public function testWhatIsCutDrinksAndWhatIsFauxIsFluffed(): void
+    {
+        $handling = new Handling();
+        $of = static fn(PieceKind $kind, Material $material): ?string => $handling->readying(Make::piece('green', $kind, materials: [$material]), false);
+
+        self::assertSame('cut the foot anew, into water at once', $of(PieceKind::Tree, Material::FreshGreenery));
+        self::assertSame('ends cut again, misted or into water', $of(PieceKind::Wreath, Material::FreshGreenery));
+        self::assertSame('fluff and bend apart', $of(PieceKind::Wreath, Material::FauxGreenery));
+        self::assertNull($of(PieceKind::Vase, Material::Stoneware));
     }
 
     public function testMoreToDoIsNeverQuicker(): void
