@@ -39,6 +39,24 @@ final readonly class DayTask
         return array_sum(array_map(static fn(Move $move): int => $move->count, $this->moves));
     }
 
+    /** The same, to be done only once the other is. */
+    public function alsoAfter(string $key): self
+    {
+        return new self(
+            $this->key,
+            $this->phase,
+            $this->title,
+            $this->group,
+            $this->moves,
+            $this->effort,
+            $this->steps,
+            $this->cautions,
+            [...$this->after, $key],
+            $this->opensTote,
+            $this->spot,
+        );
+    }
+
     /** @param array<string, string> $names by key, of this task and of those it waits for */
     public function called(array $names): self
     {

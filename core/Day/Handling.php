@@ -52,7 +52,7 @@ final readonly class Handling
     /** For one unit, in minutes. */
     public function minutes(Phase $phase, Piece $piece): float
     {
-        if (\in_array($phase, [Phase::LetGo, Phase::Clean, Phase::LookAgain], true)) {
+        if (\in_array($phase, [Phase::LetGo, Phase::Clean, Phase::LookAgain, Phase::MoveFurniture], true)) {
             return Phase::LetGo === $phase ? self::ASIDE : 0.0;
         }
         $wrap = $piece->isBreakable() && (Phase::Fetch === $phase || Phase::PackAway === $phase) ? self::WRAPPING : 0.0;

@@ -8,6 +8,7 @@ namespace BrightCupboard\Core\Day;
 enum Phase: string
 {
     case TakeDown = 'take down';
+    case MoveFurniture = 'move furniture';
     case Clean = 'clean';
     case Fetch = 'fetch';
     case Prepare = 'prepare';
