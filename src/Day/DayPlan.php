@@ -9,12 +9,15 @@ use App\Entity\Spot;
 use App\Entity\Swap;
 use App\Entity\Tote;
 use App\Entity\WorkDay;
+use App\Floor\Floors;
+use App\Floor\FloorWords;
 use App\Repository\HouseRepository;
 use App\Workbench\SumTasks;
 use BrightCupboard\Core\Day\Cautions;
 use BrightCupboard\Core\Day\DayPlanner;
 use BrightCupboard\Core\Day\DaySpot;
 use BrightCupboard\Core\Day\DayTask;
+use BrightCupboard\Core\Day\FurnitureWork;
 use BrightCupboard\Core\Day\Pace;
 use BrightCupboard\Core\Day\Phase;
 use BrightCupboard\Core\Day\Preparation;
@@ -28,7 +31,7 @@ use Doctrine\DBAL\Connection;
 /** The house as a day is planned in it. */
 final readonly class DayPlan
 {
-    public function __construct(private HouseRepository $house, private SumTasks $sums, private WorkDays $days, private Connection $db) {}
+    public function __construct(private HouseRepository $house, private SumTasks $sums, private WorkDays $days, private Connection $db, private Floors $floors) {}
 
     /** @return list<DayTask> */
     public function tasks(Swap $swap, ?WorkDay $day, Difference $difference): array
@@ -40,7 +43,26 @@ final readonly class DayPlan
         $preparations = array_values(array_filter($this->sums->of($swap), static fn(Preparation $one): bool => $share->turnOf($one->spotId) === $turn));
         $planner = new DayPlanner(cautions: new Cautions($home->lengths()), pace: $this->pace($home));
 
-        return array_map(static fn(DayTask $task): DayTask => self::ofDay($task, $day), $planner->tasks($share->on($turn, $difference->moves), $spots, $this->totes($home), $preparations));
+        $tasks = $planner->tasks($share->on($turn, $difference->moves), $spots, $this->totes($home), $preparations);
+        // Furniture is moved on the swap day, in the room that was emptied then.
+        $tasks = null === $day ? $this->withFurniture($swap, $tasks) : $tasks;
+
+        return array_map(static fn(DayTask $task): DayTask => self::ofDay($task, $day), $tasks);
+    }
+
+    /**
+     * @param list<DayTask> $tasks
+     *
+     * @return list<DayTask>
+     */
+    private function withFurniture(Swap $swap, array $tasks): array
+    {
+        $words = new FloorWords($swap->home()->lengths());
+        foreach ($this->floors->rearranged($swap) as $id => [$room, $rearrangement]) {
+            $tasks = FurnitureWork::into($tasks, $id, $room->name(), $rearrangement, array_map(static fn(array $move): string => $words->step(...$move), $rearrangement->moves));
+        }
+
+        return $tasks;
     }
 
     /** @return list<PlannedMove> what is to be moved on the day */
@@ -59,7 +81,7 @@ final readonly class DayPlan
         // What begins from an open swap is out of date when that one will leave things elsewhere.
         $from = null === $swap->follows() ? '' : json_encode($plan->start->units, \JSON_THROW_ON_ERROR);
 
-        return sha1($plan->fingerprint() . $this->sums->fingerprint($swap) . $from . ([] === $spots ? '' : json_encode($spots, \JSON_THROW_ON_ERROR)));
+        return sha1($plan->fingerprint() . $this->sums->fingerprint($swap) . $this->floors->fingerprint($swap) . $from . ([] === $spots ? '' : json_encode($spots, \JSON_THROW_ON_ERROR)));
     }
 
     /** @return list<StoredTote> */

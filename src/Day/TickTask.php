@@ -10,12 +10,14 @@ use App\Entity\Piece;
 use App\Entity\Role;
 use App\Entity\SheetTask;
 use App\Entity\UsedKey;
+use App\Floor\Floors;
 use App\Http\Allowed;
 use App\Http\Body;
 use App\Http\Conflict;
 use App\Journal\Journal;
 use App\Repository\HouseRepository;
 use App\Repository\StandingRepository;
+use BrightCupboard\Core\Day\Phase;
 use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
@@ -30,7 +32,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Allowed(Role::Helper)]
 final readonly class TickTask
 {
-    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private StandingRepository $standing, private HouseRepository $house, private ClockInterface $clock, private Journal $journal, private Promises $promises) {}
+    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private StandingRepository $standing, private HouseRepository $house, private ClockInterface $clock, private Journal $journal, private Promises $promises, private Floors $floors) {}
 
     #[Route('/api/homes/{home}/tasks/{task}', methods: ['PUT'])]
     public function __invoke(SheetTask $task, #[Body] TickInput $input, #[CurrentUser] Person $by): TickAnswer
@@ -52,6 +54,9 @@ final readonly class TickTask
         $stuck = $this->book->carry($moves, $by, sprintf($done ? '%s: %s' : '%s: %s, taken back', $task->task()->phase->value, $task->task()->title));
         if (null !== $stuck) {
             throw $this->refusal($stuck, $done);
+        }
+        if (Phase::MoveFurniture === $task->task()->phase) {
+            $this->floors->move($task->swap(), substr((string) strrchr($task->key(), ':'), 1), $done);
         }
         $done ? $task->tick($this->clock->now(), $by) : $task->untick();
         $this->journal->say(sprintf($done ? '%s, %s: done' : '%s, %s: not done after all', ucfirst($task->task()->phase->value), $task->task()->title));

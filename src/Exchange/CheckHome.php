@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Entity\Floor;
+use App\Entity\Furniture;
+use App\Entity\FurniturePlan;
 use App\Entity\HaulLine;
 use App\Entity\Home;
 use App\Entity\Look;
@@ -51,7 +54,7 @@ final readonly class CheckHome
         array_walk($pieces, fn(string $id): mixed => $this->catalogue->one($id));
         $this->catalogue->of($home);
         $this->catalogue->records($home);
-        foreach (['Spot s JOIN s.room r WHERE r.home' => static fn(Spot $spot): mixed => [$spot->measures(), $spot->taste()], 'Tote s WHERE s.home' => static fn(Tote $tote): mixed => $tote->stored(), 'Look s WHERE s.home' => static fn(Look $look): mixed => $look->look(), 'HaulLine s JOIN s.swap w WHERE w.home' => static fn(HaulLine $line): mixed => [$line->price(), $line->thing(), $line->restyledColours()], 'SheetTask s JOIN s.swap w WHERE w.home' => static fn(SheetTask $task): mixed => $task->task(), 'Placement s JOIN s.swap w WHERE w.home' => static fn(Placement $placement): mixed => $placement->layer(), 'SpotVersion s JOIN s.swap w WHERE w.home' => static fn(SpotVersion $version): mixed => $version->places(), 'Need s JOIN s.swap w WHERE w.home' => static fn(Need $need): mixed => $need->wanted(), 'Photo s JOIN s.piece w WHERE w.home' => self::photo(...), 'SpotPhoto s JOIN s.swap w WHERE w.home' => self::photo(...)] as $from => $read) {
+        foreach (['Spot s JOIN s.room r WHERE r.home' => static fn(Spot $spot): mixed => [$spot->measures(), $spot->taste()], 'Tote s WHERE s.home' => static fn(Tote $tote): mixed => $tote->stored(), 'Look s WHERE s.home' => static fn(Look $look): mixed => $look->look(), 'HaulLine s JOIN s.swap w WHERE w.home' => static fn(HaulLine $line): mixed => [$line->price(), $line->thing(), $line->restyledColours()], 'SheetTask s JOIN s.swap w WHERE w.home' => static fn(SheetTask $task): mixed => $task->task(), 'Placement s JOIN s.swap w WHERE w.home' => static fn(Placement $placement): mixed => $placement->layer(), 'SpotVersion s JOIN s.swap w WHERE w.home' => static fn(SpotVersion $version): mixed => $version->places(), 'Need s JOIN s.swap w WHERE w.home' => static fn(Need $need): mixed => $need->wanted(), 'Photo s JOIN s.piece w WHERE w.home' => self::photo(...), 'SpotPhoto s JOIN s.swap w WHERE w.home' => self::photo(...), 'Floor s JOIN s.room r WHERE r.home' => static fn(Floor $floor): mixed => $floor->floor(), 'Furniture s JOIN s.room r WHERE r.home' => static fn(Furniture $one): mixed => [$one->furniture(), $one->place()], 'FurniturePlan s JOIN s.swap w WHERE w.home' => static fn(FurniturePlan $plan): mixed => $plan->place()] as $from => $read) {
             foreach ($this->entities->createQuery('SELECT s FROM App\Entity\\' . $from . ' = :home')->setParameter('home', $home)->toIterable() as $thing) {
                 $read($thing);
             }

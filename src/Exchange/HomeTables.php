@@ -9,6 +9,7 @@ use App\Entity\PhotoMoment;
 use BrightCupboard\Core\Calendar\CareJob;
 use BrightCupboard\Core\Calendar\Hemisphere;
 use BrightCupboard\Core\Day\Phase;
+use BrightCupboard\Core\Floor\FurnitureKind;
 use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Look\ColourSchool;
 use BrightCupboard\Core\Money\LineState;
@@ -66,6 +67,9 @@ final readonly class HomeTables
         'cares' => ['care_done', self::OF_PIECE, 'id', ['id' => 'id', 'piece_id' => 'ref', 'job' => CareJob::class, 'on_day' => 'day', 'by' => 'text:80']],
         'damages' => ['found_damage', self::OF_PIECE, 'id', ['id' => 'id', 'piece_id' => 'ref', 'swap_id' => 'ref', 'line_id' => 'ref?', 'damage' => Damage::class, 'count' => 'int', 'on_day' => 'day', 'found_by' => 'text:80']],
         'spotPhotos' => ['spot_photo', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'spot_id' => 'ref', 'moment' => PhotoMoment::class, 'jpeg' => 'text:2000000', 'at' => 'time', 'taken_by' => 'text:80']],
+        'floors' => ['floor', self::OF_ROOM, 'id', ['id' => 'id', 'room_id' => 'ref', 'width' => 'int', 'depth' => 'int', 'openings' => 'list', 'version' => 'int']],
+        'furniture' => ['furniture', self::OF_ROOM, 'id', ['id' => 'id', 'room_id' => 'ref', 'name' => 'text:80', 'kind' => FurnitureKind::class, 'width' => 'int', 'depth' => 'int', 'left_edge' => 'int', 'far_edge' => 'int', 'turns' => 'int', 'version' => 'int']],
+        'furniturePlans' => ['furniture_plan', self::OF_SWAP, 'id', ['id' => 'id', 'swap_id' => 'ref', 'furniture_id' => 'ref', 'left_edge' => 'int', 'far_edge' => 'int', 'turns' => 'int', 'was' => 'list?']],
         'words' => ['home_word', self::OF_HOME, 'id', ['id' => 'id', 'word' => 'text:40', 'means' => 'text:200']],
     ];
 
@@ -76,7 +80,7 @@ final readonly class HomeTables
     }
 
     /** Lists that came after the first documents were written, and may be missing in them. */
-    public const LATER = ['versions', 'sums', 'words', 'days', 'calendars', 'cares', 'damages', 'spotPhotos'];
+    public const LATER = ['versions', 'sums', 'words', 'days', 'calendars', 'cares', 'damages', 'spotPhotos', 'floors', 'furniture', 'furniturePlans'];
 
     /** Whether the rows of a list say themselves which home they are of. */
     public static function isOfHome(string $list): bool

@@ -22,9 +22,9 @@ final readonly class PutBack
 {
     private const MOVEMENT = 'movement';
     private const SOFT = ['piece', 'room', 'spot', 'tote', 'look', 'need', 'note'];
-    private const VERSIONED = ['home', 'room', 'spot', 'tote', 'look', 'swap', 'piece', 'decision', 'placement', 'haul_line', 'work_day', 'sheet_task', 'home_calendar'];
+    private const VERSIONED = ['home', 'room', 'spot', 'tote', 'look', 'swap', 'piece', 'decision', 'placement', 'haul_line', 'work_day', 'sheet_task', 'home_calendar', 'floor', 'furniture'];
     /** Rows that others refer to come first when they come back, and go last when they go. */
-    private const ORDER = ['home', 'room', 'spot', 'tote', 'look', 'piece', 'swap', 'work_day', 'need', 'haul_line'];
+    private const ORDER = ['home', 'room', 'furniture', 'spot', 'tote', 'look', 'piece', 'swap', 'work_day', 'need', 'haul_line'];
 
     public function __construct(private Connection $db, private RunningAct $act, private Entries $entries, private ClockInterface $clock) {}
 

@@ -18,7 +18,7 @@ final class ContractTest extends AppTestCase
     /** @return iterable<string, array{string}> every reading address that answers JSON */
     public static function readings(): iterable
     {
-        foreach (['', '/pieces', '/search', '/tote-fills', '/broken-sets', '/damages', '/spot-photos', '/house', '/ledger', '/pieces/{piece}/movements', '/totes/{tote}/contents', '/swaps/{swap}/stations', '/swaps/{swap}/table', '/swaps/{swap}/spots', '/swaps/{swap}/spots/{spot}', '/swaps/{swap}/spots/{spot}/remedies', '/swaps/{swap}/spots/{spot}/versions', '/swaps/{swap}/spots/{spot}/offers', '/swaps/{swap}/haul', '/swaps/{swap}/day', '/swaps/{swap}/days/{day}', '/swaps/{swap}/settle', '/swaps/{swap}/thread', '/swaps/{swap}/restyles', '/swaps/{swap}/pieces/{piece}/fit', '/swaps/{swap}/pieces/{piece}/consequences', '/calendar', '/sums', '/journal', '/since'] as $path) {
+        foreach (['', '/pieces', '/search', '/tote-fills', '/broken-sets', '/damages', '/spot-photos', '/house', '/ledger', '/pieces/{piece}/movements', '/totes/{tote}/contents', '/swaps/{swap}/stations', '/swaps/{swap}/table', '/swaps/{swap}/spots', '/swaps/{swap}/spots/{spot}', '/swaps/{swap}/spots/{spot}/remedies', '/swaps/{swap}/spots/{spot}/versions', '/swaps/{swap}/spots/{spot}/offers', '/swaps/{swap}/floors/{room}', '/swaps/{swap}/haul', '/swaps/{swap}/day', '/swaps/{swap}/days/{day}', '/swaps/{swap}/settle', '/swaps/{swap}/thread', '/swaps/{swap}/restyles', '/swaps/{swap}/pieces/{piece}/fit', '/swaps/{swap}/pieces/{piece}/consequences', '/calendar', '/sums', '/journal', '/since'] as $path) {
             if ('' !== $path) {
                 yield $path => ['/api/homes/{home}' . $path];
             }
@@ -157,6 +157,6 @@ final class ContractTest extends AppTestCase
 
         $day = str_contains($text, '{day}') ? $this->call('POST', $this->swap() . '/days', self::workDay(null))['id'] : '';
 
-        return strtr($text, ['{day}' => $day, '{home}' => basename($this->home()), '{swap}' => basename($this->swap()), '{spot}' => $this->id('spot', 'Sofa'), '{piece}' => $piece, '{tote}' => $this->id('tote', 'A1'), '{place}' => $place, '{sum}' => 'hooks']);
+        return strtr($text, ['{day}' => $day, '{home}' => basename($this->home()), '{swap}' => basename($this->swap()), '{spot}' => $this->id('spot', 'Sofa'), '{room}' => $this->id('room', 'Parlour'), '{piece}' => $piece, '{tote}' => $this->id('tote', 'A1'), '{place}' => $place, '{sum}' => 'hooks']);
     }
 }

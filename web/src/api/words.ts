@@ -144,6 +144,7 @@ export const CONDITIONS = all<S['Condition']>({ heat: true, damp: true, light: t
 export const CHOICES = all<S['Choice']>({ stay: true, move: true, bring: true, rest: true, part: true });
 export const PHASES = all<S['Phase']>({
   'take down': true,
+  'move furniture': true,
   clean: true,
   fetch: true,
   prepare: true,

@@ -6,6 +6,7 @@ type Props = { phase: Phase; tasks: readonly Task[]; tools: TaskTools };
 
 const ABOUT: Record<Phase, string> = {
   'take down': 'room by room, all of it onto one table',
+  'move furniture': 'in the bare room: rugs first, then what is heavy',
   clean: 'everything that was emptied, before anything comes back',
   fetch: 'by tote, what is needed first comes first; each is opened once and stays open beside the table',
   prepare: 'at the table, before a spot is set up',
