@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Cupboard\Places;
+use App\Entity\Floor;
 use App\Entity\FoundDamage;
+use App\Entity\Furniture;
 use App\Entity\HaulLine;
 use App\Entity\HaulThing;
 use App\Entity\HaulWay;
@@ -22,6 +24,13 @@ use App\Entity\Swap;
 use App\Entity\Tote;
 use App\Entity\Wear;
 use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Floor\FloorPlace;
+use BrightCupboard\Core\Floor\FloorRoom;
+use BrightCupboard\Core\Floor\Furniture as CoreFurniture;
+use BrightCupboard\Core\Floor\FurnitureKind;
+use BrightCupboard\Core\Floor\Opening;
+use BrightCupboard\Core\Floor\OpeningKind;
+use BrightCupboard\Core\Floor\Wall;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Measure\Weight;
@@ -80,6 +89,9 @@ final class DemoHome
         foreach ($house->list('rooms') as $round => $room) {
             $rooms[$room->text('key')] = $stored = new Room($this->home, $room->text('name'), $round);
             $this->entities->persist($stored);
+        }
+        foreach ($house->list('floors') as $floor) {
+            $this->storeFloor($rooms[$floor->text('room')], $floor);
         }
         foreach ($house->list('spots') as $spot) {
             $stored = new Spot($rooms[$spot->text('room')], $spot->whole('rank'));
@@ -190,5 +202,18 @@ final class DemoHome
     public function look(string $key): Look
     {
         return $this->looks[$key];
+    }
+
+    private function storeFloor(Room $room, DemoValues $values): void
+    {
+        $inches = static fn(DemoValues $of, string $at): Length => Length::ofInches($of->number($at));
+        $openings = array_map(static fn(DemoValues $one): Opening => new Opening(OpeningKind::from($one->text('0')), Wall::from($one->text('1')), $inches($one, '2'), $inches($one, '3')), $values->list('openings'));
+        $this->entities->persist($floor = new Floor($room));
+        $floor->measure(new FloorRoom($inches($values, 'width'), $inches($values, 'depth'), $openings));
+        foreach ($values->list('furniture') as $one) {
+            $this->entities->persist($furniture = new Furniture($room));
+            $furniture->describe(new CoreFurniture($furniture->id(), $one->text('0'), FurnitureKind::from($one->text('1')), $inches($one, '2'), $inches($one, '3')));
+            $furniture->stand(new FloorPlace($inches($one, '4'), $inches($one, '5'), $one->whole('6')));
+        }
     }
 }

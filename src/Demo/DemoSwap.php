@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Entity\Furniture;
 use App\Entity\HaulLine;
 use App\Entity\HaulWay;
 use App\Entity\Home;
 use App\Entity\Person;
 use App\Entity\Placement;
 use App\Entity\Swap;
+use App\Floor\FloorPlaceInput;
+use App\Floor\PlaceFurniture;
 use App\Haul\AdvanceLine;
 use App\Haul\KeepLine;
 use App\Haul\LineInput;
@@ -40,7 +43,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** The running swap of a demo home, entered through the use cases as a stylist would enter it. */
 final readonly class DemoSwap
 {
-    public function __construct(private EntityManagerInterface $entities, private BeginSwap $begin, private Decide $decide, private PlacePiece $place, private WriteNeed $writeNeed, private KeepLine $keepLine, private AdvanceLine $advance, private WriteNote $writeNote) {}
+    public function __construct(private EntityManagerInterface $entities, private BeginSwap $begin, private Decide $decide, private PlacePiece $place, private WriteNeed $writeNeed, private KeepLine $keepLine, private AdvanceLine $advance, private WriteNote $writeNote, private PlaceFurniture $furniture) {}
 
     public function store(Home $home, DemoHome $stored, DemoFiles $files, Person $by, \DateTimeImmutable $today): void
     {
@@ -60,6 +63,11 @@ final readonly class DemoSwap
         foreach ($r->list('running.placed') as $p) {
             $this->place($swap, $stored, $p, $by, isset($placed[$p->text('0')]));
             $placed[$p->text('0')] = true;
+        }
+        foreach ($r->list('running.furniture') as $one) {
+            $furniture = $this->entities->getRepository(Furniture::class)->findOneBy(['name' => $one->text('0')]) ?? throw new \LogicException('The furniture of the demo is there.');
+            $tenths = static fn(string $at): int => $one->whole($at) * Length::TENTHS_PER_INCH;
+            ($this->furniture)($swap, $furniture, new FloorPlaceInput($tenths('1'), $tenths('2'), $one->whole('3')));
         }
         $needs = $this->storeNeeds($swap, $stored, $files, $r);
         $this->storeLines($swap, $needs, $files, $r, $by);

@@ -13,6 +13,7 @@ export const pages: Record<string, Page> = {
   'swaps/:swap/rooms': rooms,
   'swaps/:swap/rooms/:spot': rooms,
   'swaps/:swap/cards/:room': async () => (await import('./features/rooms')).CardsPage,
+  'swaps/:swap/floors/:room': async () => (await import('./features/floor')).FloorPage,
   'swaps/:swap/haul': async () => (await import('./features/haul')).HaulPage,
   'swaps/:swap/day': async () => (await import('./features/day')).DayPage,
   'swaps/:swap/settle': async () => (await import('./features/settle')).SettlePage,

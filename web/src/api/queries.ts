@@ -68,6 +68,13 @@ export const brokenSetsQuery = (home: string) =>
     queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/broken-sets', { params: { path: { home } }, signal })),
   });
 
+/** The floor of a room from above. */
+export const floorQuery = (home: string, swap: string, room: string) =>
+  queryOptions({
+    queryKey: [...swapKey(home, swap, 'floor'), room],
+    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/floors/{room}', { params: { path: { home, swap, room } }, signal })),
+  });
+
 /** What was found wrong with pieces and is not put right. */
 export const damagesQuery = (home: string) =>
   queryOptions({

@@ -141,6 +141,23 @@ export const SEEN_FROM = all<S['SeenFrom']>({ front: true, 'both sides': true, '
 export const RIBBON_ROLES = all<S['RibbonRole']>({ base: true, second: true, accent: true, dark: true, metal: true });
 export const COLOUR_SCHOOLS = all<S['ColourSchool']>({ 'as the ribbons': true, quiet: true, 'with a surprise': true });
 export const CONDITIONS = all<S['Condition']>({ heat: true, damp: true, light: true });
+export const WALLS = all<S['Wall']>({ far: true, right: true, near: true, left: true });
+export const OPENING_KINDS = all<S['OpeningKind']>({ door: true, window: true, outlet: true });
+export const FURNITURE_KINDS = all<S['FurnitureKind']>({
+  sofa: true,
+  armchair: true,
+  chair: true,
+  bed: true,
+  table: true,
+  'low table': true,
+  console: true,
+  sideboard: true,
+  shelf: true,
+  lamp: true,
+  machine: true,
+  rug: true,
+  other: true,
+});
 export const CHOICES = all<S['Choice']>({ stay: true, move: true, bring: true, rest: true, part: true });
 export const PHASES = all<S['Phase']>({
   'take down': true,

@@ -37,7 +37,16 @@ export function SpotList({ spot, states }: { spot: Spot; states: readonly SpotSt
       <div>
         {house.rooms.map((room) => (
           <section key={room.id} className="mb-2">
-            <h3 className="text-[14px]/[20px]">{room.name}</h3>
+            <h3 className="flex justify-between text-[14px]/[20px]">
+              {room.name}
+              <Link
+                className="link text-[12px]"
+                to={`/homes/${house.home.id}/swaps/${current?.swap.id}/floors/${room.id}`}
+                aria-label={`The floor of ${room.name}`}
+              >
+                floor
+              </Link>
+            </h3>
             <ul className="rows">
               {house.spots
                 .filter((one) => one.room === room.id)
@@ -72,6 +81,7 @@ type ChoiceProps = { spot: Spot; state: ReadonlyMap<string, SpotState>; link: (s
 /** On a phone the spots are one choice, room by room. */
 function SpotChoice({ spot, state, link }: ChoiceProps) {
   const house = useHouse();
+  const current = useSwap();
   const navigate = useNavigate();
   const howFar = (one: Spot) => {
     const is = state.get(one.id);
@@ -100,6 +110,9 @@ function SpotChoice({ spot, state, link }: ChoiceProps) {
           </optgroup>
         ))}
       </select>
+      <Link className="link inline-flex min-h-[44px] items-center" to={`/homes/${house.home.id}/swaps/${current?.swap.id}/floors/${spot.room}`}>
+        The floor of {house.rooms.find((room) => room.id === spot.room)?.name ?? 'the room'}
+      </Link>
     </div>
   );
 }
