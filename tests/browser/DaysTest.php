@@ -18,7 +18,7 @@ final class DaysTest extends BrowserTestCase
         $page->press('People, hours …')->type('Over by', '16:00')->type('Name', 'Orla')->press('One more person')->press('A break')->press('Save');
         $page->until(static fn(): bool => 0 === $page->count('[role="dialog"]'), 'it is kept');
         $page->press('Work the day out')->see('main input[type="checkbox"]');
-        $page->seeText('for Orla, helper, helper 3');
+        $page->seeText('for Orla, helper and helper 3');
         $page->press('by room', 'radio')->seeText('Take down Front door');
         $page->press('by person', 'radio')->seeText('Orla, that is you')->seeText('All ');
         $page->press('lanes', 'radio')->see('[aria-label="The day in lanes"]');
@@ -44,18 +44,6 @@ final class DaysTest extends BrowserTestCase
         $this->browser->executeScript("document.querySelector('[aria-label=\"Care today\"] input').click()");
         $page->seeText('Hall crock: water, done');
         self::assertNotContains('Hall crock: water', $this->browser->executeScript("return [...document.querySelectorAll('[aria-label=\"Care today\"] label')].map((one) => one.textContent.trim())"));
-    }
-
-    public function testTheNextSeasonIsBegunWhileOneIsOpen(): void
-    {
-        $page = $this->page()->signIn()->drawer('Swaps');
-        $page->press('Begin the next swap')->type('Name', 'First Thaw');
-        $this->browser->executeScript("const day = document.querySelector('[role=dialog] input[type=date]'); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(day, '2027-03-01'); day.dispatchEvent(new Event('input', { bubbles: true }));");
-        $page->press('Begin')->until(fn(): bool => str_ends_with($this->browser->getCurrentURL(), '/look'), 'the swap begun is opened at its look');
-        $page->seeText('from Midwinter');
-        $page->drawer('Swaps')->seeText('First Thaw, Midwinter are open.');
-        $page->press('Strike it …')->seeText('Every spot becomes again what it was in Midwinter');
-        self::assertSame([], $this->severeLogEntries());
     }
 
     public function testWhatBrokeIsSaidAtTheTickAndFoundAgainAtTheHaul(): void
@@ -86,6 +74,19 @@ final class DaysTest extends BrowserTestCase
         $page->station('Rooms')->see('img[alt="Stove shelf, as it stood"]');
         $width = "return document.querySelector('img[alt=\"Stove shelf, as it stood\"]').naturalWidth";
         $page->until(fn(): bool => 0 < $this->browser->executeScript($width), 'the photo itself is there');
+        self::assertSame([], $this->severeLogEntries());
+    }
+
+    /** The last one: what it begins is the season at hand from then on. */
+    public function testTheNextSeasonIsBegunWhileOneIsOpen(): void
+    {
+        $page = $this->page()->signIn()->drawer('Swaps');
+        $page->press('Begin the next swap')->type('Name', 'First Thaw');
+        $this->browser->executeScript("const day = document.querySelector('[role=dialog] input[type=date]'); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(day, '2027-03-01'); day.dispatchEvent(new Event('input', { bubbles: true }));");
+        $page->press('Begin')->until(fn(): bool => str_ends_with($this->browser->getCurrentURL(), '/look'), 'the swap begun is opened at its look');
+        $page->seeText('from Midwinter');
+        $page->drawer('Swaps')->seeText('First Thaw, Midwinter are open.');
+        $page->press('Strike it …')->seeText('Every spot becomes again what it was in Midwinter');
         self::assertSame([], $this->severeLogEntries());
     }
 }

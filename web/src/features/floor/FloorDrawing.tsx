@@ -62,7 +62,7 @@ export function FloorDrawing({ title, floor, which, chosen, onChoose, onMove, is
       <svg
         ref={svg}
         viewBox={`${-edge} ${-edge} ${wide + 2 * edge} ${deep + 2 * edge}`}
-        className="mt-1 max-h-[62vh] w-full touch-none select-none"
+        className="mt-1 max-h-[62vh] w-full select-none"
         role="group"
         aria-label={`${title}: the floor from above, ${length(wide)} by ${length(deep)}`}
       >
@@ -101,7 +101,7 @@ export function FloorDrawing({ title, floor, which, chosen, onChoose, onMove, is
               tabIndex={0}
               aria-pressed={chosen === one.id}
               aria-label={`${one.name}, ${length(place.left)} from the left wall, ${length(place.far)} from the far wall, front to the ${['near wall', 'left', 'far wall', 'right'][place.turns]}`}
-              className={`outline-none ${isClosed ? '' : 'cursor-grab'} [&:focus-visible>rect]:stroke-ink`}
+              className={`outline-none ${isClosed ? '' : 'cursor-grab touch-none'} [&:focus-visible>rect]:stroke-ink`}
               onFocus={() => onChoose(one.id)}
               onKeyDown={(event) => !isClosed && handleKey(event, one)}
               onPointerDown={(event) => start(event, one)}

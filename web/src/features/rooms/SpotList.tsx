@@ -40,7 +40,7 @@ export function SpotList({ spot, states }: { spot: Spot; states: readonly SpotSt
             <h3 className="flex justify-between text-[14px]/[20px]">
               {room.name}
               <Link
-                className="link text-[12px]"
+                className="link inline-flex min-h-[24px] items-center px-1 text-[12px]"
                 to={`/homes/${house.home.id}/swaps/${current?.swap.id}/floors/${room.id}`}
                 aria-label={`The floor of ${room.name}`}
               >
