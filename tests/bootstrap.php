@@ -13,7 +13,12 @@ require $root . '/vendor/autoload.php';
 
 (new Dotenv())->bootEnv($root . '/.env', 'test');
 
-$sources = [...glob($root . '/migrations/*.php') ?: [], ...glob($root . '/demo/*/*') ?: [], ...glob($root . '/src/Demo/*.php') ?: [], ...glob($root . '/src/Entity/*.php') ?: []];
+$sources = [
+    ...glob($root . '/migrations/*.php') ?: [],
+    ...glob($root . '/demo/*/*') ?: [],
+    ...glob($root . '/src/Demo/*.php') ?: [],
+    ...glob($root . '/src/Entity/*.php') ?: [],
+];
 $stamp = sha1(implode('', array_map(sha1_file(...), $sources)));
 if (!is_file($root . '/var/test.db') || @file_get_contents($root . '/var/test.stamp') !== $stamp) {
     array_map(unlink(...), glob($root . '/var/test.db*') ?: []);

@@ -25,7 +25,10 @@ final readonly class CareRhythm
         'bunch' => ['fresh water, ends cut again' => 2, 'renew' => 10],
         'arrangement' => ['fresh water, ends cut again' => 2, 'renew' => 10],
     ];
-    private const WORDS = ['water' => CareJob::Water, 'fresh water' => CareJob::FreshWater, 'mist' => CareJob::Mist, 'spray' => CareJob::Mist, 'turn' => CareJob::Turn, 'renew' => CareJob::Renew, 'batteries' => CareJob::Batteries, 'battery' => CareJob::Batteries];
+    private const WORDS = [
+        'water' => CareJob::Water, 'fresh water' => CareJob::FreshWater, 'mist' => CareJob::Mist, 'spray' => CareJob::Mist,
+        'turn' => CareJob::Turn, 'renew' => CareJob::Renew, 'batteries' => CareJob::Batteries, 'battery' => CareJob::Batteries,
+    ];
     private const BATTERY_DAYS = 14;
     private const LONGEST = 366;
 
@@ -46,7 +49,12 @@ final readonly class CareRhythm
         } elseif (1 === preg_match('/\bbatter(y|ies)\b/iu', $piece->name . ' ' . $care)) {
             $rhythm[CareJob::Batteries->value] = self::BATTERY_DAYS;
         }
-        preg_match_all('/\b(fresh water|water|mist|spray|turn|renew|batter(?:y|ies))\w*\s+(?:every|after)\s+(?:(\d{1,3})\s+)?(day|week)s?\b/iu', $care, $said, \PREG_SET_ORDER);
+        preg_match_all(
+            '/\b(fresh water|water|mist|spray|turn|renew|batter(?:y|ies))\w*\s+(?:every|after)\s+(?:(\d{1,3})\s+)?(day|week)s?\b/iu',
+            $care,
+            $said,
+            \PREG_SET_ORDER,
+        );
         foreach ($said as [, $word, $number, $unit]) {
             $days = max(1, (int) $number) * ('week' === strtolower($unit) ? 7 : 1);
             $job = self::WORDS[strtolower($word)];

@@ -30,8 +30,12 @@ final readonly class CellLife
             return null;
         }
         $cell = str_replace(' ', '', '' !== $named[1] ? $named[1] : $named[2]);
-        $draw = 1 === preg_match('/\b(\d{1,4})\s*mA\b/u', $care, $said) ? max(1, (int) $said[1]) : (PieceKind::Lights === $kind ? self::DRAW_OF_LIGHTS : self::DRAW_OF_A_FLAME);
-        $hours = 1 === preg_match('/\b(\d{1,2}(?:[.,]\d)?)\s*h(?:ours?|rs?)?\s*(?:a|per|each)\s*(?:day|night|evening)\b/iu', $care, $said) ? (float) str_replace(',', '.', $said[1]) : self::HOURS;
+        $draw = 1 === preg_match('/\b(\d{1,4})\s*mA\b/u', $care, $said)
+            ? max(1, (int) $said[1])
+            : (PieceKind::Lights === $kind ? self::DRAW_OF_LIGHTS : self::DRAW_OF_A_FLAME);
+        $hours = 1 === preg_match('/\b(\d{1,2}(?:[.,]\d)?)\s*h(?:ours?|rs?)?\s*(?:a|per|each)\s*(?:day|night|evening)\b/iu', $care, $said)
+            ? (float) str_replace(',', '.', $said[1])
+            : self::HOURS;
 
         return new self(Cell::from($cell), $draw, max(0.1, min(24.0, $hours)));
     }

@@ -10,9 +10,18 @@ namespace BrightCupboard\Core\Calendar;
  */
 final readonly class FeastRule
 {
-    private const MONTHS = ['jan' => 1, 'feb' => 2, 'mar' => 3, 'apr' => 4, 'may' => 5, 'jun' => 6, 'jul' => 7, 'aug' => 8, 'sep' => 9, 'oct' => 10, 'nov' => 11, 'dec' => 12];
-    private const DAYS = ['mon' => 'monday', 'tue' => 'tuesday', 'wed' => 'wednesday', 'thu' => 'thursday', 'fri' => 'friday', 'sat' => 'saturday', 'sun' => 'sunday'];
-    private const ORDINALS = ['first' => 1, '1st' => 1, 'second' => 2, '2nd' => 2, 'third' => 3, '3rd' => 3, 'fourth' => 4, '4th' => 4, 'fifth' => 5, '5th' => 5, 'last' => -1];
+    private const MONTHS = [
+        'jan' => 1, 'feb' => 2, 'mar' => 3, 'apr' => 4, 'may' => 5, 'jun' => 6, 'jul' => 7, 'aug' => 8, 'sep' => 9, 'oct' => 10,
+        'nov' => 11, 'dec' => 12,
+    ];
+    private const DAYS = [
+        'mon' => 'monday', 'tue' => 'tuesday', 'wed' => 'wednesday', 'thu' => 'thursday', 'fri' => 'friday', 'sat' => 'saturday',
+        'sun' => 'sunday',
+    ];
+    private const ORDINALS = [
+        'first' => 1, '1st' => 1, 'second' => 2, '2nd' => 2, 'third' => 3, '3rd' => 3, 'fourth' => 4, '4th' => 4, 'fifth' => 5, '5th' => 5,
+        'last' => -1,
+    ];
     private const MONTH = '(jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?';
     private const DAY = '(mon|tue|wed|thu|fri|sat|sun)[a-z]*';
     /** Advent begins on the fourth Sunday before it. */
@@ -28,12 +37,32 @@ final readonly class FeastRule
         $said = mb_strtolower(trim($text));
         $ordinal = '(' . implode('|', array_keys(self::ORDINALS)) . ')';
         $rule = match (true) {
-            1 === preg_match('/^(?:the )?(\d{1,2})(?:st|nd|rd|th)?(?: of)?\s+' . self::MONTH . '$/', $said, $m) => self::fixed(self::MONTHS[$m[2]], (int) $m[1]),
+            1 === preg_match(
+                '/^(?:the )?(\d{1,2})(?:st|nd|rd|th)?(?: of)?\s+' . self::MONTH . '$/',
+                $said,
+                $m,
+            ) => self::fixed(self::MONTHS[$m[2]], (int) $m[1]),
             1 === preg_match('/^' . self::MONTH . '\s+(\d{1,2})(?:st|nd|rd|th)?$/', $said, $m) => self::fixed(self::MONTHS[$m[1]], (int) $m[2]),
-            1 === preg_match('/^(?:the )?' . $ordinal . '\s+sunday (?:of|in) advent$/', $said, $m) && self::ORDINALS[$m[1]] > 0 && self::ORDINALS[$m[1]] < 5 => self::beside('sunday', 5 - self::ORDINALS[$m[1]], self::CHRISTMAS, false),
-            1 === preg_match('/^(?:the )?' . $ordinal . '\s+' . self::DAY . '\s+(?:of|in)\s+' . self::MONTH . '$/', $said, $m) => self::nth(self::ORDINALS[$m[1]], self::DAYS[$m[2]], self::MONTHS[$m[3]]),
-            1 === preg_match('/^' . self::DAY . '\s+(before|after)\s+(\d{1,2})\s+' . self::MONTH . '$/', $said, $m) => self::beside(self::DAYS[$m[1]], 1, [self::MONTHS[$m[4]], (int) $m[3]], 'after' === $m[2]),
-            1 === preg_match('/^(?:(\d{1,3}) days? (before|after) )?easter(?: (?:sunday|day))?$/', $said, $m) => self::easter(('before' === ($m[2] ?? '') ? -1 : 1) * (int) ($m[1] ?? 0)),
+            1 === preg_match(
+                '/^(?:the )?' . $ordinal . '\s+sunday (?:of|in) advent$/',
+                $said,
+                $m,
+            ) && self::ORDINALS[$m[1]] > 0 && self::ORDINALS[$m[1]] < 5 => self::beside('sunday', 5 - self::ORDINALS[$m[1]], self::CHRISTMAS, false),
+            1 === preg_match(
+                '/^(?:the )?' . $ordinal . '\s+' . self::DAY . '\s+(?:of|in)\s+' . self::MONTH . '$/',
+                $said,
+                $m,
+            ) => self::nth(self::ORDINALS[$m[1]], self::DAYS[$m[2]], self::MONTHS[$m[3]]),
+            1 === preg_match(
+                '/^' . self::DAY . '\s+(before|after)\s+(\d{1,2})\s+' . self::MONTH . '$/',
+                $said,
+                $m,
+            ) => self::beside(self::DAYS[$m[1]], 1, [self::MONTHS[$m[4]], (int) $m[3]], 'after' === $m[2]),
+            1 === preg_match(
+                '/^(?:(\d{1,3}) days? (before|after) )?easter(?: (?:sunday|day))?$/',
+                $said,
+                $m,
+            ) => self::easter(('before' === ($m[2] ?? '') ? -1 : 1) * (int) ($m[1] ?? 0)),
             default => null,
         };
 

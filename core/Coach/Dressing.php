@@ -50,7 +50,10 @@ final class Dressing
         if (null !== $this->standing) {
             return $this->standing;
         }
-        $standing = array_values(array_filter($this->placed, fn(PlacedPiece $piece): bool => $piece->isSolid() && !$this->hangsFromEdge($piece) && !$this->isRiser($piece)));
+        $standing = array_values(array_filter(
+            $this->placed,
+            fn(PlacedPiece $piece): bool => $piece->isSolid() && !$this->hangsFromEdge($piece) && !$this->isRiser($piece),
+        ));
         usort($standing, static fn(PlacedPiece $a, PlacedPiece $b): int => [$a->centre, $a->id] <=> [$b->centre, $b->id]);
 
         return $this->standing = $standing;
@@ -63,7 +66,13 @@ final class Dressing
             return false;
         }
         foreach ($this->placed as $other) {
-            if ($other !== $piece && $other->isSolid() && $other->tier === $piece->tier && $other->overlapsAcross($piece) && $other->layer->depthShare() > $piece->layer->depthShare()) {
+            if (
+                $other !== $piece
+                && $other->isSolid()
+                && $other->tier === $piece->tier
+                && $other->overlapsAcross($piece)
+                && $other->layer->depthShare() > $piece->layer->depthShare()
+            ) {
                 return true;
             }
         }
@@ -141,7 +150,13 @@ final class Dressing
             return false;
         }
         foreach ($this->placed as $other) {
-            if ($other !== $piece && $other->tier === $piece->tier && $other->raise > 0 && $other->raise >= $piece->raise + intdiv($piece->height, 2) && $other->overlapsAcross($piece)) {
+            if (
+                $other !== $piece
+                && $other->tier === $piece->tier
+                && $other->raise > 0
+                && $other->raise >= $piece->raise + intdiv($piece->height, 2)
+                && $other->overlapsAcross($piece)
+            ) {
                 return true;
             }
         }
@@ -154,7 +169,13 @@ final class Dressing
     {
         $kinds = self::hostsFor($guest->piece->kind, $guest->posture);
         foreach ($this->placed as $host) {
-            if ($host !== $guest && $host->tier === $guest->tier && \in_array($host->piece->kind, $kinds, true) && $host->left <= $guest->centre && $guest->centre <= $host->right) {
+            if (
+                $host !== $guest
+                && $host->tier === $guest->tier
+                && \in_array($host->piece->kind, $kinds, true)
+                && $host->left <= $guest->centre
+                && $guest->centre <= $host->right
+            ) {
                 return $host;
             }
         }
@@ -166,7 +187,10 @@ final class Dressing
     public function postureFor(PieceKind $kind): ?Posture
     {
         foreach ($kind->facts()->postures as $posture) {
-            if ($this->spot->takes($kind, $posture) && (!self::needsHost($posture) || Form::Cone === $this->spot->form() || $this->hasHostFor($kind, $posture))) {
+            if (
+                $this->spot->takes($kind, $posture)
+                && (!self::needsHost($posture) || Form::Cone === $this->spot->form() || $this->hasHostFor($kind, $posture))
+            ) {
                 return $posture;
             }
         }

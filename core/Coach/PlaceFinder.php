@@ -48,7 +48,10 @@ final readonly class PlaceFinder
     /** Where it goes when it is to go here whatever the coach says: where it is free, or in the middle. */
     public function anywhere(Dressing $dressing, Piece $piece, BalanceSchool $school, int $count): Stance
     {
-        return $this->find($dressing, $piece, $school, $count) ?? new Stance((int) round(($dressing->spot->width->tenths() - $piece->size->width->tenths() * $count) / 2), Layer::Middle);
+        return $this->find($dressing, $piece, $school, $count) ?? new Stance(
+            (int) round(($dressing->spot->width->tenths() - $piece->size->width->tenths() * $count) / 2),
+            Layer::Middle,
+        );
     }
 
     /**

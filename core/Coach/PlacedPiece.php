@@ -50,7 +50,9 @@ final readonly class PlacedPiece
         $isStoodUp = (Posture::Leans === $this->posture || Posture::Hangs === $this->posture) && 2 * $size->height->tenths() < $size->depth->tenths();
         [$height, $this->depth] = $isStoodUp ? [$size->depth->tenths(), $size->height->tenths()] : [$size->height->tenths(), $size->depth->tenths()];
         $this->unitHeight = $height;
-        $this->columns = Posture::Hangs === $this->posture && PieceKind::Stocking !== $piece->kind && $count > self::MOST_IN_ROW ? (int) ceil($count / floor(sqrt($count))) : $count;
+        $this->columns = Posture::Hangs === $this->posture && PieceKind::Stocking !== $piece->kind && $count > self::MOST_IN_ROW
+            ? (int) ceil($count / floor(sqrt($count)))
+            : $count;
         $rows = (int) ceil($count / $this->columns);
         $this->height = $this->unitHeight * $rows + self::APART * ($rows - 1);
         $this->width = $size->width->tenths() * $this->columns + ($rows > 1 ? self::APART * ($this->columns - 1) : 0);

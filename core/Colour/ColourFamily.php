@@ -54,9 +54,16 @@ enum ColourFamily: string
         'dark' => [0, 360, 0.0, 0.4, 0.0, 0.4],
         'vivid' => [0, 360, 0.15, 0.4, 0.3, 1.0],
     ];
-    private const ALSO = ['pale' => 'light', 'gray' => 'grey', 'violet' => 'purple', 'tan' => 'cream', 'beige' => 'cream', 'ivory' => 'cream', 'turquoise' => 'teal', 'off white' => 'cream', 'off-white' => 'cream', 'neutrals' => 'neutral', 'pastels' => 'pastel', 'bright' => 'vivid', 'colourful' => 'vivid', 'colorful' => 'vivid'];
+    private const ALSO = [
+        'pale' => 'light', 'gray' => 'grey', 'violet' => 'purple', 'tan' => 'cream', 'beige' => 'cream', 'ivory' => 'cream',
+        'turquoise' => 'teal', 'off white' => 'cream', 'off-white' => 'cream', 'neutrals' => 'neutral', 'pastels' => 'pastel',
+        'bright' => 'vivid', 'colourful' => 'vivid', 'colorful' => 'vivid',
+    ];
     /** Words before a family, and how light it is then: at least, or at most. */
-    private const SHADES = ['light' => [0.7, 1.01], 'pale' => [0.74, 1.01], 'soft' => [0.6, 1.01], 'pastel' => [0.78, 1.01], 'dark' => [0.0, 0.5], 'deep' => [0.0, 0.5]];
+    private const SHADES = [
+        'light' => [0.7, 1.01], 'pale' => [0.74, 1.01], 'soft' => [0.6, 1.01], 'pastel' => [0.78, 1.01], 'dark' => [0.0, 0.5],
+        'deep' => [0.0, 0.5],
+    ];
 
     /** The family a plain word stands for; null for shades such as sage or rust, which are one colour and what is near it. */
     public static function named(string $word): ?self

@@ -63,7 +63,13 @@ final readonly class PhotoColours
         foreach ($counts as $number => $count) {
             $members[$number & 0xF0F0F0][] = new ColourBucket(Oklab::of(Srgb::ofNumber($number)), $count);
         }
-        $buckets = array_values(array_map(static fn(array $some): ColourBucket => new ColourBucket(ColourBucket::mean($some), array_sum(array_map(static fn(ColourBucket $one): int => $one->pixels, $some))), $members));
+        $buckets = array_values(array_map(
+            static fn(array $some): ColourBucket => new ColourBucket(
+                ColourBucket::mean($some),
+                array_sum(array_map(static fn(ColourBucket $one): int => $one->pixels, $some)),
+            ),
+            $members,
+        ));
 
         return [] === $buckets ? throw new \LogicException('A picture has pixels.') : $buckets;
     }
@@ -83,7 +89,10 @@ final readonly class PhotoColours
             usort($clusters, static fn(ColourBucket $a, ColourBucket $b): int => $b->pixels <=> $a->pixels);
             [$one, $two, $distance] = $this->nearestPair($clusters, $buckets);
             $least = \count($clusters) - 1;
-            if ($distance >= self::SAME_BELOW && $clusters[$least]->pixels < ($this->standsOut($least, $clusters) ? self::ACCENT_SHARE : self::LEAST_SHARE) * $all) {
+            if (
+                $distance >= self::SAME_BELOW
+                && $clusters[$least]->pixels < ($this->standsOut($least, $clusters) ? self::ACCENT_SHARE : self::LEAST_SHARE) * $all
+            ) {
                 [$one, $two] = [$this->nearestTo($least, $clusters), $least];
             } elseif ($distance >= self::SAME_BELOW && \count($clusters) <= $most) {
                 break;
@@ -124,7 +133,10 @@ final readonly class PhotoColours
         $lab = Lab::of($clusters[$one]->heart->linear()->srgb());
         $others = array_diff_key($clusters, [$one => true]);
 
-        return [] === array_filter($others, static fn(ColourBucket $other): bool => $difference->between($lab, Lab::of($other->heart->linear()->srgb())) < self::STANDS_OUT);
+        return [] === array_filter(
+            $others,
+            static fn(ColourBucket $other): bool => $difference->between($lab, Lab::of($other->heart->linear()->srgb())) < self::STANDS_OUT,
+        );
     }
 
     /** @param list<ColourBucket> $clusters */
@@ -145,7 +157,9 @@ final readonly class PhotoColours
     private function together(ColourBucket $one, ColourBucket $two, bool $areOneColour): ColourBucket
     {
         $larger = $one->pixels >= $two->pixels ? $one : $two;
-        $heart = $areOneColour ? ColourBucket::mean([new ColourBucket($one->heart, $one->pixels), new ColourBucket($two->heart, $two->pixels)]) : $larger->heart;
+        $heart = $areOneColour
+            ? ColourBucket::mean([new ColourBucket($one->heart, $one->pixels), new ColourBucket($two->heart, $two->pixels)])
+            : $larger->heart;
 
         return new ColourBucket(ColourBucket::mean([$one, $two]), $one->pixels + $two->pixels, $heart);
     }
@@ -161,6 +175,10 @@ final readonly class PhotoColours
     {
         $percents = WholePercents::of(array_map(static fn(ColourBucket $cluster): float => (float) $cluster->pixels, $clusters));
 
-        return array_map(static fn(ColourBucket $cluster, int $percent): ColourShare => new ColourShare($cluster->heart->linear()->srgb(), $percent), $clusters, $percents);
+        return array_map(
+            static fn(ColourBucket $cluster, int $percent): ColourShare => new ColourShare($cluster->heart->linear()->srgb(), $percent),
+            $clusters,
+            $percents,
+        );
     }
 }

@@ -21,7 +21,11 @@ final readonly class WholePercents
         $exact = array_map(static fn(float $amount): float => 100 * $amount / $sum, $amounts);
         $whole = array_map(static fn(float $share): int => max(1, (int) floor($share)), $exact);
         for ($left = 100 - array_sum($whole); 0 !== $left; $left -= $left <=> 0) {
-            $short = array_map(static fn(float $share, int $given): float => $left > 0 ? $share - $given : ($given > 1 ? $given - $share : -\INF), $exact, $whole);
+            $short = array_map(
+                static fn(float $share, int $given): float => $left > 0 ? $share - $given : ($given > 1 ? $given - $share : -\INF),
+                $exact,
+                $whole,
+            );
             $at = (int) array_search(max([-\INF, ...$short]), $short, true);
             $whole[$at] += $left <=> 0;
         }

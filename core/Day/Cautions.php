@@ -57,7 +57,10 @@ final readonly class Cautions
     {
         $climbs = [] !== $handled && null !== $spot && $spot->ledgeHeight->tenths() > self::REACH;
         foreach ($handled as [$piece]) {
-            $climbs = $climbs || \in_array(Hazard::NeedsLadder, $piece->hazards, true) || (PieceKind::Tree === $piece->kind && $piece->size->height->tenths() > self::TALL_TREE);
+            $climbs = $climbs || \in_array(Hazard::NeedsLadder, $piece->hazards, true) || (
+                PieceKind::Tree === $piece->kind
+                && $piece->size->height->tenths() > self::TALL_TREE
+            );
         }
         $lifts = $this->isHeavy($handled);
 
@@ -69,7 +72,9 @@ final readonly class Cautions
         $setsUp = Phase::SetUp === $phase;
 
         return match ($hazard) {
-            Hazard::OpenFlame => $setsUp ? sprintf('Candles %s from anything that burns, never unattended (NFPA).', $this->lengths->write(Length::ofTenths(self::FLAME_CLEARANCE))) : null,
+            Hazard::OpenFlame => $setsUp
+                ? sprintf('Candles %s from anything that burns, never unattended (NFPA).', $this->lengths->write(Length::ofTenths(self::FLAME_CLEARANCE)))
+                : null,
             Hazard::Breakable => Phase::Fetch === $phase || Phase::PackAway === $phase ? 'Breakable: wrap each, nothing heavy on top.' : null,
             Hazard::SmallParts => $setsUp && null !== $spot && $spot->has(SpotHazard::Children) ? 'Small parts: out of reach of small children.' : null,
             Hazard::ButtonCells => $setsUp ? 'Button cells: check the screwed cover, keep from small children.' : null,

@@ -13,7 +13,10 @@ use BrightCupboard\Core\Surface\Spot;
 final readonly class Durations
 {
     /** Minutes to go there and begin, and when it is set up to stand back and look. */
-    private const START = ['take down' => 1.0, 'move furniture' => 0.0, 'clean' => 2.0, 'fetch' => 3.0, 'prepare' => 1.0, 'set up' => 3.0, 'pack away' => 2.0, 'let go' => 2.0, 'look again' => 2.0];
+    private const START = [
+        'take down' => 1.0, 'move furniture' => 0.0, 'clean' => 2.0, 'fetch' => 3.0, 'prepare' => 1.0, 'set up' => 3.0, 'pack away' => 2.0,
+        'let go' => 2.0, 'look again' => 2.0,
+    ];
     /** Of more than so many units alike each goes faster, since the hands know it by then. */
     private const FEW = 4;
     private const PRACTISED = 0.7;

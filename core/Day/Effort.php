@@ -15,5 +15,12 @@ final readonly class Effort
      * @param int  $laid    square centimetres that it lays on the table, negative for what it clears
      * @param int  $byRule  minutes by the rule of thumb, before the pace of the home; 0 when nobody asked for it
      */
-    public function __construct(public int $minutes, public int $hands = 1, public bool $climbs = false, public bool $lifts = false, public int $laid = 0, public int $byRule = 0) {}
+    public function __construct(
+        public int $minutes,
+        public int $hands = 1,
+        public bool $climbs = false,
+        public bool $lifts = false,
+        public int $laid = 0,
+        public int $byRule = 0,
+    ) {}
 }

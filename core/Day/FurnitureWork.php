@@ -25,14 +25,35 @@ final readonly class FurnitureWork
             return $tasks;
         }
         $isOfRoom = static fn(DayTask $task, Phase ...$phases): bool => $task->group === $room && \in_array($task->phase, $phases, true);
-        $down = array_values(array_map(static fn(DayTask $task): string => $task->key, array_filter($tasks, static fn(DayTask $task): bool => $isOfRoom($task, Phase::TakeDown))));
+        $down = array_values(array_map(
+            static fn(DayTask $task): string => $task->key,
+            array_filter($tasks, static fn(DayTask $task): bool => $isOfRoom($task, Phase::TakeDown)),
+        ));
         $minutes = $rearrangement->minutes();
         $isForTwo = $rearrangement->isForTwo();
         $effort = new Effort($minutes, $isForTwo ? 2 : 1, lifts: $isForTwo, byRule: $minutes);
-        $move = new DayTask(Phase::MoveFurniture->value . ':room:' . $roomId, Phase::MoveFurniture, 'Rearrange ' . $room, $room, [], $effort, $steps, [self::CAUTION], $down, null);
+        $move = new DayTask(
+            Phase::MoveFurniture->value . ':room:' . $roomId,
+            Phase::MoveFurniture,
+            'Rearrange ' . $room,
+            $room,
+            [],
+            $effort,
+            $steps,
+            [self::CAUTION],
+            $down,
+            null,
+        );
         $before = array_filter($tasks, static fn(DayTask $task): bool => $task->phase->order() <= Phase::TakeDown->order());
         $after = array_filter($tasks, static fn(DayTask $task): bool => $task->phase->order() > Phase::TakeDown->order());
 
-        return [...array_values($before), $move, ...array_values(array_map(static fn(DayTask $task): DayTask => $isOfRoom($task, Phase::Clean, Phase::SetUp) ? $task->alsoAfter($move->key) : $task, $after))];
+        return [
+            ...array_values($before),
+            $move,
+            ...array_values(array_map(
+                static fn(DayTask $task): DayTask => $isOfRoom($task, Phase::Clean, Phase::SetUp) ? $task->alsoAfter($move->key) : $task,
+                $after,
+            )),
+        ];
     }
 }

@@ -77,7 +77,9 @@ final readonly class Handling
     {
         return match (true) {
             PieceKind::Lights === $piece->kind => 'try the strands, set the timer',
-            \in_array(Material::FreshGreenery, $piece->materials, true) => PieceKind::Tree === $piece->kind ? 'cut the foot anew, into water at once' : 'ends cut again, misted or into water',
+            \in_array(Material::FreshGreenery, $piece->materials, true) => PieceKind::Tree === $piece->kind
+                ? 'cut the foot anew, into water at once'
+                : 'ends cut again, misted or into water',
             $piece->isOf(Texture::Greenery) && $this->minutes(Phase::Prepare, $piece) > 0 => 'fluff and bend apart',
             $isNew => 'tags and stickers off',
             PieceKind::Runner === $piece->kind || PieceKind::Napkin === $piece->kind => 'iron or shake out',

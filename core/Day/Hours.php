@@ -31,7 +31,12 @@ final readonly class Hours
         usort($pauses, static fn(Pause $a, Pause $b): int => $a->at <=> $b->at);
         $over = $start;
         foreach ($pauses as $pause) {
-            if ($pause->at < $over || $pause->minutes < self::SHORTEST_PAUSE || $pause->minutes > self::LONGEST_PAUSE || $pause->at >= ($latestEnd ?? self::DAY)) {
+            if (
+                $pause->at < $over
+                || $pause->minutes < self::SHORTEST_PAUSE
+                || $pause->minutes > self::LONGEST_PAUSE
+                || $pause->at >= ($latestEnd ?? self::DAY)
+            ) {
                 throw InvalidDay::pause();
             }
             $over = $pause->at + $pause->minutes;

@@ -50,7 +50,17 @@ final readonly class Lanes
         }
         $overfull = array_map(static fn(int $i): string => $tasks[$i]->key, $run->overfull);
 
-        return new Schedule($slots, $run->finish(), $this->hours->endsAt($run->finish()), $orders->longestChain(), $shared, $late, $unmanned, $run->mostLaid, $overfull);
+        return new Schedule(
+            $slots,
+            $run->finish(),
+            $this->hours->endsAt($run->finish()),
+            $orders->longestChain(),
+            $shared,
+            $late,
+            $unmanned,
+            $run->mostLaid,
+            $overfull,
+        );
     }
 
     /**
@@ -118,7 +128,13 @@ final readonly class Lanes
      */
     private function run(array $tasks, Orders $orders, array $turns, int $target, bool $keeps): LaneRun
     {
-        $there = array_map(fn(Hand $hand): array => [null === $hand->from ? 0 : $this->hours->workedBy($hand->from), null === $hand->until ? null : $this->hours->workedBy($hand->until)], $this->crew->hands);
+        $there = array_map(
+            fn(Hand $hand): array => [
+                null === $hand->from ? 0 : $this->hours->workedBy($hand->from),
+                null === $hand->until ? null : $this->hours->workedBy($hand->until),
+            ],
+            $this->crew->hands,
+        );
 
         return (new LaneRun($tasks, $orders, $this->crew, $there, $this->table, $target, $keeps))->work($turns);
     }

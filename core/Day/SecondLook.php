@@ -23,6 +23,18 @@ final readonly class SecondLook
         $minutes = $this->durations->minutes(Phase::LookAgain, []) + self::PUTTING_RIGHT * \count($points);
         $phase = Phase::LookAgain;
 
-        return new DayTask($phase->value . ':spot:' . $spot->id, $phase, $spot->name, $room, [], new Effort($minutes, byRule: $minutes), [] === $points ? ['Nothing was left open: stand back and look.'] : $points, [], [], null, $spot->id);
+        return new DayTask(
+            $phase->value . ':spot:' . $spot->id,
+            $phase,
+            $spot->name,
+            $room,
+            [],
+            new Effort($minutes, byRule: $minutes),
+            [] === $points ? ['Nothing was left open: stand back and look.'] : $points,
+            [],
+            [],
+            null,
+            $spot->id,
+        );
     }
 }

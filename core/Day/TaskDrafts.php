@@ -68,7 +68,13 @@ final class TaskDrafts
     public function prepare(Preparation $preparation): void
     {
         $at = $this->spots[$preparation->spotId ?? ''] ?? null;
-        $draft = new TaskDraft(Phase::Prepare, $preparation->title, $at->room ?? 'At the table', [$at->round ?? 0, $at->focalRank ?? 0, $preparation->title], $preparation->key);
+        $draft = new TaskDraft(
+            Phase::Prepare,
+            $preparation->title,
+            $at->room ?? 'At the table',
+            [$at->round ?? 0, $at->focalRank ?? 0, $preparation->title],
+            $preparation->key,
+        );
         $draft->minutes = self::SUM;
         $this->drafts[$draft->key] = $draft;
         $setUp = $this->drafts[Phase::SetUp->value . ':' . $preparation->spotId] ?? null;
@@ -176,12 +182,25 @@ final class TaskDrafts
 
     private function atSpot(Phase $phase, DaySpot $at): TaskDraft
     {
-        return $this->drafts[$phase->value . ':' . $at->spot->id] ??= new TaskDraft($phase, $at->spot->name, $at->room, [$at->round, $at->focalRank], $at->spot->id, $at->spot);
+        return $this->drafts[$phase->value . ':' . $at->spot->id] ??= new TaskDraft(
+            $phase,
+            $at->spot->name,
+            $at->room,
+            [$at->round, $at->focalRank],
+            $at->spot->id,
+            $at->spot,
+        );
     }
 
     private function atTote(Phase $phase, StoredTote $tote, string $title): TaskDraft
     {
-        return $this->drafts[$phase->value . ':' . $tote->id] ??= new TaskDraft($phase, sprintf($title, $tote->code), $tote->place, [self::LAST, $tote->place, $tote->code], $tote->id);
+        return $this->drafts[$phase->value . ':' . $tote->id] ??= new TaskDraft(
+            $phase,
+            sprintf($title, $tote->code),
+            $tote->place,
+            [self::LAST, $tote->place, $tote->code],
+            $tote->id,
+        );
     }
 
     private function elsewhere(Phase $phase, Place $place, string $title, string $group, string $order): TaskDraft

@@ -48,7 +48,11 @@ final readonly class CandidateRanking
     private const WHOLE = 0.5;
     private const SAFETY = [Check::Room, Check::Flame, Check::Surroundings];
 
-    public function __construct(private Surroundings $surroundings = new Surroundings(), private PlaceFinder $places = new PlaceFinder(), private Coach $coach = new Coach()) {}
+    public function __construct(
+        private Surroundings $surroundings = new Surroundings(),
+        private PlaceFinder $places = new PlaceFinder(),
+        private Coach $coach = new Coach(),
+    ) {}
 
     /** @param list<Available> $available */
     public function rank(Dressing $dressing, array $available, Judgement $by, Season $season, int $most): Ranking
@@ -58,9 +62,13 @@ final readonly class CandidateRanking
         $scored = $scores = $ids = $leftOut = $lacks = $postures = [];
         foreach ($available as $offer) {
             $kind = $offer->piece->kind;
-            $posture = $postures[$kind->value] ??= $dressing->postureFor($kind) ?? (null === $dressing->spot->postureOf($kind) ? Objection::Posture : Objection::NeedsHost);
+            $posture = $postures[$kind->value] ??= $dressing->postureFor($kind) ?? (null === $dressing->spot->postureOf($kind)
+                ? Objection::Posture
+                : Objection::NeedsHost);
             $put = $posture instanceof Posture ? new PlacedPiece('try', $offer->piece, 1, 0, Layer::Middle, 0, 0, $posture) : null;
-            $objection = null === $put ? $posture : $this->surroundings->objection($offer->piece, $dressing->spot) ?? $this->surroundings->sizeObjectionTo($put, $dressing->spot);
+            $objection = null === $put
+                ? $posture
+                : $this->surroundings->objection($offer->piece, $dressing->spot) ?? $this->surroundings->sizeObjectionTo($put, $dressing->spot);
             if (null === $put || $objection instanceof Objection) {
                 $reason = $objection instanceof Objection ? $objection->value : '';
                 $leftOut[$reason] = ($leftOut[$reason] ?? 0) + 1;

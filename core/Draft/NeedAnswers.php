@@ -42,7 +42,14 @@ final readonly class NeedAnswers
                 $answers[] = new NeedAnswer($offer, (int) round(100 - $points), $misses);
             }
         }
-        usort($answers, static fn(NeedAnswer $a, NeedAnswer $b): int => [$b->score, $a->available->piece->name, $a->available->piece->id] <=> [$a->score, $b->available->piece->name, $b->available->piece->id]);
+        usort(
+            $answers,
+            static fn(NeedAnswer $a, NeedAnswer $b): int => [
+                $b->score,
+                $a->available->piece->name,
+                $a->available->piece->id,
+            ] <=> [$a->score, $b->available->piece->name, $b->available->piece->id],
+        );
 
         return \array_slice($answers, 0, $most);
     }

@@ -25,7 +25,10 @@ final readonly class Rearranging
     public function by(Dressing $dressing, BalanceSchool $school): Rearranged
     {
         $placed = $dressing->placed;
-        usort($placed, static fn(PlacedPiece $a, PlacedPiece $b): int => [self::order($a), -$a->visualWeight(), $a->id] <=> [self::order($b), -$b->visualWeight(), $b->id]);
+        usort(
+            $placed,
+            static fn(PlacedPiece $a, PlacedPiece $b): int => [self::order($a), -$a->visualWeight(), $a->id] <=> [self::order($b), -$b->visualWeight(), $b->id],
+        );
         $new = new Dressing($dressing->spot, []);
         $leftOut = [];
         foreach ($placed as $piece) {
@@ -53,7 +56,12 @@ final readonly class Rearranging
         $shifted = new Dressing($dressing->spot, array_map(static function (PlacedPiece $one) use ($by): PlacedPiece {
             $stance = $one->stance();
 
-            return PlacedPiece::at($one->id, $one->piece, $one->count, new Stance($stance->left + $by, $stance->layer, $stance->raise, $stance->tier, $stance->posture));
+            return PlacedPiece::at(
+                $one->id,
+                $one->piece,
+                $one->count,
+                new Stance($stance->left + $by, $stance->layer, $stance->raise, $stance->tier, $stance->posture),
+            );
         }, $dressing->placed));
 
         return [] === $this->fit->faults($shifted) ? $shifted : $dressing;
@@ -85,7 +93,13 @@ final readonly class Rearranging
             return null;
         }
         $left = (int) round($piece->centre / $from->width->tenths() * $onto->spot->width->tenths() - $piece->width / 2);
-        $stance = new Stance(max(0, min($left, $onto->spot->width->tenths() - $piece->width)), $piece->layer, $piece->raise, min($piece->tier, $onto->spot->tierCount() - 1), $piece->posture);
+        $stance = new Stance(
+            max(0, min($left, $onto->spot->width->tenths() - $piece->width)),
+            $piece->layer,
+            $piece->raise,
+            min($piece->tier, $onto->spot->tierCount() - 1),
+            $piece->posture,
+        );
 
         return $this->fit->isFree(PlacedPiece::at('try', $piece->piece, $piece->count, $stance), $onto) ? $stance : null;
     }

@@ -68,7 +68,10 @@ final readonly class Remedies
     {
         $about = array_count_values(array_merge(...array_map(static fn(Finding $finding): array => $finding->placements(), $open)));
         $pieces = $dressing->placed;
-        usort($pieces, static fn(PlacedPiece $a, PlacedPiece $b): int => [$about[$b->id] ?? 0, $b->visualWeight(), $a->id] <=> [$about[$a->id] ?? 0, $a->visualWeight(), $b->id]);
+        usort(
+            $pieces,
+            static fn(PlacedPiece $a, PlacedPiece $b): int => [$about[$b->id] ?? 0, $b->visualWeight(), $a->id] <=> [$about[$a->id] ?? 0, $a->visualWeight(), $b->id],
+        );
         foreach (\array_slice($pieces, 0, self::MOST_SHIFTED) as $piece) {
             $rest = $dressing->without($piece->id);
             foreach ($this->places->best($rest, $piece->piece, $by->look->balance, self::PLACES, $piece->count) as $stance) {

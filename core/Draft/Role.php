@@ -37,7 +37,11 @@ enum Role: string
     public static function of(PlacedPiece $placed, Spot $spot): self
     {
         $piece = $placed->piece;
-        $isLit = $piece->hasFlame() || \in_array($piece->kind, [PieceKind::Candlestick, PieceKind::CandleGroup, PieceKind::Lantern, PieceKind::Pillar, PieceKind::StormGlass, PieceKind::Lights], true) || \in_array(Hazard::ButtonCells, $piece->hazards, true);
+        $isLit = $piece->hasFlame() || \in_array(
+            $piece->kind,
+            [PieceKind::Candlestick, PieceKind::CandleGroup, PieceKind::Lantern, PieceKind::Pillar, PieceKind::StormGlass, PieceKind::Lights],
+            true,
+        ) || \in_array(Hazard::ButtonCells, $piece->hazards, true);
         $share = $placed->height / max(1, $spot->clearOver($placed->tier) ?? self::USUAL_CLEAR);
 
         return match (true) {
@@ -50,7 +54,11 @@ enum Role: string
             Posture::Drapes === $placed->posture => self::Garland,
             Posture::Lies === $placed->posture && PieceKind::Bunch !== $piece->kind => self::Ground,
             Posture::Leans === $placed->posture => self::Backdrop,
-            Posture::Fills === $placed->posture, $piece->isOf(Texture::Greenery), \in_array($piece->kind, [PieceKind::Bunch, PieceKind::PotPlant, PieceKind::Arrangement, PieceKind::Tree], true) => self::Greenery,
+            Posture::Fills === $placed->posture, $piece->isOf(Texture::Greenery), \in_array(
+                $piece->kind,
+                [PieceKind::Bunch, PieceKind::PotPlant, PieceKind::Arrangement, PieceKind::Tree],
+                true,
+            ) => self::Greenery,
             $share >= self::TALL_FROM => self::Tall,
             $share <= self::LOW_UNTIL => self::Low,
             default => self::Middle,

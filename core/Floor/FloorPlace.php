@@ -6,7 +6,10 @@ namespace BrightCupboard\Core\Floor;
 
 use BrightCupboard\Core\Measure\Length;
 
-/** Where furniture stands: its left and far edge from the left and the far wall, and how often it is turned by a quarter; unturned its front looks at the near wall. */
+/**
+ * Where furniture stands: its left and far edge from the left and the far wall, and how often it is turned by a
+ * quarter; unturned its front looks at the near wall.
+ */
 final readonly class FloorPlace
 {
     /** Depth of the strip along its front under which its front legs are (memory). */

@@ -50,7 +50,11 @@ final readonly class FloorPlan
         foreach ($all as $i => [$one, $at]) {
             foreach (\array_slice($all, $i + 1) as [$other, $there]) {
                 [$a, $b] = [$at->box($one), $there->box($other)];
-                $stands = ($one->kind->hasCord() && $other->kind->isTop() && $b->contains($a)) || ($other->kind->hasCord() && $one->kind->isTop() && $a->contains($b));
+                $stands = (
+                    $one->kind->hasCord()
+                    && $other->kind->isTop()
+                    && $b->contains($a)
+                ) || ($other->kind->hasCord() && $one->kind->isTop() && $a->contains($b));
                 if (!$stands && $a->overlaps($b)) {
                     $findings[] = new FloorFinding(FloorCheck::Overlap, [$one->id, $other->id]);
                 }
@@ -67,7 +71,13 @@ final readonly class FloorPlan
         if ([] === $doors) {
             return [];
         }
-        $ways = new Ways($this->room, array_values(array_map(static fn(array $one): Box => $one[1]->box($one[0]), array_filter($this->standing, static fn(array $one): bool => !$one[0]->kind->isFlat()))));
+        $ways = new Ways(
+            $this->room,
+            array_values(array_map(
+                static fn(array $one): Box => $one[1]->box($one[0]),
+                array_filter($this->standing, static fn(array $one): bool => !$one[0]->kind->isFlat()),
+            )),
+        );
         $findings = [];
         foreach (\array_slice($doors, 1) as $other) {
             $arrives = static fn(int $side): Box => $ways->doorway($other, intdiv($side, 2))->grown(1);

@@ -22,7 +22,15 @@ final readonly class Rearrangement
                 $moves[] = [$furniture, $now[$id][1], $to];
             }
         }
-        usort($moves, static fn(array $a, array $b): int => [$b[0]->kind->isFlat(), $b[0]->kind->minutes(), $a[0]->name, $a[0]->id] <=> [$a[0]->kind->isFlat(), $a[0]->kind->minutes(), $b[0]->name, $b[0]->id]);
+        usort(
+            $moves,
+            static fn(array $a, array $b): int => [
+                $b[0]->kind->isFlat(),
+                $b[0]->kind->minutes(),
+                $a[0]->name,
+                $a[0]->id,
+            ] <=> [$a[0]->kind->isFlat(), $a[0]->kind->minutes(), $b[0]->name, $b[0]->id],
+        );
 
         return new self($moves);
     }

@@ -54,7 +54,13 @@ final readonly class CsvTable
             }
         }
         $width = max([$width, ...array_map(\count(...), $rows)]);
-        return new self(self::padded($heads, $width), array_map(static fn(array $cells): array => self::padded($cells, $width), $rows), $lines, $under, $asides);
+        return new self(
+            self::padded($heads, $width),
+            array_map(static fn(array $cells): array => self::padded($cells, $width), $rows),
+            $lines,
+            $under,
+            $asides,
+        );
     }
 
     /**
@@ -78,7 +84,10 @@ final readonly class CsvTable
     {
         $said = array_values(array_filter($cells, static fn(string $cell): bool => '' !== $cell));
 
-        return 1 === preg_match(self::TOTAL, $said[0] ?? '') && [] === array_filter(\array_slice($said, 1), static fn(string $cell): bool => 1 !== preg_match('/^[^\pL]*\d[^\pL]*$|^(?:pieces|items|units|pcs)$/iu', $cell));
+        return 1 === preg_match(self::TOTAL, $said[0] ?? '') && [] === array_filter(
+            \array_slice($said, 1),
+            static fn(string $cell): bool => 1 !== preg_match('/^[^\pL]*\d[^\pL]*$|^(?:pieces|items|units|pcs)$/iu', $cell),
+        );
     }
 
     /**
@@ -90,7 +99,12 @@ final readonly class CsvTable
     private static function isHeading(array $cells, int $width, array $heads, TableOf $of): bool
     {
         $said = array_filter($cells, static fn(string $cell): bool => '' !== $cell);
-        if ($width < 3 || 1 !== \count($said) || TableOf::Pieces !== $of || 1 !== preg_match('/\pL{3}|^(?:tote |box |bin )?[a-z]{1,2}-?\d{1,3}:?$/iu', implode('', $said))) {
+        if (
+            $width < 3
+            || 1 !== \count($said)
+            || TableOf::Pieces !== $of
+            || 1 !== preg_match('/\pL{3}|^(?:tote |box |bin )?[a-z]{1,2}-?\d{1,3}:?$/iu', implode('', $said))
+        ) {
             return false;
         }
         $text = implode('', $said);
@@ -100,7 +114,8 @@ final readonly class CsvTable
     }
 
     /**
-     * "$1,200.00" and "4,50" without quotation marks fall into two cells where commas separate them: put together again where that makes the row as long as the heads.
+     * "$1,200.00" and "4,50" without quotation marks fall into two cells where commas separate them: put together
+     * again where that makes the row as long as the heads.
      *
      * @param list<string> $cells
      *

@@ -86,7 +86,12 @@ final readonly class HouseLine
             return new SpotReading($room, null, 0, $questions);
         }
         try {
-            return new SpotReading($room, $this->made($this->capital($this->plain($name)), $kind, $measures, $seenFrom, array_values(array_unique($hazards, \SORT_REGULAR)), $line), SpotFacts::of($kind)->focalRank, []);
+            return new SpotReading(
+                $room,
+                $this->made($this->capital($this->plain($name)), $kind, $measures, $seenFrom, array_values(array_unique($hazards, \SORT_REGULAR)), $line),
+                SpotFacts::of($kind)->focalRank,
+                [],
+            );
         } catch (CoreException $refusal) {
             return new SpotReading($room, null, 0, [new Question('width', $refusal->getMessage())]);
         }
@@ -101,7 +106,10 @@ final readonly class HouseLine
     {
         $questions = [];
         if ('' === $room) {
-            $questions[] = new Question('room', 'Which room is it in? Begin the line with the room, like “parlour: ' . ('' === $line ? 'mantel' : $line) . '”.');
+            $questions[] = new Question(
+                'room',
+                'Which room is it in? Begin the line with the room, like “parlour: ' . ('' === $line ? 'mantel' : $line) . '”.',
+            );
         }
         if ('' !== $measures->refusal) {
             $questions[] = new Question('width', $measures->refusal);
@@ -124,7 +132,13 @@ final readonly class HouseLine
     private function made(string $name, SpotKind $kind, SpotMeasures $measures, ?SeenFrom $seenFrom, array $hazards, string $line): Spot
     {
         $usual = SpotFacts::of($kind);
-        $assumed = array_values(array_filter(['width', 'depth', 'ledgeHeight', 'clearHeight'], static fn(string $side): bool => !isset($measures->sides[$side]) && ('clearHeight' !== $side || (!$measures->isOpenAbove && null !== $usual->clearHeight))));
+        $assumed = array_values(array_filter(
+            ['width', 'depth', 'ledgeHeight', 'clearHeight'],
+            static fn(string $side): bool => !isset($measures->sides[$side]) && (
+                'clearHeight' !== $side
+                || (!$measures->isOpenAbove && null !== $usual->clearHeight)
+            ),
+        ));
 
         return (new Spot(
             '',
@@ -187,9 +201,19 @@ final readonly class HouseLine
                 default => $unread[] = $left,
             };
         }
-        $questions = array_map(static fn(string $phrase): Question => new Question('line', sprintf('“%s” is not understood. Take it out, or say it another way.', $phrase)), $unread);
+        $questions = array_map(
+            static fn(string $phrase): Question => new Question('line', sprintf('“%s” is not understood. Take it out, or say it another way.', $phrase)),
+            $unread,
+        );
         if ('' === $place) {
-            $questions[] = new Question('place', 'Where is it kept?', array_map(static fn(string $word): Reply => new Reply($word, $code . ' ' . $word . ('' === $rest ? '' : ', ' . $rest)), ['attic', 'cellar', 'garage', 'closet', 'under the bed']));
+            $questions[] = new Question(
+                'place',
+                'Where is it kept?',
+                array_map(
+                    static fn(string $word): Reply => new Reply($word, $code . ' ' . $word . ('' === $rest ? '' : ', ' . $rest)),
+                    ['attic', 'cellar', 'garage', 'closet', 'under the bed'],
+                ),
+            );
         }
         if ('' !== $measures->refusal) {
             $questions[] = new Question('width', $measures->refusal);
@@ -201,7 +225,15 @@ final readonly class HouseLine
         }
         $side = static fn(int $i): Length => $sides[$i] ?? Length::ofTenths(self::TOTE_INCHES[$i] * Length::TENTHS_PER_INCH);
 
-        return new ToteReading(mb_strtoupper((string) preg_replace('/[\s-]+(?=\d)/', '', $code)), $place, new Size($side(0), $side(1), $side(2)), 3 === \count($given), array_values(array_unique($conditions, \SORT_REGULAR)), $mostWeight, $questions);
+        return new ToteReading(
+            mb_strtoupper((string) preg_replace('/[\s-]+(?=\d)/', '', $code)),
+            $place,
+            new Size($side(0), $side(1), $side(2)),
+            3 === \count($given),
+            array_values(array_unique($conditions, \SORT_REGULAR)),
+            $mostWeight,
+            $questions,
+        );
     }
 
     /**
@@ -232,7 +264,10 @@ final readonly class HouseLine
     /** @return list<string> a comma inside a number parts nothing */
     private static function phrases(string $line): array
     {
-        return array_values(array_filter(array_map(trim(...), explode(';', (string) preg_replace('/,(?!\d)/u', ';', $line))), static fn(string $phrase): bool => '' !== $phrase));
+        return array_values(array_filter(
+            array_map(trim(...), explode(';', (string) preg_replace('/,(?!\d)/u', ';', $line))),
+            static fn(string $phrase): bool => '' !== $phrase,
+        ));
     }
 
     /** A name without what was taken out of its middle, and without a shape at its end: "kitchen table round". */

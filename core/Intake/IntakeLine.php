@@ -71,7 +71,12 @@ final readonly class IntakeLine
     {
         $draft = $this->begun($line);
         if ('' === $line || mb_strlen($line) > self::MOST_CHARACTERS) {
-            $draft->questions[] = new Question('line', '' === $line ? 'Write what it is, such as: 3 brass candlesticks 9 in, attic A2, $4 each.' : sprintf('A line has at most %d characters. Put the rest into the care note afterwards.', self::MOST_CHARACTERS));
+            $draft->questions[] = new Question(
+                'line',
+                '' === $line
+                    ? 'Write what it is, such as: 3 brass candlesticks 9 in, attic A2, $4 each.'
+                    : sprintf('A line has at most %d characters. Put the rest into the care note afterwards.', self::MOST_CHARACTERS),
+            );
 
             return Readings::of($draft, []);
         }

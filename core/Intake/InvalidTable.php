@@ -27,7 +27,11 @@ final class InvalidTable extends \DomainException implements CoreException
     /** @param list<string> $heads */
     public static function withoutKey(string $key, array $heads): self
     {
-        return new self(sprintf('No column for the %1$s was found among: %2$s. Call one of them “%1$s”.', $key, mb_strimwidth(implode(', ', $heads), 0, 160, '…')));
+        return new self(sprintf(
+            'No column for the %1$s was found among: %2$s. Call one of them “%1$s”.',
+            $key,
+            mb_strimwidth(implode(', ', $heads), 0, 160, '…'),
+        ));
     }
 
     public static function twice(string $field, string $one, string $two): self

@@ -25,14 +25,46 @@ final readonly class Lexicon
     private const FINISHES = [
         'matt' => 'matt', 'matte' => 'matt', 'glazed' => 'glazed', 'shiny' => 'glazed', 'drip glaze' => 'drip glaze', 'clear' => 'clear', 'woven' => 'woven', 'knit' => 'knit', 'knitted' => 'knit', 'cable knit' => 'knit', 'glitter' => 'glitter', 'glittery' => 'glitter', 'sparkly' => 'glitter', 'aged' => 'aged', 'distressed' => 'aged', 'antique' => 'aged', 'rusty' => 'aged', 'hammered' => 'metal', 'weathered' => 'aged', 'rustic' => 'aged', 'chippy' => 'aged', 'patina' => 'aged', 'glossy' => 'glazed', 'crackle' => 'glazed', 'sequin' => 'glitter', 'beaded' => 'glitter', 'crochet' => 'knit', 'crocheted' => 'knit', 'braided' => 'woven', 'chunky knit' => 'knit', 'vintage' => 'aged', 'gilded' => 'metal', 'gilt' => 'metal', 'transparent' => 'clear',
     ];
-    private const SEASONS = ['spring' => 'spring', 'easter' => 'spring', 'summer' => 'summer', 'autumn' => 'autumn', 'fall' => 'autumn', 'harvest' => 'autumn', 'halloween' => 'autumn', 'thanksgiving' => 'autumn', 'fourth of july' => 'summer', 'patriotic' => 'summer', 'valentine' => 'winter', 'valentines' => 'winter', 'hanukkah' => 'winter', 'new year' => 'winter', 'st patrick' => 'spring', "mother's day" => 'spring', 'winter' => 'winter', 'midwinter' => 'winter', 'christmas' => 'winter', 'xmas' => 'winter', 'yule' => 'winter', 'advent' => 'winter'];
-    private const ORIGINS = ['bought' => 'bought', 'new' => 'bought', 'thrifted' => 'thrifted', 'secondhand' => 'thrifted', 'second hand' => 'thrifted', 'flea market' => 'thrifted', 'yard sale' => 'thrifted', 'charity shop' => 'thrifted', 'made' => 'made', 'homemade' => 'made', 'handmade' => 'made', 'given' => 'given', 'gift' => 'given', 'gifted' => 'given', 'hand-me-down' => 'given', 'heirloom' => 'given', 'thrift store' => 'thrifted', 'thrift' => 'thrifted', 'op shop' => 'thrifted', 'car boot' => 'thrifted', 'garage sale' => 'thrifted', 'estate sale' => 'thrifted', 'auction' => 'thrifted', 'antique mall' => 'thrifted', 'diy' => 'made', 'hand made' => 'made', 'home made' => 'made', 'inherited' => 'given', 'borrowed' => 'borrowed', 'found' => 'found'];
-    private const HAZARDS = ['breakable' => 'breakable', 'fragile' => 'breakable', 'open flame' => 'open flame', 'real flame' => 'open flame', 'small parts' => 'small parts', 'button cells' => 'button cells', 'toxic to pets' => 'toxic to pets', 'mains' => 'mains cord', 'plug in' => 'mains cord', 'plug-in' => 'mains cord', 'plugin' => 'mains cord', 'corded' => 'mains cord', 'needs a ladder' => 'needs a ladder'];
-    private const PATTERNS = ['striped' => 'stripe', 'stripe' => 'stripe', 'stripes' => 'stripe', 'check' => 'check', 'checked' => 'check', 'plaid' => 'check', 'tartan' => 'check', 'gingham' => 'check', 'ribbed' => 'rib', 'banded' => 'band', 'speckled' => 'speck', 'rings' => 'rings', 'sprigged' => 'sprig', 'buffalo check' => 'check', 'buffalo plaid' => 'check', 'pinstripe' => 'stripe', 'ticking' => 'stripe', 'ticking stripe' => 'stripe', 'polka dot' => 'speck', 'spotted' => 'speck', 'dotted' => 'speck', 'floral' => 'sprig', 'botanical' => 'sprig'];
-    private const SHAPES = ['round' => 'round', 'square' => 'square', 'arch' => 'arch', 'arched' => 'arch', 'oval' => 'oval', 'tall' => 'tall', 'rectangular' => 'rect'];
+    private const SEASONS = [
+        'spring' => 'spring', 'easter' => 'spring', 'summer' => 'summer', 'autumn' => 'autumn', 'fall' => 'autumn', 'harvest' => 'autumn',
+        'halloween' => 'autumn', 'thanksgiving' => 'autumn', 'fourth of july' => 'summer', 'patriotic' => 'summer', 'valentine' => 'winter',
+        'valentines' => 'winter', 'hanukkah' => 'winter', 'new year' => 'winter', 'st patrick' => 'spring', "mother's day" => 'spring',
+        'winter' => 'winter', 'midwinter' => 'winter', 'christmas' => 'winter', 'xmas' => 'winter', 'yule' => 'winter',
+        'advent' => 'winter',
+    ];
+    private const ORIGINS = [
+        'bought' => 'bought', 'new' => 'bought', 'thrifted' => 'thrifted', 'secondhand' => 'thrifted', 'second hand' => 'thrifted',
+        'flea market' => 'thrifted', 'yard sale' => 'thrifted', 'charity shop' => 'thrifted', 'made' => 'made', 'homemade' => 'made',
+        'handmade' => 'made', 'given' => 'given', 'gift' => 'given', 'gifted' => 'given', 'hand-me-down' => 'given', 'heirloom' => 'given',
+        'thrift store' => 'thrifted', 'thrift' => 'thrifted', 'op shop' => 'thrifted', 'car boot' => 'thrifted',
+        'garage sale' => 'thrifted', 'estate sale' => 'thrifted', 'auction' => 'thrifted', 'antique mall' => 'thrifted', 'diy' => 'made',
+        'hand made' => 'made', 'home made' => 'made', 'inherited' => 'given', 'borrowed' => 'borrowed', 'found' => 'found',
+    ];
+    private const HAZARDS = [
+        'breakable' => 'breakable', 'fragile' => 'breakable', 'open flame' => 'open flame', 'real flame' => 'open flame',
+        'small parts' => 'small parts', 'button cells' => 'button cells', 'toxic to pets' => 'toxic to pets', 'mains' => 'mains cord',
+        'plug in' => 'mains cord', 'plug-in' => 'mains cord', 'plugin' => 'mains cord', 'corded' => 'mains cord',
+        'needs a ladder' => 'needs a ladder',
+    ];
+    private const PATTERNS = [
+        'striped' => 'stripe', 'stripe' => 'stripe', 'stripes' => 'stripe', 'check' => 'check', 'checked' => 'check', 'plaid' => 'check',
+        'tartan' => 'check', 'gingham' => 'check', 'ribbed' => 'rib', 'banded' => 'band', 'speckled' => 'speck', 'rings' => 'rings',
+        'sprigged' => 'sprig', 'buffalo check' => 'check', 'buffalo plaid' => 'check', 'pinstripe' => 'stripe', 'ticking' => 'stripe',
+        'ticking stripe' => 'stripe', 'polka dot' => 'speck', 'spotted' => 'speck', 'dotted' => 'speck', 'floral' => 'sprig',
+        'botanical' => 'sprig',
+    ];
+    private const SHAPES = [
+        'round' => 'round', 'square' => 'square', 'arch' => 'arch', 'arched' => 'arch', 'oval' => 'oval', 'tall' => 'tall',
+        'rectangular' => 'rect',
+    ];
     private const FLAMELESS = ['flameless', 'battery', 'battery operated', 'batteries', 'battery powered', 'led', 'solar', 'usb', 'rechargeable'];
     /** Written at the start instead of a number. */
-    private const COUNTS = ['a' => 1, 'an' => 1, 'one' => 1, 'pair of' => 2, 'a pair of' => 2, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'eleven' => 11, 'twelve' => 12, 'thirteen' => 13, 'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16, 'seventeen' => 17, 'eighteen' => 18, 'nineteen' => 19, 'a dozen' => 12, 'dozen' => 12, 'doz' => 12, 'dz' => 12];
+    private const COUNTS = [
+        'a' => 1, 'an' => 1, 'one' => 1, 'pair of' => 2, 'a pair of' => 2, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6,
+        'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'eleven' => 11, 'twelve' => 12, 'thirteen' => 13, 'fourteen' => 14,
+        'fifteen' => 15, 'sixteen' => 16, 'seventeen' => 17, 'eighteen' => 18, 'nineteen' => 19, 'a dozen' => 12, 'dozen' => 12,
+        'doz' => 12, 'dz' => 12,
+    ];
     private const TENS = ['twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50, 'sixty' => 60, 'seventy' => 70, 'eighty' => 80, 'ninety' => 90];
 
     /** @return array{PieceKind, string}|null the kind and the shape its word tells, '' where none */
@@ -121,11 +153,19 @@ final readonly class Lexicon
         return [] !== array_filter([$word, ...self::singulars($word)], KindWords::isGrown(...));
     }
 
-    /** The word for a kind that a mistyped one stands for: one letter off, from seven letters on two (a kitchen is no pitcher: the first is right then), or two that changed places; null where several are as near. */
+    /**
+     * The word for a kind that a mistyped one stands for: one letter off, from seven letters on two (a kitchen is
+     * no pitcher: the first is right then), or two that changed places; null where several are as near.
+     */
     public static function meant(string $word): ?string
     {
         $length = \strlen($word);
-        if ($length < self::TYPO_FROM || 1 !== preg_match('/^[a-z]+$/', $word) || null !== self::material($word) || \in_array($word, HurriedWords::COMMON, true)) {
+        if (
+            $length < self::TYPO_FROM
+            || 1 !== preg_match('/^[a-z]+$/', $word)
+            || null !== self::material($word)
+            || \in_array($word, HurriedWords::COMMON, true)
+        ) {
             return null;
         }
         /** @var array<int, array<string, string>> $near the form that is near, by how many letters it is off and by what it stands for */
@@ -157,7 +197,10 @@ final readonly class Lexicon
         if (\strlen($word) < self::TYPO_FROM || \in_array($word, HurriedWords::COMMON, true)) {
             return null;
         }
-        $near = array_values(array_filter($among, static fn(string $known): bool => $known[0] === $word[0] && !str_starts_with($word, $known) && 1 === self::off($word, $known)));
+        $near = array_values(array_filter(
+            $among,
+            static fn(string $known): bool => $known[0] === $word[0] && !str_starts_with($word, $known) && 1 === self::off($word, $known),
+        ));
 
         return 1 === \count($near) ? $near[0] : null;
     }
@@ -234,7 +277,15 @@ final readonly class Lexicon
     /** Whether a word is no part of a name: where it came from, its season (a feast is one), that it has no flame. */
     public static function isAside(string $word): bool
     {
-        return null !== self::origin($word) || \in_array($word, ['spring', 'summer', 'autumn', 'fall', 'winter', 'midwinter'], true) || null !== self::hazard($word) || \in_array($word, self::FLAMELESS, true) || \in_array($word, ['roll', 'rolls', 'qty', 'ea', 'each', 'pk', 'asst', 'assorted'], true);
+        return null !== self::origin($word) || \in_array(
+            $word,
+            ['spring', 'summer', 'autumn', 'fall', 'winter', 'midwinter'],
+            true,
+        ) || null !== self::hazard($word) || \in_array($word, self::FLAMELESS, true) || \in_array(
+            $word,
+            ['roll', 'rolls', 'qty', 'ea', 'each', 'pk', 'asst', 'assorted'],
+            true,
+        );
     }
 
     public static function isFlameless(string $word): bool

@@ -90,7 +90,17 @@ final class PieceRowReader
         $setOf = '' === ($cells['set'] ?? '') ? 0 : $this->setOf($cells['set of'] ?? '');
         $reading = $this->reading($draft, $shares ?? $this->completion->shares($draft), $cells);
 
-        return new PieceRow($reading, $replacement, $came, $places, $cells['set'] ?? '', $setOf, $cells['faces'] ?? '', $cells['parts'] ?? '', array_values(array_unique($this->problems, \SORT_REGULAR)));
+        return new PieceRow(
+            $reading,
+            $replacement,
+            $came,
+            $places,
+            $cells['set'] ?? '',
+            $setOf,
+            $cells['faces'] ?? '',
+            $cells['parts'] ?? '',
+            array_values(array_unique($this->problems, \SORT_REGULAR)),
+        );
     }
 
     /**
@@ -202,11 +212,17 @@ final class PieceRowReader
     {
         foreach ($draft->questions as $question) {
             if ('place' !== $question->field) {
-                $this->problems[] = new RowProblem('costEach' === $question->field ? 'cost' : ('height' === $question->field ? 'size' : $question->field), $question->sentence);
+                $this->problems[] = new RowProblem(
+                    'costEach' === $question->field ? 'cost' : ('height' === $question->field ? 'size' : $question->field),
+                    $question->sentence,
+                );
             }
         }
         if (null === $draft->kind) {
-            $this->problems = array_values(array_filter($this->problems, static fn(RowProblem $one): bool => 'kind' !== $one->field || 'What kind of thing is it?' !== $one->sentence));
+            $this->problems = array_values(array_filter(
+                $this->problems,
+                static fn(RowProblem $one): bool => 'kind' !== $one->field || 'What kind of thing is it?' !== $one->sentence,
+            ));
             [] === $this->problemsAt('kind') ? $this->problems[] = new RowProblem('kind', sprintf('What kind of thing is it? Write a word such as %s, %s or %s.', PieceKind::Vase->value, PieceKind::Wreath->value, PieceKind::Cushion->value)) : null;
         }
     }
@@ -248,12 +264,18 @@ final class PieceRowReader
     {
         $care = implode('; ', array_filter([$cells['care'] ?? '', ...$draft->care], static fn(string $note): bool => '' !== $note));
         if (mb_strlen($care) > self::LONGEST_CARE) {
-            $this->problems[] = new RowProblem('care', sprintf('Notes have at most %d characters, these have %d. Shorten them.', self::LONGEST_CARE, mb_strlen($care)));
+            $this->problems[] = new RowProblem(
+                'care',
+                sprintf('Notes have at most %d characters, these have %d. Shorten them.', self::LONGEST_CARE, mb_strlen($care)),
+            );
         }
         $draft->care = [mb_substr($care, 0, self::LONGEST_CARE)];
         [$draft->place, $draft->questions] = [null, []];
         if (isset($cells['assumed'])) {
-            $draft->assumed = array_map(static fn(string $word): Question => new Question('colour' === $word ? 'colours' : $word, ''), WordCells::parted($cells['assumed']));
+            $draft->assumed = array_map(
+                static fn(string $word): Question => new Question('colour' === $word ? 'colours' : $word, ''),
+                WordCells::parted($cells['assumed']),
+            );
         }
 
         return Readings::of($draft, $colours);

@@ -16,5 +16,13 @@ final readonly class ToteReading
      * @param list<Condition> $conditions
      * @param list<Question>  $questions  what must be answered before it can be taken in
      */
-    public function __construct(public string $code, public string $place, public Size $inside, public bool $isMeasured, public array $conditions, public ?Weight $mostWeight, public array $questions) {}
+    public function __construct(
+        public string $code,
+        public string $place,
+        public Size $inside,
+        public bool $isMeasured,
+        public array $conditions,
+        public ?Weight $mostWeight,
+        public array $questions,
+    ) {}
 }

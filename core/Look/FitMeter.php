@@ -106,19 +106,30 @@ final class FitMeter
         }
         [$score, $notes] = $this->adjusted($piece, $score + $surprise, $rests);
 
-        return new PieceFit($piece->id, (int) round(max(0.0, min(100.0, $score))), $main['answer']->ribbon ?? 0, $main['answer']->distance ?? 0.0, $colours, $notes);
+        return new PieceFit(
+            $piece->id,
+            (int) round(max(0.0, min(100.0, $score))),
+            $main['answer']->ribbon ?? 0,
+            $main['answer']->distance ?? 0.0,
+            $colours,
+            $notes,
+        );
     }
 
     /** What one colour of a piece earns; where the look is quiet, the loud loses. */
     private function earned(ColourAnswer $answer, int $percent): float
     {
-        return ColourSchool::Quiet === $this->look->colour && $percent > self::LOUD_SHARE ? $answer->score * (1 - (1 - self::LOUD_FACTOR) * $answer->loudness) : $answer->score;
+        return ColourSchool::Quiet === $this->look->colour && $percent > self::LOUD_SHARE
+            ? $answer->score * (1 - (1 - self::LOUD_FACTOR) * $answer->loudness)
+            : $answer->score;
     }
 
     /** What a small strange colour earns above its closeness where a surprise is welcome. One strange colour means one: only the best of a piece counts. */
     private function surprise(ColourAnswer $answer, int $percent): float
     {
-        return ColourSchool::Unexpected === $this->look->colour && $percent <= self::SURPRISE_UP_TO_PERCENT ? max(0.0, self::SURPRISE_SCORE - $answer->score) * $percent : 0.0;
+        return ColourSchool::Unexpected === $this->look->colour && $percent <= self::SURPRISE_UP_TO_PERCENT
+            ? max(0.0, self::SURPRISE_SCORE - $answer->score) * $percent
+            : 0.0;
     }
 
     /** How one colour answers the look. */

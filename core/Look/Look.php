@@ -47,7 +47,9 @@ final readonly class Look
     /** The same look by another school or in another mood. */
     public function judgedBy(?BalanceSchool $balance, ?int $mood): self
     {
-        return null === $balance && null === $mood ? $this : new self($this->name, $this->ribbons, $this->textures, $this->resting, $mood ?? $this->mood, $balance ?? $this->balance, $this->colour);
+        return null === $balance && null === $mood
+            ? $this
+            : new self($this->name, $this->ribbons, $this->textures, $this->resting, $mood ?? $this->mood, $balance ?? $this->balance, $this->colour);
     }
 
     /**

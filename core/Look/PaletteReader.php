@@ -50,7 +50,13 @@ final readonly class PaletteReader
         $warmth = $weight > 0.0 ? $warmth / $weight : 0.0;
         $hues = $weight > 0.0 ? $this->circularSpread(hypot($x, $y) / $weight) : 0.0;
 
-        return new PaletteReading($chroma, $spread, $warmth, $hues, [$this->strength($chroma, $spread), $this->temperature(['warm' => $sides['warm'] / $whole, 'cool' => $sides['cool'] / $whole, 'green' => $sides['green'] / $whole, 'violet' => $sides['violet'] / $whole], $hues), $this->variety($hues, $weight)]);
+        return new PaletteReading(
+            $chroma,
+            $spread,
+            $warmth,
+            $hues,
+            [$this->strength($chroma, $spread), $this->temperature(['warm' => $sides['warm'] / $whole, 'cool' => $sides['cool'] / $whole, 'green' => $sides['green'] / $whole, 'violet' => $sides['violet'] / $whole], $hues), $this->variety($hues, $weight)],
+        );
     }
 
     /** Standard deviation on a circle, in degrees: √(−2 ln R) for the mean resultant length R (K. V. Mardia, Statistics of Directional Data, 1972). */

@@ -28,9 +28,24 @@ final readonly class PartnerColours
         $isGrey = $at->chroma < 0.02;
         $sister = static fn(float $step): Srgb => (new Oklch(max(0.12, min(0.96, $at->lightness + $step)), $at->chroma * 0.7, $at->hue))->srgb();
         $partners = [
-            $this->partner('near in hue', $at->nudged(0.04, 0.0, self::NEAR_DEGREES)->srgb(), RibbonRole::Second, 'Stays in the family: calm, and easy to carry from room to room.'),
-            $this->partner('near, the other way', $at->nudged(-0.04, 0.0, -self::NEAR_DEGREES)->srgb(), RibbonRole::Second, 'Stays in the family and leans the other way.'),
-            $this->partner('opposite', $at->nudged(0.0, 0.0, 180.0)->srgb(), RibbonRole::Accent, 'Pulls against it and makes both stronger: keep it to a tenth.'),
+            $this->partner(
+                'near in hue',
+                $at->nudged(0.04, 0.0, self::NEAR_DEGREES)->srgb(),
+                RibbonRole::Second,
+                'Stays in the family: calm, and easy to carry from room to room.',
+            ),
+            $this->partner(
+                'near, the other way',
+                $at->nudged(-0.04, 0.0, -self::NEAR_DEGREES)->srgb(),
+                RibbonRole::Second,
+                'Stays in the family and leans the other way.',
+            ),
+            $this->partner(
+                'opposite',
+                $at->nudged(0.0, 0.0, 180.0)->srgb(),
+                RibbonRole::Accent,
+                'Pulls against it and makes both stronger: keep it to a tenth.',
+            ),
             $this->partner('darker sister', $sister(self::DARKER), RibbonRole::Dark, 'The same colour in the shade: gives the light ones an edge.'),
             $this->partner('lighter sister', $sister(self::LIGHTER), RibbonRole::Base, 'The same colour washed out: a ground for it to stand on.'),
             $this->metal($at),

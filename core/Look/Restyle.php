@@ -14,5 +14,14 @@ final readonly class Restyle
      * @param string|null       $face      its name, where another face is turned
      * @param int               $costMinor materials for one unit, in minor units of the currency
      */
-    public function __construct(public RestyleWay $way, public string $sentence, public array $colours, public int $scoreBefore, public int $scoreAfter, public int $costMinor, public int $minutes, public ?string $face = null) {}
+    public function __construct(
+        public RestyleWay $way,
+        public string $sentence,
+        public array $colours,
+        public int $scoreBefore,
+        public int $scoreAfter,
+        public int $costMinor,
+        public int $minutes,
+        public ?string $face = null,
+    ) {}
 }

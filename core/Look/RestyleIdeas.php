@@ -39,8 +39,14 @@ final readonly class RestyleIdeas
         foreach ($this->ways($piece) as $way) {
             $ideas[] = $this->best($piece, $before, $way);
         }
-        $ideas = array_values(array_filter($ideas, static fn(Restyle $idea): bool => $idea->scoreAfter - $before >= self::LEAST_GAIN && $idea->scoreAfter >= self::WORTH_FROM));
-        usort($ideas, static fn(Restyle $a, Restyle $b): int => [$b->scoreAfter, $a->costMinor, $a->way->value] <=> [$a->scoreAfter, $b->costMinor, $b->way->value]);
+        $ideas = array_values(array_filter(
+            $ideas,
+            static fn(Restyle $idea): bool => $idea->scoreAfter - $before >= self::LEAST_GAIN && $idea->scoreAfter >= self::WORTH_FROM,
+        ));
+        usort(
+            $ideas,
+            static fn(Restyle $a, Restyle $b): int => [$b->scoreAfter, $a->costMinor, $a->way->value] <=> [$a->scoreAfter, $b->costMinor, $b->way->value],
+        );
 
         return $ideas;
     }
@@ -72,7 +78,16 @@ final readonly class RestyleIdeas
     /** @param list<ColourShare> $colours */
     private function tried(Piece $piece, int $before, RestyleWay $way, array $colours, string $sentence, ?string $face = null): Restyle
     {
-        return new Restyle($way, $sentence, $colours, $before, $this->meter->fit($piece->withColours($colours))->score, $way->costMinor(), $way->minutes(), $face);
+        return new Restyle(
+            $way,
+            $sentence,
+            $colours,
+            $before,
+            $this->meter->fit($piece->withColours($colours))->score,
+            $way->costMinor(),
+            $way->minutes(),
+            $face,
+        );
     }
 
     /**

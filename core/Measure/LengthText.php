@@ -53,7 +53,9 @@ final readonly class LengthText
     public function writeRun(Length $length): string
     {
         if (LengthUnit::Centimetre === $this->unit) {
-            return $length->inMillimetres() >= 2000 ? rtrim(rtrim(number_format($length->inMillimetres() / 1000, 2, '.', ''), '0'), '.') . ' m' : $this->write($length);
+            return $length->inMillimetres() >= 2000
+                ? rtrim(rtrim(number_format($length->inMillimetres() / 1000, 2, '.', ''), '0'), '.') . ' m'
+                : $this->write($length);
         }
         $eighths = (int) round($length->inInches() * 8);
         $rest = $eighths % self::EIGHTHS_PER_FOOT;

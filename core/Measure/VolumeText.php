@@ -13,8 +13,14 @@ namespace BrightCupboard\Core\Measure;
 final readonly class VolumeText
 {
     private const GALLON = 3.785411784;
-    private const LITRES = ['ml' => 0.001, 'cl' => 0.01, 'l' => 1.0, 'gal' => self::GALLON, 'qt' => self::GALLON / 4, 'pt' => self::GALLON / 8, 'oz' => self::GALLON / 128];
-    private const WORDS = ['litres' => 'l', 'litre' => 'l', 'liters' => 'l', 'liter' => 'l', 'gallons' => 'gal', 'gallon' => 'gal', 'quarts' => 'qt', 'quart' => 'qt', 'pints' => 'pt', 'pint' => 'pt', 'fl oz' => 'oz', 'fl. oz' => 'oz'];
+    private const LITRES = [
+        'ml' => 0.001, 'cl' => 0.01, 'l' => 1.0, 'gal' => self::GALLON, 'qt' => self::GALLON / 4, 'pt' => self::GALLON / 8,
+        'oz' => self::GALLON / 128,
+    ];
+    private const WORDS = [
+        'litres' => 'l', 'litre' => 'l', 'liters' => 'l', 'liter' => 'l', 'gallons' => 'gal', 'gallon' => 'gal', 'quarts' => 'qt',
+        'quart' => 'qt', 'pints' => 'pt', 'pint' => 'pt', 'fl oz' => 'oz', 'fl. oz' => 'oz',
+    ];
 
     public function __construct(private LengthUnit $unit) {}
 

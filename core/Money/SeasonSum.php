@@ -43,6 +43,9 @@ final readonly class SeasonSum
     /** @param list<UsedPiece> $used */
     private static function value(array $used, bool $isNew): Money
     {
-        return Money::sum(array_map(static fn(UsedPiece $piece): Money => $piece->isNew === $isNew ? $piece->replacementEach->times($piece->units) : Money::zero(), $used));
+        return Money::sum(array_map(
+            static fn(UsedPiece $piece): Money => $piece->isNew === $isNew ? $piece->replacementEach->times($piece->units) : Money::zero(),
+            $used,
+        ));
     }
 }

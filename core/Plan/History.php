@@ -16,11 +16,23 @@ final readonly class History
      * @param string|null $note           what was noted then that names the piece
      * @param string|null $lastSpotInThisSeason spot id where it stood when this season was last dressed
      */
-    public function __construct(public int $seasonsWorn, public ?int $seasonsIdle, public ?string $lastSpotInThisSeason, public ?Choice $lastChoice = null, public ?string $note = null) {}
+    public function __construct(
+        public int $seasonsWorn,
+        public ?int $seasonsIdle,
+        public ?string $lastSpotInThisSeason,
+        public ?Choice $lastChoice = null,
+        public ?string $note = null,
+    ) {}
 
     /** The same with what is remembered of the last time this season was dressed. */
     public function remembering(?Choice $lastChoice, ?string $note): self
     {
-        return new self($this->seasonsWorn, $this->seasonsIdle, $this->lastSpotInThisSeason, $lastChoice, null === $note ? null : mb_strimwidth($note, 0, self::LONGEST_NOTE, '…'));
+        return new self(
+            $this->seasonsWorn,
+            $this->seasonsIdle,
+            $this->lastSpotInThisSeason,
+            $lastChoice,
+            null === $note ? null : mb_strimwidth($note, 0, self::LONGEST_NOTE, '…'),
+        );
     }
 }

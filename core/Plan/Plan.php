@@ -22,7 +22,10 @@ use BrightCupboard\Core\Surface\Stance;
  */
 final readonly class Plan
 {
-    /** Keys of the places from which nothing can be placed, and how the keys of spots and arrangements begin; compared as text, thousands of times an answer. */
+    /**
+     * Keys of the places from which nothing can be placed, and how the keys of spots and arrangements begin;
+     * compared as text, thousands of times an answer.
+     */
     private const AWAY = [PlaceKind::Lent->value => true, PlaceKind::Lost->value => true, PlaceKind::Parted->value => true];
     private const WITHIN = PlaceKind::Within->value . ':';
     private const SPOT = PlaceKind::Spot->value . ':';
@@ -121,7 +124,10 @@ final readonly class Plan
     /** @return list<PlannedPlace> from left to right, the older first where they begin alike */
     public function at(string $spotId): array
     {
-        $places = array_values(array_filter($this->places, fn(PlannedPlace $place): bool => $place->spotId === $spotId && isset($this->stock[$place->pieceId])));
+        $places = array_values(array_filter(
+            $this->places,
+            fn(PlannedPlace $place): bool => $place->spotId === $spotId && isset($this->stock[$place->pieceId]),
+        ));
         usort($places, static fn(PlannedPlace $a, PlannedPlace $b): int => [$a->left, $a->id] <=> [$b->left, $b->id]);
 
         return $places;
@@ -143,7 +149,16 @@ final readonly class Plan
         return new Dressing($spot, array_map(function (PlannedPlace $place) use ($spot): PlacedPiece {
             $piece = $this->stock[$place->pieceId];
 
-            return new PlacedPiece($place->id, $piece, $place->count, $place->left, $place->layer, $place->raise, $place->tier, $place->posture ?? $spot->postureOf($piece->kind));
+            return new PlacedPiece(
+                $place->id,
+                $piece,
+                $place->count,
+                $place->left,
+                $place->layer,
+                $place->raise,
+                $place->tier,
+                $place->posture ?? $spot->postureOf($piece->kind),
+            );
         }, $places));
     }
 
@@ -169,7 +184,12 @@ final readonly class Plan
     {
         $place = $this->places[$id];
         $this->requireFree($place->pieceId, $count, $this->free($place->pieceId) + $place->count);
-        $stance ??= (new PlaceFinder())->anywhere($this->dressing($spot)->without($id), $this->stock[$place->pieceId], $school ?? BalanceSchool::Centred, $count);
+        $stance ??= (new PlaceFinder())->anywhere(
+            $this->dressing($spot)->without($id),
+            $this->stock[$place->pieceId],
+            $school ?? BalanceSchool::Centred,
+            $count,
+        );
 
         return new PlanChange([], [], [PlannedPlace::at($id, $place->pieceId, $spot->id, $count, $stance, $place->version + 1)]);
     }
@@ -249,7 +269,12 @@ final readonly class Plan
     /** What is decided and planned for one piece, and where it is. */
     public function fate(string $pieceId): Fate
     {
-        return new Fate($this->stock[$pieceId], $this->choice($pieceId), $this->placed[$pieceId] ?? [], array_map(strval(...), array_keys($this->standing($pieceId))));
+        return new Fate(
+            $this->stock[$pieceId],
+            $this->choice($pieceId),
+            $this->placed[$pieceId] ?? [],
+            array_map(strval(...), array_keys($this->standing($pieceId))),
+        );
     }
 
     /** @return array<string, Fate> by piece id, of what is out, planned or decided on */
@@ -326,7 +351,12 @@ final readonly class Plan
                 continue;
             }
             $before = $this->stood[$pieceId . ' ' . $spotId] ?? null;
-            $stance = $before?->stance() ?? (new PlaceFinder())->anywhere($this->dressing($this->spots[$spotId]), $this->stock[$pieceId], BalanceSchool::Centred, $units);
+            $stance = $before?->stance() ?? (new PlaceFinder())->anywhere(
+                $this->dressing($this->spots[$spotId]),
+                $this->stock[$pieceId],
+                BalanceSchool::Centred,
+                $units,
+            );
             $stood[] = PlannedPlace::at($newId(), $pieceId, $spotId, $units, $stance);
         }
 

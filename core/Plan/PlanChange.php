@@ -17,6 +17,11 @@ final readonly class PlanChange
 
     public function and(self $other): self
     {
-        return new self([...$this->choices, ...$other->choices], [...$this->stood, ...$other->stood], [...$this->moved, ...$other->moved], [...$this->takenOff, ...$other->takenOff]);
+        return new self(
+            [...$this->choices, ...$other->choices],
+            [...$this->stood, ...$other->stood],
+            [...$this->moved, ...$other->moved],
+            [...$this->takenOff, ...$other->takenOff],
+        );
     }
 }

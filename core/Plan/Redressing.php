@@ -48,7 +48,13 @@ final readonly class Redressing
         $stood = [];
         for ($i = 0; $i < $place->count; ++$i) {
             $left = (int) round($gap + $i * ($width + $gap));
-            $stood[] = PlannedPlace::at($newId(), $place->pieceId, $place->spotId, 1, new Stance($left, $place->layer, $place->raise, $place->tier, $place->posture));
+            $stood[] = PlannedPlace::at(
+                $newId(),
+                $place->pieceId,
+                $place->spotId,
+                1,
+                new Stance($left, $place->layer, $place->raise, $place->tier, $place->posture),
+            );
         }
 
         return new PlanChange([], $stood, [], [$place]);

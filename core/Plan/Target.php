@@ -26,7 +26,10 @@ final readonly class Target
     public function of(Whereabouts $now, array $intents): Difference
     {
         $moves = $toPack = $missing = $loose = [];
-        $stirred = array_values(array_filter($intents, fn(Intent $intent): bool => [] !== $intent->placed || !$this->isAtRest($now->of($intent->piece->id), $intent)));
+        $stirred = array_values(array_filter(
+            $intents,
+            fn(Intent $intent): bool => [] !== $intent->placed || !$this->isAtRest($now->of($intent->piece->id), $intent),
+        ));
         foreach ($this->largestFirst($stirred) as $intent) {
             $split = (new UnitSplit($now->of($intent->piece->id)))->toSpots($intent);
             foreach ($split->moves as $move) {
@@ -56,7 +59,11 @@ final readonly class Target
             }
         }
 
-        return new Difference(array_values(array_filter($moves, static fn(PlannedMove $move): bool => $move->from->key() !== $move->to->key())), $missing, $loose);
+        return new Difference(
+            array_values(array_filter($moves, static fn(PlannedMove $move): bool => $move->from->key() !== $move->to->key())),
+            $missing,
+            $loose,
+        );
     }
 
     /**

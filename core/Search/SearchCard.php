@@ -23,5 +23,22 @@ final readonly class SearchCard
      * @param string                      $came    when it came, such as 2024-11-05; '' where nobody knows
      * @param list<string>                $places  kinds of the places it is at: "spot", "tote", "lent"
      */
-    public function __construct(public string $id, public string $name, public string $text, public array $colours, public int $width, public int $depth, public int $height, public ?int $idle, public array $places, public int $cost = 0, public int $worth = 0, public int $grams = 0, public int $count = 1, public string $kind = '', public int $run = 0, public string $came = '') {}
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $text,
+        public array $colours,
+        public int $width,
+        public int $depth,
+        public int $height,
+        public ?int $idle,
+        public array $places,
+        public int $cost = 0,
+        public int $worth = 0,
+        public int $grams = 0,
+        public int $count = 1,
+        public string $kind = '',
+        public int $run = 0,
+        public string $came = '',
+    ) {}
 }

@@ -21,21 +21,39 @@ final readonly class StockQuery
     private const FEW = 6;
 
     /** @param list<Condition> $conditions */
-    private function __construct(public string $text, public array $conditions, public bool $asksForColour, public Asking $asking, private ?Superlative $superlative = null) {}
+    private function __construct(
+        public string $text,
+        public array $conditions,
+        public bool $asksForColour,
+        public Asking $asking,
+        private ?Superlative $superlative = null,
+    ) {}
 
     /**
      * @param list<Opening>         $openings totes and spots that something may be asked to fit
      * @param \DateTimeImmutable|null $today   to know what is new; null where nobody asks for days
      * @param array<string, string> $words    of the home: what they mean there, such as boho => "wicker, dried, cream"
      */
-    public static function read(string $text, LengthUnit $unit, ColourNames $names, array $openings = [], array $words = [], ?\DateTimeImmutable $today = null): self
-    {
+    public static function read(
+        string $text,
+        LengthUnit $unit,
+        ColourNames $names,
+        array $openings = [],
+        array $words = [],
+        ?\DateTimeImmutable $today = null,
+    ): self {
         $reader = new Internal\QueryReader($unit, $names, $openings, $words, $today);
         $plain = mb_strtolower(trim(mb_substr($text, 0, 200)));
 
         $superlative = Superlative::of($plain);
 
-        return new self($plain, $reader->read(null === $superlative ? $plain : str_replace($superlative->word, ' ', $plain)), $reader->asksForColour(), Asking::of($plain), $superlative);
+        return new self(
+            $plain,
+            $reader->read(null === $superlative ? $plain : str_replace($superlative->word, ' ', $plain)),
+            $reader->asksForColour(),
+            Asking::of($plain),
+            $superlative,
+        );
     }
 
     public function isEmpty(): bool
@@ -55,7 +73,10 @@ final readonly class StockQuery
         $asked = [];
         foreach ($places as $key => $called) {
             foreach (self::single($this->conditions) as $condition) {
-                if (($condition instanceof Internal\PlaceCondition && $condition->isOf(explode(':', $key, 2)[0])) || ($condition instanceof Internal\WordCondition && $condition->isIn($called))) {
+                if (
+                    ($condition instanceof Internal\PlaceCondition && $condition->isOf(explode(':', $key, 2)[0]))
+                    || ($condition instanceof Internal\WordCondition && $condition->isIn($called))
+                ) {
                     $asked[] = $key;
                     break;
                 }
@@ -157,12 +178,26 @@ final readonly class StockQuery
         }
         $right = array_map(fn(int $i): ?Condition => 0 === $hits[$i] ? self::putRight($this->conditions[$i]) : null, array_keys($this->conditions));
         if ([] !== array_filter($right)) {
-            return (new self($this->text, array_map(static fn(?Condition $right, Condition $asked): Condition => $right ?? $asked, $right, $this->conditions), $this->asksForColour, $this->asking, $this->superlative))->among($cards);
+            return (new self(
+                $this->text,
+                array_map(static fn(?Condition $right, Condition $asked): Condition => $right ?? $asked, $right, $this->conditions),
+                $this->asksForColour,
+                $this->asking,
+                $this->superlative,
+            ))->among($cards);
         }
-        $unknown = array_keys(array_filter($hits, fn(int $count, int $i): bool => 0 === $count && self::isOfWords($this->conditions[$i]), \ARRAY_FILTER_USE_BOTH));
+        $unknown = array_keys(array_filter(
+            $hits,
+            fn(int $count, int $i): bool => 0 === $count && self::isOfWords($this->conditions[$i]),
+            \ARRAY_FILTER_USE_BOTH,
+        ));
         $asked = array_values(array_diff(array_keys($this->conditions), $unknown));
         $found = $this->ranked($seen, $asked, 0);
-        $totals = array_reduce(array_filter($seen, static fn(array $one): bool => [] !== $asked && [] === array_filter($asked, static fn(int $i): bool => null === $one[1][$i])), static fn(Totals $totals, array $one): Totals => $totals->with($one[0]), new Totals());
+        $totals = array_reduce(
+            array_filter($seen, static fn(array $one): bool => [] !== $asked && [] === array_filter($asked, static fn(int $i): bool => null === $one[1][$i])),
+            static fn(Totals $totals, array $one): Totals => $totals->with($one[0]),
+            new Totals(),
+        );
 
         return new Answered(
             [] === $found && \count($asked) > 1 ? $this->nearestOnes($seen, $asked) : $found,
@@ -190,7 +225,10 @@ final readonly class StockQuery
 
     private static function isOfWords(Condition $condition): bool
     {
-        return ($condition instanceof Internal\WordCondition && !$condition->isColour()) || ($condition instanceof Internal\AnyCondition && $condition->isOfWords());
+        return (
+            $condition instanceof Internal\WordCondition
+            && !$condition->isColour()
+        ) || ($condition instanceof Internal\AnyCondition && $condition->isOfWords());
     }
 
     private static function putRight(Condition $condition): ?Condition
@@ -198,7 +236,13 @@ final readonly class StockQuery
         if ($condition instanceof Internal\AnyCondition) {
             $right = array_map(self::putRight(...), $condition->conditions);
 
-            return [] === array_filter($right) ? null : new Internal\AnyCondition(array_map(static fn(?Condition $right, Condition $asked): Condition => $right ?? $asked, $right, $condition->conditions));
+            return [] === array_filter($right)
+                ? null
+                : new Internal\AnyCondition(array_map(
+                    static fn(?Condition $right, Condition $asked): Condition => $right ?? $asked,
+                    $right,
+                    $condition->conditions,
+                ));
         }
 
         return $condition instanceof Internal\WordCondition ? $condition->putRight() : null;

@@ -12,8 +12,15 @@ final readonly class TitleQuery
     /** So full that nothing more goes in, and so empty that there is room (own values). */
     private const FULL = 0.85;
     private const ROOMY = 0.6;
-    private const KINDS = ['totes' => 'tote', 'looks' => 'look', 'notes' => 'note', 'spots' => 'spot', 'swaps' => 'swap', 'shopping list' => 'line', 'haul list' => 'line', 'haul' => 'line', 'to buy' => 'line', 'buying' => 'line', 'purchases' => 'line'];
-    private const FILLS = ['empty' => 'empty', 'full' => 'full', 'room left' => 'room', 'with room' => 'room', 'has room' => 'room', 'have room' => 'room', 'half empty' => 'room', 'most room' => 'room', 'most space' => 'room', 'space' => 'room', 'room' => 'room', 'emptiest' => 'room', 'fullest' => 'full'];
+    private const KINDS = [
+        'totes' => 'tote', 'looks' => 'look', 'notes' => 'note', 'spots' => 'spot', 'swaps' => 'swap', 'shopping list' => 'line',
+        'haul list' => 'line', 'haul' => 'line', 'to buy' => 'line', 'buying' => 'line', 'purchases' => 'line',
+    ];
+    private const FILLS = [
+        'empty' => 'empty', 'full' => 'full', 'room left' => 'room', 'with room' => 'room', 'has room' => 'room', 'have room' => 'room',
+        'half empty' => 'room', 'most room' => 'room', 'most space' => 'room', 'space' => 'room', 'room' => 'room', 'emptiest' => 'room',
+        'fullest' => 'full',
+    ];
 
     /** @param list<string> $words */
     private function __construct(public ?string $kind, public ?string $fill, private array $words) {}
@@ -36,9 +43,16 @@ final readonly class TitleQuery
             }
         }
         $words = preg_split('/[\s,;?!.]+/u', $plain, -1, \PREG_SPLIT_NO_EMPTY);
-        $words = array_filter(false === $words ? [] : $words, static fn(string $word): bool => !\in_array($word, [...QueryReader::STOPS, 'about', 'still', 'left'], true));
+        $words = array_filter(
+            false === $words ? [] : $words,
+            static fn(string $word): bool => !\in_array($word, [...QueryReader::STOPS, 'about', 'still', 'left'], true),
+        );
 
-        return new self($kind, $fill, array_values(array_map(static fn(string $word): string => 1 === preg_match('/\pL{3}s$/u', $word) ? mb_substr($word, 0, -1) : $word, $words)));
+        return new self(
+            $kind,
+            $fill,
+            array_values(array_map(static fn(string $word): string => 1 === preg_match('/\pL{3}s$/u', $word) ? mb_substr($word, 0, -1) : $word, $words)),
+        );
     }
 
     /** Whether it asks for things that are no pieces. */
@@ -55,7 +69,10 @@ final readonly class TitleQuery
         }
         $plain = mb_strtolower($title);
 
-        return [] === array_filter($this->words, static fn(string $word): bool => 1 !== preg_match('/(?<!\pL)' . preg_quote($word, '/') . (mb_strlen($word) > 3 ? '' : '(?!\pL)') . '/u', $plain));
+        return [] === array_filter(
+            $this->words,
+            static fn(string $word): bool => 1 !== preg_match('/(?<!\pL)' . preg_quote($word, '/') . (mb_strlen($word) > 3 ? '' : '(?!\pL)') . '/u', $plain),
+        );
     }
 
     /** @param float $fill part of the inside that is taken */

@@ -16,7 +16,15 @@ final readonly class Totals
      * @param int $unweighed units that were not
      * @param int $run      tenths of a millimetre, of all that is kept rolled, coiled or folded
      */
-    public function __construct(public int $units = 0, public int $cost = 0, public int $unpriced = 0, public int $worth = 0, public int $grams = 0, public int $unweighed = 0, public int $run = 0) {}
+    public function __construct(
+        public int $units = 0,
+        public int $cost = 0,
+        public int $unpriced = 0,
+        public int $worth = 0,
+        public int $grams = 0,
+        public int $unweighed = 0,
+        public int $run = 0,
+    ) {}
 
     public function with(SearchCard $card): self
     {

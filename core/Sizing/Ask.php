@@ -124,28 +124,88 @@ final readonly class Ask
     /** Asked only when another choice is one of these. */
     public function when(string $choice, string ...$is): self
     {
-        return new self($this->name, $this->kind, $this->usual, $this->least, $this->most, $this->choices, $this->when + [$choice => array_values($is)], $this->isOptional, $this->isOfThePlace, $this->isAlone, $this->usualMetric);
+        return new self(
+            $this->name,
+            $this->kind,
+            $this->usual,
+            $this->least,
+            $this->most,
+            $this->choices,
+            $this->when + [$choice => array_values($is)],
+            $this->isOptional,
+            $this->isOfThePlace,
+            $this->isAlone,
+            $this->usualMetric,
+        );
     }
 
     public function orEmpty(): self
     {
-        return new self($this->name, $this->kind, $this->usual, $this->least, $this->most, $this->choices, $this->when, true, $this->isOfThePlace, $this->isAlone, $this->usualMetric);
+        return new self(
+            $this->name,
+            $this->kind,
+            $this->usual,
+            $this->least,
+            $this->most,
+            $this->choices,
+            $this->when,
+            true,
+            $this->isOfThePlace,
+            $this->isAlone,
+            $this->usualMetric,
+        );
     }
 
     public function ofThePlace(): self
     {
-        return new self($this->name, $this->kind, $this->usual, $this->least, $this->most, $this->choices, $this->when, $this->isOptional, true, $this->isAlone, $this->usualMetric);
+        return new self(
+            $this->name,
+            $this->kind,
+            $this->usual,
+            $this->least,
+            $this->most,
+            $this->choices,
+            $this->when,
+            $this->isOptional,
+            true,
+            $this->isAlone,
+            $this->usualMetric,
+        );
     }
 
     /** Another figure is usual where people measure in centimetres: other mains, other packs. */
     public function inMetricHomes(float $usual): self
     {
-        return new self($this->name, $this->kind, $this->usual, $this->least, $this->most, $this->choices, $this->when, $this->isOptional, $this->isOfThePlace, $this->isAlone, $usual);
+        return new self(
+            $this->name,
+            $this->kind,
+            $this->usual,
+            $this->least,
+            $this->most,
+            $this->choices,
+            $this->when,
+            $this->isOptional,
+            $this->isOfThePlace,
+            $this->isAlone,
+            $usual,
+        );
     }
 
     public function alone(): self
     {
-        return new self($this->name, $this->kind, $this->usual, $this->least, $this->most, $this->choices, $this->when, $this->isOptional, $this->isOfThePlace, true, $this->usualMetric);
+        return new self(
+            $this->name,
+            $this->kind,
+            $this->usual,
+            $this->least,
+            $this->most,
+            $this->choices,
+            $this->when,
+            $this->isOptional,
+            $this->isOfThePlace,
+            true,
+            $this->usualMetric,
+        );
     }
 
     /** What stands in the field until something else is written; lengths in round figures of the home's unit. */

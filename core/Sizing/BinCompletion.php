@@ -35,7 +35,8 @@ final class BinCompletion
     }
 
     /**
-     * Owned rolls first, which misses nothing; then new ones first, each with the longest cut that is left, which finds most of what the first way had no time for.
+     * Owned rolls first, which misses nothing; then new ones first, each with the longest cut that is left, which
+     * finds most of what the first way had no time for.
      *
      * @param list<int> $owned
      * @param list<int> $new

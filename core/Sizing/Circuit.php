@@ -14,7 +14,11 @@ final readonly class Circuit
     /** @return list<Ask> */
     public static function asks(): array
     {
-        return [Ask::number('volts', 120, 100, 240)->inMetricHomes(230), Ask::number('amps', 15, 1, 32)->inMetricHomes(16), Ask::number('otherWatts', 0, 0, 20_000)];
+        return [
+            Ask::number('volts', 120, 100, 240)->inMetricHomes(230),
+            Ask::number('amps', 15, 1, 32)->inMetricHomes(16),
+            Ask::number('otherWatts', 0, 0, 20_000),
+        ];
     }
 
     public static function of(Given $given, float $watts): self
@@ -36,7 +40,10 @@ final readonly class Circuit
     public function working(float $own): array
     {
         return [
-            new Said('circuit watts', ['own' => $own, 'other' => $this->watts - $own, 'watts' => $this->watts, 'volts' => $this->volts, 'load' => $this->watts / $this->volts]),
+            new Said(
+                'circuit watts',
+                ['own' => $own, 'other' => $this->watts - $own, 'watts' => $this->watts, 'volts' => $this->volts, 'load' => $this->watts / $this->volts],
+            ),
             new Said('circuit limit', ['volts' => $this->volts, 'amps' => $this->amps, 'limit' => $this->limit(), 'most' => $this->amps * self::SHARE]),
         ];
     }

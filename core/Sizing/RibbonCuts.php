@@ -72,15 +72,24 @@ final class RibbonCuts
             }
         }
         $longest = max(0, ...array_map(static fn(CutRoll $one): int => $one->rest, $plan->rolls));
-        $parts = array_map(static fn(array $part): Said => new Said('cut ' . $part[0], ['count' => $part[1], 'each' => Length::ofTenths($part[2])]), $this->parts);
-        $gap = $plan->isProven() ? new Said(0 === $plan->bought ? 'cut owned' : 'cut proven', ['bought' => $plan->bought]) : new Said('cut gap', ['bought' => $plan->bought, 'least' => $plan->atLeast]);
+        $parts = array_map(
+            static fn(array $part): Said => new Said('cut ' . $part[0], ['count' => $part[1], 'each' => Length::ofTenths($part[2])]),
+            $this->parts,
+        );
+        $gap = $plan->isProven()
+            ? new Said(0 === $plan->bought ? 'cut owned' : 'cut proven', ['bought' => $plan->bought])
+            : new Said('cut gap', ['bought' => $plan->bought, 'least' => $plan->atLeast]);
 
         return new Answer(
             [
                 new Said('ribbon', ['total' => Length::ofTenths($this->total()), 'cuts' => \count($cuts)]),
                 new Said(match (true) {
                     0 === $plan->bought => 'rolls owned', [] === $used => 'rolls new', 1 === $plan->bought => 'roll to buy', default => 'rolls to buy',
-                }, ['owned' => array_sum(array_map(static fn(Taken $one): int => $one->units, $used)), 'bought' => $plan->bought, 'roll' => $given->length('roll')]),
+                }, [
+                    'owned' => array_sum(array_map(static fn(Taken $one): int => $one->units, $used)),
+                    'bought' => $plan->bought,
+                    'roll' => $given->length('roll'),
+                ]),
                 new Said(0 === $longest ? 'no offcut' : 'ribbon left', ['left' => Length::ofTenths($longest)]),
             ],
             [...$working, ...$parts, new Said('ribbon sum', ['total' => Length::ofTenths($this->total())]), $gap],

@@ -58,7 +58,13 @@ final readonly class SpotMeasures
     {
         $ceiling = null === $spot->clearHeight ? [] : ['ceiling' => self::sum($spot->ledgeHeight, $spot->clearHeight)];
         if (SpotKind::Window === $spot->kind) {
-            return ['tall' => 'curtains', 'windowWidth' => $spot->width, 'windowTop' => self::sum($spot->ledgeHeight, $spot->clearHeight ?? Length::ofInches(48)), 'hangs' => 'on a wall', 'wallWidth' => $spot->width];
+            return [
+                'tall' => 'curtains',
+                'windowWidth' => $spot->width,
+                'windowTop' => self::sum($spot->ledgeHeight, $spot->clearHeight ?? Length::ofInches(48)),
+                'hangs' => 'on a wall',
+                'wallWidth' => $spot->width,
+            ];
         }
         if (SpotKind::Door === $spot->kind) {
             return ['hangs' => 'on a door', 'hung' => 'wreath', 'wallWidth' => $spot->width, 'hookDrop' => Length::zero(), ...$ceiling];
@@ -83,7 +89,12 @@ final readonly class SpotMeasures
     {
         $back = max(14, min(22, 2 * (int) floor($spot->width->inInches() / 8)));
 
-        return ['seatWidth' => $spot->width, 'backHeight' => Length::ofInches(self::SEAT_BACK), 'backCover' => Length::ofInches($back), 'frontCover' => Length::ofInches($back - 4)];
+        return [
+            'seatWidth' => $spot->width,
+            'backHeight' => Length::ofInches(self::SEAT_BACK),
+            'backCover' => Length::ofInches($back),
+            'frontCover' => Length::ofInches($back - 4),
+        ];
     }
 
     /** @return array<string, Length|float|string> */

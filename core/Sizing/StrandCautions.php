@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Sizing;
 
-/** What kind of light strands they are, and what to mind with them (NFPA and ESFI seasonal guidance: the maker's number end to end, for incandescent strings usually three). */
+/**
+ * What kind of light strands they are, and what to mind with them (NFPA and ESFI seasonal guidance: the maker's
+ * number end to end, for incandescent strings usually three).
+ */
 final readonly class StrandCautions
 {
     private const INCANDESCENT_CHAIN = 3;

@@ -63,7 +63,9 @@ enum Sums: string
             Form::Table => SpotKind::DiningTable === $kind
                 ? [self::Table, self::Cloth, self::Garland, self::Stems, self::Fill, self::Batteries]
                 : [self::Cloth, self::Stems, self::Fill, self::Garland, self::Batteries],
-            Form::Panel => SpotKind::Window === $kind ? [self::Statement, self::Hanging, ...$run, self::Sockets] : [self::Hanging, ...$run, self::Statement, self::Sockets],
+            Form::Panel => SpotKind::Window === $kind
+                ? [self::Statement, self::Hanging, ...$run, self::Sockets]
+                : [self::Hanging, ...$run, self::Statement, self::Sockets],
             Form::Run => [...$run, self::Batteries, self::Sockets],
             Form::Seat => [self::Cushions],
             Form::Floor => [self::Statement, self::Tree, self::Stems, self::Fill, self::Batteries, self::Sockets],

@@ -33,7 +33,12 @@ final readonly class TableTop
     {
         $shape = TableShape::from($given->choice('tableShape'));
 
-        return new self($shape, (float) $given->tenths('tableWidth'), (float) $given->tenths(TableShape::Round === $shape ? 'tableWidth' : 'tableDepth'), Layout::MOST_SEATS);
+        return new self(
+            $shape,
+            (float) $given->tenths('tableWidth'),
+            (float) $given->tenths(TableShape::Round === $shape ? 'tableWidth' : 'tableDepth'),
+            Layout::MOST_SEATS,
+        );
     }
 
     public static function edge(string $comfort): Length

@@ -27,7 +27,13 @@ final readonly class Vessel
 
     public static function of(Given $given): self
     {
-        $vessel = new self($given->choice('vessel'), (float) $given->tenths('vesselHeight'), (float) $given->tenths('opening'), $given->is('vessel', 'frustum') ? (float) $given->tenths('foot') : (float) $given->tenths('opening'), $given->is('vessel', 'box') ? (float) $given->tenths('vesselDepth') : 0.0);
+        $vessel = new self(
+            $given->choice('vessel'),
+            (float) $given->tenths('vesselHeight'),
+            (float) $given->tenths('opening'),
+            $given->is('vessel', 'frustum') ? (float) $given->tenths('foot') : (float) $given->tenths('opening'),
+            $given->is('vessel', 'box') ? (float) $given->tenths('vesselDepth') : 0.0,
+        );
 
         return 'bowl' === $vessel->shape && $vessel->height > $vessel->opening
             ? throw InvalidSum::at('vesselHeight', 'no bowl', ['height' => $given->length('vesselHeight'), 'opening' => $given->length('opening')])

@@ -30,7 +30,10 @@ final readonly class Arrangement
         if (array_sum($units) < 2 || \count($parts) > Makeup::MOST_PARTS) {
             throw InvalidStock::tooFewParts(Makeup::MOST_PARTS);
         }
-        usort($parts, static fn(PartUnits $a, PartUnits $b): int => [$b->units * $b->piece->faceArea(), $a->piece->id] <=> [$a->units * $a->piece->faceArea(), $b->piece->id]);
+        usort(
+            $parts,
+            static fn(PartUnits $a, PartUnits $b): int => [$b->units * $b->piece->faceArea(), $a->piece->id] <=> [$a->units * $a->piece->faceArea(), $b->piece->id],
+        );
         $this->parts = [] === $parts ? throw new \LogicException('Two units are of some piece.') : $parts;
     }
 
@@ -70,13 +73,36 @@ final readonly class Arrangement
         $materials = self::each(array_map(static fn(PartUnits $part): array => $part->piece->materials, $this->parts));
         $hazards = self::each(array_map(static fn(PartUnits $part): array => $part->piece->hazards, $this->parts));
 
-        return new Piece($id, $name, $kind, 1, $size, $this->weight(), (new PieceColours())->ofUnits($this->parts), \array_slice($materials, 0, self::MOST_MATERIALS), $largest->finish, $this->seasons(), $hazards);
+        return new Piece(
+            $id,
+            $name,
+            $kind,
+            1,
+            $size,
+            $this->weight(),
+            (new PieceColours())->ofUnits($this->parts),
+            \array_slice($materials, 0, self::MOST_MATERIALS),
+            $largest->finish,
+            $this->seasons(),
+            $hazards,
+        );
     }
 
     /** @return list<Part> */
     public function makeup(): array
     {
-        return array_map(static fn(PartUnits $part): Part => new Part(mb_substr($part->piece->name, 0, 80), $part->piece->kind, $part->units, $part->piece->size, $part->piece->colours[0]->colour, $part->piece->materials[0] ?? Material::Plastic, $part->piece->id), $this->parts);
+        return array_map(
+            static fn(PartUnits $part): Part => new Part(
+                mb_substr($part->piece->name, 0, 80),
+                $part->piece->kind,
+                $part->units,
+                $part->piece->size,
+                $part->piece->colours[0]->colour,
+                $part->piece->materials[0] ?? Material::Plastic,
+                $part->piece->id,
+            ),
+            $this->parts,
+        );
     }
 
     /**

@@ -9,7 +9,10 @@ use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Measure\Weight;
 
-/** Cuts one unit of a length (garland, ribbon, runner, beads) in two: what was wanted, and the offcut or part roll that stays stock. Nothing is lost to the cut. */
+/**
+ * Cuts one unit of a length (garland, ribbon, runner, beads) in two: what was wanted, and the offcut or part roll
+ * that stays stock. Nothing is lost to the cut.
+ */
 final readonly class Cut
 {
     /** What an earlier cut put behind the name. */
@@ -39,7 +42,11 @@ final readonly class Cut
 
         return [
             new CutPart($this->part($piece, $cutId, $length, $isRolled, $grams, ''), $length, $isRolled),
-            new CutPart($this->part($piece, $restId, $rest, $isRolled, $piece->weight->grams() - $grams, $isRolled ? 'part roll ' : 'offcut '), $rest, $isRolled),
+            new CutPart(
+                $this->part($piece, $restId, $rest, $isRolled, $piece->weight->grams() - $grams, $isRolled ? 'part roll ' : 'offcut '),
+                $rest,
+                $isRolled,
+            ),
         ];
     }
 
@@ -55,6 +62,18 @@ final readonly class Cut
         $name = mb_substr(self::wholeName($whole->name), 0, 120 - mb_strlen($suffix)) . $suffix;
         $size = $isRolled ? $whole->size : new Size($run, $whole->size->depth, $whole->size->height);
 
-        return new Piece($id, $name, $whole->kind, 1, $size, Weight::ofGrams($grams), $whole->colours, $whole->materials, $whole->finish, $whole->seasons, $whole->hazards);
+        return new Piece(
+            $id,
+            $name,
+            $whole->kind,
+            1,
+            $size,
+            Weight::ofGrams($grams),
+            $whole->colours,
+            $whole->materials,
+            $whole->finish,
+            $whole->seasons,
+            $whole->hazards,
+        );
     }
 }

@@ -21,7 +21,13 @@ final class InvalidStock extends \DomainException implements CoreException
 
     public static function notThere(string $name, int $wanted, int $there, string $place): self
     {
-        return new self(sprintf('%s: %d wanted from %s, %s there.', $name, $wanted, $place, 0 === $there ? 'none is' : ($there . (1 === $there ? ' is' : ' are'))));
+        return new self(sprintf(
+            '%s: %d wanted from %s, %s there.',
+            $name,
+            $wanted,
+            $place,
+            0 === $there ? 'none is' : ($there . (1 === $there ? ' is' : ' are')),
+        ));
     }
 
     public static function unnamedFace(): self

@@ -17,7 +17,8 @@ final readonly class KindFacts
 {
     /**
      * Postures in order of habit; the side that one bare measure means; that measure in inches; width, depth and height as
-     * parts of it; how it is kept; what it is usually of; what to take care with; and in words what else is so: it can be cut to a length, is tied with a bow, is measured laid out, is slow to set up, has a cord, is
+     * parts of it; how it is kept; what it is usually of; what to take care with; and in words what else is so: it
+     * can be cut to a length, is tied with a bow, is measured laid out, is slow to set up, has a cord, is
      * seen through, is never painted over, goes within or on others.
      */
     private const TABLE = [
@@ -91,12 +92,25 @@ final readonly class KindFacts
         static $facts = [];
         [$postures, $measuredBy, $measure, $proportions, $kept, $material, $hazard, $words] = self::TABLE[$kind->value];
 
-        return $facts[$kind->value] ??= new self($kind, array_map(Posture::from(...), explode(' ', $postures)), $measuredBy, $measure, $proportions, $kept, $material, null === $hazard ? [] : [$hazard], array_fill_keys(explode(' ', $words), true));
+        return $facts[$kind->value] ??= new self(
+            $kind,
+            array_map(Posture::from(...), explode(' ', $postures)),
+            $measuredBy,
+            $measure,
+            $proportions,
+            $kept,
+            $material,
+            null === $hazard ? [] : [$hazard],
+            array_fill_keys(explode(' ', $words), true),
+        );
     }
 
     public function usualSize(): Size
     {
-        return new Size(...array_map(fn(float $part): Length => Length::ofTenths(max(1, (int) round($part * $this->measure * Length::TENTHS_PER_INCH))), $this->proportions));
+        return new Size(...array_map(
+            fn(float $part): Length => Length::ofTenths(max(1, (int) round($part * $this->measure * Length::TENTHS_PER_INCH))),
+            $this->proportions,
+        ));
     }
 
     /** Goes in or on other things and takes no room beside them: stems in a vase, a bow on a wreath. */

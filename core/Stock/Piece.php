@@ -45,7 +45,19 @@ final readonly class Piece
     /** @param list<ColourShare> $colours */
     public function withColours(array $colours): self
     {
-        return new self($this->id, $this->name, $this->kind, $this->count, $this->size, $this->weight, $colours, $this->materials, $this->finish, $this->seasons, $this->hazards);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->kind,
+            $this->count,
+            $this->size,
+            $this->weight,
+            $colours,
+            $this->materials,
+            $this->finish,
+            $this->seasons,
+            $this->hazards,
+        );
     }
 
     /** Used all year, taking a new accent each season. */

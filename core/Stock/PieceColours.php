@@ -43,7 +43,11 @@ final readonly class PieceColours
         usort($areas, static fn(array $a, array $b): int => [$b['area'], $a['share']->colour->number()] <=> [$a['area'], $b['share']->colour->number()]);
         $kept = \array_slice($this->joined($areas), 0, self::MOST);
 
-        return array_map(static fn(array $one, int $percent): ColourShare => new ColourShare($one['share']->colour, $percent), $kept, WholePercents::of(array_column($kept, 'area')));
+        return array_map(
+            static fn(array $one, int $percent): ColourShare => new ColourShare($one['share']->colour, $percent),
+            $kept,
+            WholePercents::of(array_column($kept, 'area')),
+        );
     }
 
     /**

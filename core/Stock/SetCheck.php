@@ -26,7 +26,10 @@ final readonly class SetCheck
         }
         ksort($groups);
 
-        return array_values(array_map(static fn(array $group): SetState => new SetState($group['name'], $group['of'], $group['have'], $group['pieces']), $groups));
+        return array_values(array_map(
+            static fn(array $group): SetState => new SetState($group['name'], $group['of'], $group['have'], $group['pieces']),
+            $groups,
+        ));
     }
 
     /** @param array<string, int> $places */

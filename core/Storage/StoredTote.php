@@ -15,5 +15,12 @@ final readonly class StoredTote
      * @param list<Condition> $conditions of the place it stands in
      * @param Weight|null     $mostWeight it may weigh when full, where somebody said
      */
-    public function __construct(public string $id, public string $code, public string $place, public Size $inside, public array $conditions = [], public ?Weight $mostWeight = null) {}
+    public function __construct(
+        public string $id,
+        public string $code,
+        public string $place,
+        public Size $inside,
+        public array $conditions = [],
+        public ?Weight $mostWeight = null,
+    ) {}
 }

@@ -50,8 +50,21 @@ final readonly class ToteCheck
         return array_values(array_filter([
             $this->tooFull($tote, $content),
             $this->tooHeavy($tote, $content),
-            $this->about('misfit', $content, static fn(Piece $piece): bool => [] === Posture::ways($piece, $tote->inside), '%s: larger than the inside, whichever way they are turned, folded or coiled.'),
-            ...array_map(fn(Condition $condition): ?ToteFinding => $this->about('climate.' . $condition->value, $content, static fn(Piece $piece): bool => ToteRules::suffers($piece, $condition), sprintf('Not for the %s of the %s: %%s.', $condition->value, str_replace('%', '%%', $tote->place))), $tote->conditions),
+            $this->about(
+                'misfit',
+                $content,
+                static fn(Piece $piece): bool => [] === Posture::ways($piece, $tote->inside),
+                '%s: larger than the inside, whichever way they are turned, folded or coiled.',
+            ),
+            ...array_map(
+                fn(Condition $condition): ?ToteFinding => $this->about(
+                    'climate.' . $condition->value,
+                    $content,
+                    static fn(Piece $piece): bool => ToteRules::suffers($piece, $condition),
+                    sprintf('Not for the %s of the %s: %%s.', $condition->value, str_replace('%', '%%', $tote->place)),
+                ),
+                $tote->conditions,
+            ),
             $this->heavyOverFragile($content),
         ], static fn(?ToteFinding $finding): bool => null !== $finding));
     }
@@ -61,7 +74,13 @@ final readonly class ToteCheck
     {
         $fill = $this->fill($tote, $content);
 
-        return ToteRules::hasPadding($tote, Load::of($content)) ? null : new ToteFinding('full', sprintf('%d %% of the inside is taken; from %d %% on there is no room for padding.', round(100 * $fill), round(100 * self::FULL)), []);
+        return ToteRules::hasPadding($tote, Load::of($content))
+            ? null
+            : new ToteFinding(
+                'full',
+                sprintf('%d %% of the inside is taken; from %d %% on there is no room for padding.', round(100 * $fill), round(100 * self::FULL)),
+                [],
+            );
     }
 
     /** @param list<Stored> $content */
@@ -72,7 +91,15 @@ final readonly class ToteCheck
             return null;
         }
 
-        return new ToteFinding('heavy', sprintf('It weighs %s; it should carry %s at most. Lift it with two, or take something out.', $this->weights->write(Weight::ofGrams($grams)), $this->weights->write($tote->mostWeight)), []);
+        return new ToteFinding(
+            'heavy',
+            sprintf(
+                'It weighs %s; it should carry %s at most. Lift it with two, or take something out.',
+                $this->weights->write(Weight::ofGrams($grams)),
+                $this->weights->write($tote->mostWeight),
+            ),
+            [],
+        );
     }
 
     /** @param list<Stored> $content */
@@ -84,7 +111,11 @@ final readonly class ToteCheck
             return null;
         }
 
-        return new ToteFinding('fragile', sprintf('%s must lie at the bottom: %s break under it.', $this->names($heavy), $this->names($fragile)), $this->ids([...$heavy, ...$fragile]));
+        return new ToteFinding(
+            'fragile',
+            sprintf('%s must lie at the bottom: %s break under it.', $this->names($heavy), $this->names($fragile)),
+            $this->ids([...$heavy, ...$fragile]),
+        );
     }
 
     /**

@@ -163,7 +163,11 @@ final class TotePacker
     /** How many of the units a tote takes: all, or the most of which one more is too many. */
     private function most(string $id, Piece $piece, int $units, bool $isQuick): int
     {
-        if (!ToteRules::allow($this->totes[$id], $this->loads[$id], new Stored($piece, 1)) || [] === $this->known->ways($piece, $this->totes[$id]->inside) || null === $this->space($id)) {
+        if (
+            !ToteRules::allow($this->totes[$id], $this->loads[$id], new Stored($piece, 1))
+            || [] === $this->known->ways($piece, $this->totes[$id]->inside)
+            || null === $this->space($id)
+        ) {
             return 0;
         }
         $asked = $id . ($isQuick ? ' quick ' : ' ') . $this->known->shape($piece);
@@ -191,7 +195,12 @@ final class TotePacker
         $costs = [];
         $seasons = self::seasons($piece);
         foreach (array_keys($this->totes) as $id) {
-            $costs[$id] = [$id === $ownTote ? 0 : 1, isset($this->open[$id]) ? 0 : 1, -$this->companyOf($id, $seasons), -$this->loads[$id]->litres / $this->inside[$id]];
+            $costs[$id] = [
+                $id === $ownTote ? 0 : 1,
+                isset($this->open[$id]) ? 0 : 1,
+                -$this->companyOf($id, $seasons),
+                -$this->loads[$id]->litres / $this->inside[$id],
+            ];
         }
         asort($costs);
 

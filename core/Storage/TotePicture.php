@@ -7,7 +7,10 @@ namespace BrightCupboard\Core\Storage;
 use BrightCupboard\Core\Storage\Internal\Filling;
 use BrightCupboard\Core\Storage\Internal\Posture;
 
-/** Lays the content of a tote out to be drawn from the front at scale, as it would be packed: what is heavy first, what breaks last, each as low as it goes. What goes in nowhere stands over the rim. */
+/**
+ * Lays the content of a tote out to be drawn from the front at scale, as it would be packed: what is heavy first,
+ * what breaks last, each as low as it goes. What goes in nowhere stands over the rim.
+ */
 final readonly class TotePicture
 {
     /**
@@ -30,7 +33,17 @@ final readonly class TotePicture
         foreach ($filling->over as $pile) {
             $way = Posture::anyway($pile->piece, $tote->inside);
             for ($i = 0; $i < $pile->units; ++$i) {
-                $lying[] = new Lying($pile->piece->id, 0, $rim, 0, min($way->width, $tote->inside->width->tenths()), $way->depth, $way->height, $way->isOnSide, true);
+                $lying[] = new Lying(
+                    $pile->piece->id,
+                    0,
+                    $rim,
+                    0,
+                    min($way->width, $tote->inside->width->tenths()),
+                    $way->depth,
+                    $way->height,
+                    $way->isOnSide,
+                    true,
+                );
                 $rim += $way->height;
             }
         }

@@ -9,7 +9,10 @@ use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Storage\Internal\Load;
 use BrightCupboard\Core\Storage\Internal\ToteRules;
 
-/** What tote would take the things that no owned one has room for: the smallest of the usual sizes that takes all of them, or the size of which fewest are needed. */
+/**
+ * What tote would take the things that no owned one has room for: the smallest of the usual sizes that takes all
+ * of them, or the size of which fewest are needed.
+ */
 final readonly class ToteToBuy
 {
     /** Insides in inches, as boxes with lids are usually sold (memory); the flat one is for wreaths, the long one for a tree or rolls. */

@@ -15,5 +15,11 @@ final readonly class Stance
      * @param int          $tier    board of tiers from the lowest, band of a tree from the foot, both from 0
      * @param Posture|null $posture null for the habit of its kind on such a spot
      */
-    public function __construct(public int $left, public Layer $layer = Layer::Middle, public int $raise = 0, public int $tier = 0, public ?Posture $posture = null) {}
+    public function __construct(
+        public int $left,
+        public Layer $layer = Layer::Middle,
+        public int $raise = 0,
+        public int $tier = 0,
+        public ?Posture $posture = null,
+    ) {}
 }

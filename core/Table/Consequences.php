@@ -62,7 +62,10 @@ final readonly class Consequences
             $seen[] = [$piece, 1];
         }
 
-        return array_map(static fn(float $share): float => 100 * $share, \array_slice((new RibbonShares($this->look, $this->meter))->of($seen), 0, \count($this->look->ribbons)));
+        return array_map(
+            static fn(float $share): float => 100 * $share,
+            \array_slice((new RibbonShares($this->look, $this->meter))->of($seen), 0, \count($this->look->ribbons)),
+        );
     }
 
     /**
@@ -76,7 +79,14 @@ final readonly class Consequences
         $said = [];
         foreach ($this->look->ribbons as $i => $ribbon) {
             if (abs($after[$i] - $before[$i]) >= self::WORTH_SAYING) {
-                $said[] = sprintf('%s %s from %d to %d %% of what is seen, %d wanted.', $ribbon->name, $after[$i] > $before[$i] ? 'rises' : 'falls', round($before[$i]), round($after[$i]), $ribbon->percent);
+                $said[] = sprintf(
+                    '%s %s from %d to %d %% of what is seen, %d wanted.',
+                    $ribbon->name,
+                    $after[$i] > $before[$i] ? 'rises' : 'falls',
+                    round($before[$i]),
+                    round($after[$i]),
+                    $ribbon->percent,
+                );
             }
         }
 
@@ -93,11 +103,22 @@ final readonly class Consequences
     {
         $said = [];
         foreach ($fate->spotsNow as $spot) {
-            $left = array_filter($others, static fn(Fate $other): bool => isset($other->placed[$spot]) || (\in_array($spot, $other->spotsNow, true) && \in_array($other->choice, [null, Choice::Stay], true)));
+            $left = array_filter(
+                $others,
+                static fn(Fate $other): bool => isset($other->placed[$spot]) || (
+                    \in_array($spot, $other->spotsNow, true)
+                    && \in_array($other->choice, [null, Choice::Stay], true)
+                ),
+            );
             $tallest = max([0, ...array_map(static fn(Fate $other): int => $other->piece->size->height->tenths(), array_values($left))]);
             $said[] = match (true) {
                 [] === $left => sprintf('%s would stand bare.', $spots[$spot] ?? 'Its spot'),
-                $fate->piece->size->height->tenths() > $tallest => sprintf('%s loses its tallest; %d %s left there.', $spots[$spot] ?? 'Its spot', \count($left), 1 === \count($left) ? 'is' : 'are'),
+                $fate->piece->size->height->tenths() > $tallest => sprintf(
+                    '%s loses its tallest; %d %s left there.',
+                    $spots[$spot] ?? 'Its spot',
+                    \count($left),
+                    1 === \count($left) ? 'is' : 'are',
+                ),
                 default => sprintf('%s keeps %d.', $spots[$spot] ?? 'Its spot', \count($left)),
             };
         }

@@ -63,7 +63,11 @@ final readonly class SuggestChoice
             return [Choice::Move, sprintf('Fit %d, and last %s it stood elsewhere.', $fit->score, $this->season->value), $fit->score - self::STAYS_FROM];
         }
 
-        return [Choice::Stay, sprintf('Fit %d, %s.', $fit->score, $piece->isStaple() ? 'a staple' : 'a piece for ' . $this->season->value), $fit->score - self::STAYS_FROM];
+        return [
+            Choice::Stay,
+            sprintf('Fit %d, %s.', $fit->score, $piece->isStaple() ? 'a staple' : 'a piece for ' . $this->season->value),
+            $fit->score - self::STAYS_FROM,
+        ];
     }
 
     /** @return array{Choice, string, int} */
@@ -80,12 +84,22 @@ final readonly class SuggestChoice
             return [Choice::Rest, sprintf('Fit %d: not close enough to fetch.', $fit->score), self::COMES_FROM - $fit->score];
         }
 
-        return [Choice::Bring, sprintf('Fit %d%s.', $fit->score, $idle > 0 ? sprintf(', rested %d %s', $idle, 1 === $idle ? 'season' : 'seasons') : ', for ' . $this->season->value), $fit->score - self::COMES_FROM];
+        return [
+            Choice::Bring,
+            sprintf(
+                'Fit %d%s.',
+                $fit->score,
+                $idle > 0 ? sprintf(', rested %d %s', $idle, 1 === $idle ? 'season' : 'seasons') : ', for ' . $this->season->value,
+            ),
+            $fit->score - self::COMES_FROM,
+        ];
     }
 
     private function lastTime(Choice $choice, History $history): string
     {
-        return null === $history->lastChoice || $history->lastChoice === $choice ? '' : sprintf(' Last %s you decided %s.', $this->season->value, $history->lastChoice->value);
+        return null === $history->lastChoice || $history->lastChoice === $choice
+            ? ''
+            : sprintf(' Last %s you decided %s.', $this->season->value, $history->lastChoice->value);
     }
 
     /** Sure when the fit is well clear of the line and last time agrees; unsure near the line, against last time, or when it is to leave. */

@@ -24,7 +24,12 @@ final readonly class TableGuards
      */
     public function watch(array $fates, array $sets, array $spots, bool $isPacking): array
     {
-        return [...$this->plannedAndParting($fates), ...$this->tornSets($fates, $sets), ...$this->holes($fates, $spots), ...$this->packedTooSoon($fates, $isPacking)];
+        return [
+            ...$this->plannedAndParting($fates),
+            ...$this->tornSets($fates, $sets),
+            ...$this->holes($fates, $spots),
+            ...$this->packedTooSoon($fates, $isPacking),
+        ];
     }
 
     /**
@@ -36,7 +41,9 @@ final readonly class TableGuards
     {
         $both = array_filter($fates, static fn(Fate $fate): bool => Choice::Part === $fate->choice && [] !== $fate->placed);
 
-        return [] === $both ? [] : [new Guard('parting', sprintf('Planned for a spot and also to part with: %s.', $this->names($both)), array_map(strval(...), array_keys($both)))];
+        return [] === $both
+            ? []
+            : [new Guard('parting', sprintf('Planned for a spot and also to part with: %s.', $this->names($both)), array_map(strval(...), array_keys($both)))];
     }
 
     /**
@@ -59,7 +66,11 @@ final readonly class TableGuards
             $out = array_filter($decided, static fn(Fate $fate): bool => $fate->willBeOut());
             if ([] !== $out && \count($out) < \count($decided)) {
                 $name = $sets[array_key_first($members)]->name;
-                $guards[] = new Guard('set', sprintf('The set “%s” would be torn apart: %s out, %s not.', $name, $this->names($out), $this->names(array_diff_key($decided, $out))), array_map(strval(...), array_keys($members)));
+                $guards[] = new Guard(
+                    'set',
+                    sprintf('The set “%s” would be torn apart: %s out, %s not.', $name, $this->names($out), $this->names(array_diff_key($decided, $out))),
+                    array_map(strval(...), array_keys($members)),
+                );
             }
         }
 
@@ -92,7 +103,11 @@ final readonly class TableGuards
         $guards = [];
         foreach ($borrowed as $spot => $gone) {
             if (!($planned[$spot] ?? false)) {
-                $guards[] = new Guard('hole', sprintf('%s leaves a hole: nothing is planned for %s.', $this->names($gone), $spots[$spot] ?? 'the spot it came from'), array_map(strval(...), array_keys($gone)));
+                $guards[] = new Guard(
+                    'hole',
+                    sprintf('%s leaves a hole: nothing is planned for %s.', $this->names($gone), $spots[$spot] ?? 'the spot it came from'),
+                    array_map(strval(...), array_keys($gone)),
+                );
             }
         }
 
@@ -108,7 +123,13 @@ final readonly class TableGuards
     {
         $open = array_filter($fates, static fn(Fate $fate): bool => null === $fate->choice && [] === $fate->placed && [] !== $fate->spotsNow);
 
-        return !$isPacking || [] === $open ? [] : [new Guard('packing', sprintf('Packing away has begun, and %d that are out have not been looked at: %s.', \count($open), $this->names($open)), array_map(strval(...), array_keys($open)))];
+        return !$isPacking || [] === $open
+            ? []
+            : [new Guard(
+                'packing',
+                sprintf('Packing away has begun, and %d that are out have not been looked at: %s.', \count($open), $this->names($open)),
+                array_map(strval(...), array_keys($open)),
+            )];
     }
 
     /** @param array<string, Fate> $fates */

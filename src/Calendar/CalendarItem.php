@@ -14,5 +14,13 @@ final readonly class CalendarItem
      * @param string|null $swap  id of the swap it belongs to
      * @param string      $key   the same for the same thing whenever it is asked
      */
-    public function __construct(public string $key, public string $kind, public string $title, public string $day, public ?string $until = null, public ?string $swap = null, public string $note = '') {}
+    public function __construct(
+        public string $key,
+        public string $kind,
+        public string $title,
+        public string $day,
+        public ?string $until = null,
+        public ?string $swap = null,
+        public string $note = '',
+    ) {}
 }

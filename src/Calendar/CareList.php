@@ -25,7 +25,10 @@ final readonly class CareList
         $care = $this->db->fetchAllKeyValue("SELECT id, care FROM piece WHERE home_id = ? AND removed_at IS NULL", [$home->id()]);
         $done = [];
         /** @var array{string, string, string, string} $row */
-        foreach ($this->db->iterateNumeric('SELECT d.piece_id, d.job, d.on_day, d."by" FROM care_done d JOIN piece p ON p.id = d.piece_id WHERE p.home_id = ?', [$home->id()]) as $row) {
+        foreach ($this->db->iterateNumeric(
+            'SELECT d.piece_id, d.job, d.on_day, d."by" FROM care_done d JOIN piece p ON p.id = d.piece_id WHERE p.home_id = ?',
+            [$home->id()],
+        ) as $row) {
             $done[$row[0]][$row[1]] = [$row[2], $row[3]];
         }
         $today = $this->clock->now()->setTime(0, 0);
@@ -38,7 +41,16 @@ final readonly class CareList
                 $last = $done[$id][$job] ?? null;
                 $since = new \DateTimeImmutable($last[0] ?? $this->standsSince($id) ?? $today->format('Y-m-d'));
                 $due = $since->modify(sprintf('+%d days', $days))->format('Y-m-d');
-                $list[] = new CareAnswer($id, $entry->piece->name, CareJob::from($job), $due, $days, $last[0] ?? null, $last[1] ?? null, $due <= $today->format('Y-m-d'));
+                $list[] = new CareAnswer(
+                    $id,
+                    $entry->piece->name,
+                    CareJob::from($job),
+                    $due,
+                    $days,
+                    $last[0] ?? null,
+                    $last[1] ?? null,
+                    $due <= $today->format('Y-m-d'),
+                );
             }
         }
         usort($list, static fn(CareAnswer $a, CareAnswer $b): int => [$a->due, $a->name, $a->job->value] <=> [$b->due, $b->name, $b->job->value]);

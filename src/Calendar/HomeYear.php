@@ -46,7 +46,13 @@ final readonly class HomeYear
         $days = array_keys($begins);
         $items = [];
         foreach (\array_slice($days, 0, -1) as $i => $day) {
-            $items[] = new CalendarItem('season-' . $day, 'season', ucfirst($begins[$day]->value), $day, (new \DateTimeImmutable($days[$i + 1]))->modify('-1 day')->format('Y-m-d'));
+            $items[] = new CalendarItem(
+                'season-' . $day,
+                'season',
+                ucfirst($begins[$day]->value),
+                $day,
+                (new \DateTimeImmutable($days[$i + 1]))->modify('-1 day')->format('Y-m-d'),
+            );
         }
 
         return $items;
@@ -61,7 +67,13 @@ final readonly class HomeYear
                 $key = sha1($feast->name) . '-' . $feast->day->format('Y') . '-' . $i;
                 $items[] = new CalendarItem('feast-' . $key, 'feast', $feast->name, $feast->day->format('Y-m-d'));
                 if (null !== $feast->saleUntil()) {
-                    $items[] = new CalendarItem('sale-' . $key, 'sale', 'Clearance after ' . $feast->name, $feast->day->modify('+1 day')->format('Y-m-d'), $feast->saleUntil()->format('Y-m-d'));
+                    $items[] = new CalendarItem(
+                        'sale-' . $key,
+                        'sale',
+                        'Clearance after ' . $feast->name,
+                        $feast->day->modify('+1 day')->format('Y-m-d'),
+                        $feast->saleUntil()->format('Y-m-d'),
+                    );
                 }
             }
         }
@@ -80,7 +92,14 @@ final readonly class HomeYear
             $until = null === $ends || $ends < $swap->swapDay() ? null : $ends->format('Y-m-d');
             $items[] = new CalendarItem('swap-' . $swap->id(), 'swap', $swap->name(), $swap->swapDay()->format('Y-m-d'), $until, $swap->id());
             if (null !== $swap->strikeOn()) {
-                $items[] = new CalendarItem('strike-' . $swap->id(), 'strike', 'Strike ' . $swap->name(), $swap->strikeOn()->format('Y-m-d'), null, $swap->id());
+                $items[] = new CalendarItem(
+                    'strike-' . $swap->id(),
+                    'strike',
+                    'Strike ' . $swap->name(),
+                    $swap->strikeOn()->format('Y-m-d'),
+                    null,
+                    $swap->id(),
+                );
             }
             if (null === $swap->closedAt()) {
                 array_push($items, ...$this->ahead($swap));
@@ -100,7 +119,15 @@ final readonly class HomeYear
         }
         foreach (Backwards::from($swap->swapDay()) as $what => [$day, $words, $why]) {
             if ('second look' !== $what || [] === $others) {
-                $items[] = new CalendarItem($what . '-' . $swap->id(), 'plan', sprintf('%s: %s', $swap->name(), $words), $day->format('Y-m-d'), null, $swap->id(), $why);
+                $items[] = new CalendarItem(
+                    $what . '-' . $swap->id(),
+                    'plan',
+                    sprintf('%s: %s', $swap->name(), $words),
+                    $day->format('Y-m-d'),
+                    null,
+                    $swap->id(),
+                    $why,
+                );
             }
         }
 
@@ -110,7 +137,10 @@ final readonly class HomeYear
     /** @return list<CalendarItem> until when what was bought for a swap that is open, or closed lately, may go back */
     private function returns(Home $home): array
     {
-        $rows = $this->db->iterateNumeric('SELECT p.name, p.came_on, p.got_for FROM piece p JOIN swap s ON s.id = p.got_for WHERE p.home_id = ? AND p.removed_at IS NULL AND p.came_on IS NOT NULL AND (s.closed_at IS NULL OR s.closed_at >= p.came_on) ORDER BY p.came_on, p.name', [$home->id()]);
+        $rows = $this->db->iterateNumeric(
+            'SELECT p.name, p.came_on, p.got_for FROM piece p JOIN swap s ON s.id = p.got_for WHERE p.home_id = ? AND p.removed_at IS NULL AND p.came_on IS NOT NULL AND (s.closed_at IS NULL OR s.closed_at >= p.came_on) ORDER BY p.came_on, p.name',
+            [$home->id()],
+        );
         $names = [];
         /** @var array{string, string, string} $row */
         foreach ($rows as $row) {
@@ -121,7 +151,15 @@ final readonly class HomeYear
             [$swap, $came] = explode(' ', $of);
             $until = (new \DateTimeImmutable($came))->modify(sprintf('+%d days', self::RETURN_DAYS));
             $title = 1 === \count($pieces) ? $pieces[0] . ' may go back until then' : sprintf('%d things may go back until then', \count($pieces));
-            $items[] = new CalendarItem('return-' . sha1($of), 'return', $title, $until->format('Y-m-d'), null, $swap, 1 === \count($pieces) ? '' : implode(', ', $pieces));
+            $items[] = new CalendarItem(
+                'return-' . sha1($of),
+                'return',
+                $title,
+                $until->format('Y-m-d'),
+                null,
+                $swap,
+                1 === \count($pieces) ? '' : implode(', ', $pieces),
+            );
         }
 
         return $items;

@@ -27,7 +27,10 @@ final readonly class ReadCalendar
         $shown = 0 === $year ? (int) $today->format('Y') : max(self::FIRST_YEAR, min(self::LAST_YEAR, $year));
         $calendar = $this->calendars->of($home);
         $feed = $this->calendars->feed($home);
-        $ahead = array_values(array_filter($this->year->between($home, $calendar, $today, $today->modify(self::MOST_AHEAD)), static fn(CalendarItem $item): bool => $item->day >= $today->format('Y-m-d')));
+        $ahead = array_values(array_filter(
+            $this->year->between($home, $calendar, $today, $today->modify(self::MOST_AHEAD)),
+            static fn(CalendarItem $item): bool => $item->day >= $today->format('Y-m-d'),
+        ));
 
         return new CalendarAnswer(
             $shown,

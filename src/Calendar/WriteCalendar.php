@@ -25,7 +25,14 @@ final readonly class WriteCalendar
             $this->add($file, $item->key, '' === $item->note ? $item->title : $item->title . ' (' . $item->note . ')', $item->day, $item->until, $stamp);
         }
         foreach ($this->care->of($home) as $care) {
-            $this->add($file, sprintf('care-%s-%s', $care->piece, sha1($care->job->value)), sprintf('%s: %s', $care->name, $care->job->value), $care->due, null, $stamp);
+            $this->add(
+                $file,
+                sprintf('care-%s-%s', $care->piece, sha1($care->job->value)),
+                sprintf('%s: %s', $care->name, $care->job->value),
+                $care->due,
+                null,
+                $stamp,
+            );
         }
 
         return $file->serialize();
@@ -33,7 +40,10 @@ final readonly class WriteCalendar
 
     private function add(VCalendar $file, string $key, string $title, string $day, ?string $until, \DateTimeImmutable $stamp): void
     {
-        $event = $file->createComponent('VEVENT', ['UID' => sha1($key) . '@bright-cupboard', 'SUMMARY' => $title, 'DTSTAMP' => $stamp, 'TRANSP' => 'TRANSPARENT']);
+        $event = $file->createComponent(
+            'VEVENT',
+            ['UID' => sha1($key) . '@bright-cupboard', 'SUMMARY' => $title, 'DTSTAMP' => $stamp, 'TRANSP' => 'TRANSPARENT'],
+        );
         $event->add('DTSTART', str_replace('-', '', $day), ['VALUE' => 'DATE']);
         // The end of a whole day is the day after it (RFC 5545, 3.6.1).
         $event->add('DTEND', (new \DateTimeImmutable($until ?? $day))->modify('+1 day')->format('Ymd'), ['VALUE' => 'DATE']);

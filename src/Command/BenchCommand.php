@@ -55,8 +55,22 @@ final class BenchCommand extends Command
 {
     private const RUNS = 15;
 
-    public function __construct(private readonly EntityManagerInterface $entities, private readonly BenchHome $home, private readonly AnswerLook $answer, private readonly ReadTable $table, private readonly ReadDressing $dressing, private readonly BuildDaySheet $day, private readonly ReadPieces $pieces, private readonly ReadStations $stations, private readonly SearchStock $search, private readonly BenchTable $benchTable, private readonly ReckonSum $reckon, private readonly TickTask $tick, private readonly ReadCalendar $calendar, private readonly BenchWork $work)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $entities,
+        private readonly BenchHome $home,
+        private readonly AnswerLook $answer,
+        private readonly ReadTable $table,
+        private readonly ReadDressing $dressing,
+        private readonly BuildDaySheet $day,
+        private readonly ReadPieces $pieces,
+        private readonly ReadStations $stations,
+        private readonly SearchStock $search,
+        private readonly BenchTable $benchTable,
+        private readonly ReckonSum $reckon,
+        private readonly TickTask $tick,
+        private readonly ReadCalendar $calendar,
+        private readonly BenchWork $work,
+    ) {
         parent::__construct();
     }
 
@@ -91,7 +105,18 @@ final class BenchCommand extends Command
         $look = static function (Swap $swap): LookInput {
             $l = $swap->look()->look();
 
-            return new LookInput($l->name, array_map(static fn(Ribbon $r): RibbonInput => new RibbonInput($r->name, $r->colour->hex(), $r->role, $r->percent), $l->ribbons), $l->textures, [], [], [], [], $l->mood, $l->balance, $l->colour);
+            return new LookInput(
+                $l->name,
+                array_map(static fn(Ribbon $r): RibbonInput => new RibbonInput($r->name, $r->colour->hex(), $r->role, $r->percent), $l->ribbons),
+                $l->textures,
+                [],
+                [],
+                [],
+                [],
+                $l->mood,
+                $l->balance,
+                $l->colour,
+            );
         };
 
         $plans = $ticks = $days = $packings = 0;
@@ -134,7 +159,19 @@ final class BenchCommand extends Command
     private function cuttingPlan(int $seed): CuttingPlan
     {
         $random = new Randomizer(new Mt19937($seed));
-        $piece = new Piece('ribbon', 'Ribbon', PieceKind::Ribbon, 1, PieceKind::Ribbon->facts()->usualSize(), Weight::ofGrams(0), [new ColourShare(Srgb::ofHex('#B5532A'), 100)], [], Finish::Plain, [], []);
+        $piece = new Piece(
+            'ribbon',
+            'Ribbon',
+            PieceKind::Ribbon,
+            1,
+            PieceKind::Ribbon->facts()->usualSize(),
+            Weight::ofGrams(0),
+            [new ColourShare(Srgb::ofHex('#B5532A'), 100)],
+            [],
+            Finish::Plain,
+            [],
+            [],
+        );
         $rolls = array_map(static fn(): OwnedPiece => new OwnedPiece($piece, 1, Length::ofInches($random->getInt(10, 120))), range(1, 20));
         $lengths = array_map(static fn(): int => $random->getInt(12, 120) * Length::TENTHS_PER_INCH, range(1, 12));
         $cuts = array_map(static fn(): int => $lengths[$random->getInt(0, 11)], range(1, 60));
@@ -154,6 +191,11 @@ final class BenchCommand extends Command
         $start = hrtime(true);
         $progress = $this->benchTable->takeIn($home, $file);
 
-        return sprintf('| A table of %d rows, looked through and %d taken in, beside as many owned | %.0f | |', $progress->rows, $progress->made, (hrtime(true) - $start) / 1e6);
+        return sprintf(
+            '| A table of %d rows, looked through and %d taken in, beside as many owned | %.0f | |',
+            $progress->rows,
+            $progress->made,
+            (hrtime(true) - $start) / 1e6,
+        );
     }
 }

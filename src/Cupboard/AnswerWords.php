@@ -22,10 +22,24 @@ final readonly class AnswerWords
         return match (true) {
             0 === $pieces => '',
             Asking::HowMany === $asking => sprintf('%d, in %s.', $totals->units, self::counted($pieces, 'piece')),
-            Asking::HowLong === $asking && $totals->run > 0 => sprintf('%s in all, over %s.', $this->home->lengths()->writeRun(Length::ofTenths($totals->run)), $these),
-            Asking::Cost === $asking && $totals->cost > 0 => sprintf('%s altogether, for %s%s.', $this->money($totals->cost), $these, self::without($totals->unpriced, 'price')),
+            Asking::HowLong === $asking && $totals->run > 0 => sprintf(
+                '%s in all, over %s.',
+                $this->home->lengths()->writeRun(Length::ofTenths($totals->run)),
+                $these,
+            ),
+            Asking::Cost === $asking && $totals->cost > 0 => sprintf(
+                '%s altogether, for %s%s.',
+                $this->money($totals->cost),
+                $these,
+                self::without($totals->unpriced, 'price'),
+            ),
             Asking::Worth === $asking && $totals->worth > 0 => sprintf('Worth %s altogether: %s.', $this->money($totals->worth), $these),
-            Asking::Weight === $asking && $totals->grams > 0 => sprintf('%s altogether: %s%s.', $this->home->weights()->write(Weight::ofGrams($totals->grams)), $these, self::without($totals->unweighed, 'weight')),
+            Asking::Weight === $asking && $totals->grams > 0 => sprintf(
+                '%s altogether: %s%s.',
+                $this->home->weights()->write(Weight::ofGrams($totals->grams)),
+                $these,
+                self::without($totals->unweighed, 'weight'),
+            ),
             \in_array($asking, [Asking::Cost, Asking::Worth], true) => $these . ', none of them with a price.',
             default => $these . '.',
         };

@@ -17,9 +17,17 @@ use Psr\Clock\ClockInterface;
 /** Puts the units of a piece right when its count was wrong: more come in at a place, fewer leave from the store first. */
 final readonly class CorrectCount
 {
-    private const LEAVE_FROM = [PlaceKind::Parted, PlaceKind::Arrived, PlaceKind::Loose, PlaceKind::Tote, PlaceKind::Table, PlaceKind::Lost, PlaceKind::Lent, PlaceKind::Spot];
+    private const LEAVE_FROM = [
+        PlaceKind::Parted, PlaceKind::Arrived, PlaceKind::Loose, PlaceKind::Tote, PlaceKind::Table, PlaceKind::Lost, PlaceKind::Lent,
+        PlaceKind::Spot,
+    ];
 
-    public function __construct(private StockBook $book, private StandingRepository $standing, private EntityManagerInterface $entities, private ClockInterface $clock) {}
+    public function __construct(
+        private StockBook $book,
+        private StandingRepository $standing,
+        private EntityManagerInterface $entities,
+        private ClockInterface $clock,
+    ) {}
 
     public function __invoke(Piece $piece, int $count, Place $place, string $by): void
     {
@@ -40,7 +48,10 @@ final readonly class CorrectCount
             ->setParameter('piece', $piece)->getSingleColumnResult();
         $planned = max([0, ...array_map(intval(...), $bySwap)]);
         if ($planned > $count) {
-            throw InvalidInput::at('count', sprintf('%d of %s are placed in the running swap, so there cannot be only %d. Take some off the plan first.', $planned, $piece->name(), $count));
+            throw InvalidInput::at(
+                'count',
+                sprintf('%d of %s are placed in the running swap, so there cannot be only %d. Take some off the plan first.', $planned, $piece->name(), $count),
+            );
         }
     }
 
@@ -51,7 +62,10 @@ final readonly class CorrectCount
             $within += PlaceKind::Within === Place::ofKey($key)->kind ? $units : 0;
         }
         if ($within > $count) {
-            throw InvalidInput::at('count', sprintf('%d of %s are part of arrangements, so there cannot be only %d. Take one apart first.', $within, $piece->name(), $count));
+            throw InvalidInput::at(
+                'count',
+                sprintf('%d of %s are part of arrangements, so there cannot be only %d. Take one apart first.', $within, $piece->name(), $count),
+            );
         }
     }
 
@@ -64,7 +78,13 @@ final readonly class CorrectCount
                 if ($place->kind === $kind && $leaving > 0) {
                     $this->standing->at($piece, $place)?->add(-$leaving);
                     $units -= $leaving;
-                    $this->entities->persist(new Movement($piece, new Move($piece->id(), $leaving, $place, Place::of(PlaceKind::Parted)), $this->clock->now(), $by, 'count put right'));
+                    $this->entities->persist(new Movement(
+                        $piece,
+                        new Move($piece->id(), $leaving, $place, Place::of(PlaceKind::Parted)),
+                        $this->clock->now(),
+                        $by,
+                        'count put right',
+                    ));
                 }
             }
         }

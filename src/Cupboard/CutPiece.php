@@ -19,7 +19,13 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[AsController]
 final readonly class CutPiece
 {
-    public function __construct(private EntityManagerInterface $entities, private Cutting $cutting, private Places $places, private ReadPiece $read, private Journal $journal) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Cutting $cutting,
+        private Places $places,
+        private ReadPiece $read,
+        private Journal $journal,
+    ) {}
 
     #[Route('/api/homes/{home}/pieces/{piece}/cut', methods: ['POST'])]
     public function __invoke(Piece $piece, #[Body] CutInput $input, #[CurrentUser] Person $by): PiecesAnswer

@@ -23,10 +23,20 @@ use BrightCupboard\Core\Stock\PlaceKind;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 
-/** Cuts a length off one unit: the unit leaves, what is left comes in, and so does what was cut unless it is used up at once. Weight and cost are shared by length. */
+/**
+ * Cuts a length off one unit: the unit leaves, what is left comes in, and so does what was cut unless it is used
+ * up at once. Weight and cost are shared by length.
+ */
 final readonly class Cutting
 {
-    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private StockBook $book, private HouseRepository $house, private StandingRepository $standing, private ClockInterface $clock) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Catalogue $catalogue,
+        private StockBook $book,
+        private HouseRepository $house,
+        private StandingRepository $standing,
+        private ClockInterface $clock,
+    ) {}
 
     /**
      * @return list<Piece> what came of it: what was cut when it is kept, then what is left
@@ -78,7 +88,20 @@ final readonly class Cutting
     private function keep(Piece $whole, Piece $entity, CutPart $part, Money $cost, Money $replacement, Place $place, Person $by): void
     {
         $record = $whole->record();
-        $entity->describe($part->piece, new PieceRecord($record->shape, $record->pattern, $record->origin, $cost, $replacement, $record->cameOn, $record->care, new Makeup(laidOut: $part->isRolled ? $part->run : null), assumed: $record->assumed));
+        $entity->describe(
+            $part->piece,
+            new PieceRecord(
+                $record->shape,
+                $record->pattern,
+                $record->origin,
+                $cost,
+                $replacement,
+                $record->cameOn,
+                $record->care,
+                new Makeup(laidOut: $part->isRolled ? $part->run : null),
+                assumed: $record->assumed,
+            ),
+        );
         $this->entities->persist($entity);
         $this->book->bringIn($entity, 1, $place, $by->name(), 'cut from ' . mb_substr($whole->name(), 0, 100));
     }

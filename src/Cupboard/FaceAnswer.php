@@ -19,6 +19,10 @@ final readonly class FaceAnswer
 
     public static function of(Face $face): self
     {
-        return new self($face->name, $face->seasons, array_map(static fn(ColourShare $share): ColourAnswer => new ColourAnswer($share->colour->hex(), $share->percent), $face->colours));
+        return new self(
+            $face->name,
+            $face->seasons,
+            array_map(static fn(ColourShare $share): ColourAnswer => new ColourAnswer($share->colour->hex(), $share->percent), $face->colours),
+        );
     }
 }

@@ -21,7 +21,14 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[AsController]
 final readonly class KeepPiece
 {
-    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private CorrectCount $correct, private Places $places, private ReadPiece $read, private Journal $journal) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private StockBook $book,
+        private CorrectCount $correct,
+        private Places $places,
+        private ReadPiece $read,
+        private Journal $journal,
+    ) {}
 
     #[Route('/api/homes/{home}/pieces', name: 'addPiece', methods: ['POST'], defaults: ['_status' => 201])]
     #[Route('/api/homes/{home}/pieces/{piece}', name: 'changePiece', methods: ['PUT'])]

@@ -6,7 +6,10 @@ namespace App\Cupboard;
 
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** Units of a piece go from one place to another; places as keys such as "tote:…", "spot:…", "lent"; to whom and until what day (2026-12-01) when they are lent. */
+/**
+ * Units of a piece go from one place to another; places as keys such as "tote:…", "spot:…", "lent"; to whom
+ * and until what day (2026-12-01) when they are lent.
+ */
 final readonly class MoveInput
 {
     public function __construct(

@@ -23,7 +23,15 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Allowed(Role::Helper)]
 final readonly class MoveUnits
 {
-    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private Places $places, private KeepLoans $loans, private HouseRepository $house, private ReadPiece $read, private Journal $journal) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private StockBook $book,
+        private Places $places,
+        private KeepLoans $loans,
+        private HouseRepository $house,
+        private ReadPiece $read,
+        private Journal $journal,
+    ) {}
 
     #[Route('/api/homes/{home}/pieces/{piece}/moves', methods: ['POST'])]
     public function __invoke(Piece $piece, #[Body] MoveInput $input, #[CurrentUser] Person $by): PieceAnswer
@@ -38,7 +46,13 @@ final readonly class MoveUnits
             throw InvalidInput::at('count', sprintf('There are fewer than %d of %s at %s.', $input->count, $piece->name(), $this->house->placeName($from)));
         }
         ($this->loans)($piece, $move, $input);
-        $this->journal->say(sprintf('%d of %s moved from %s to %s', $input->count, $piece->name(), $this->house->placeName($from), $this->house->placeName($to)));
+        $this->journal->say(sprintf(
+            '%d of %s moved from %s to %s',
+            $input->count,
+            $piece->name(),
+            $this->house->placeName($from),
+            $this->house->placeName($to),
+        ));
         $this->entities->flush();
 
         return ($this->read)($piece);

@@ -30,7 +30,10 @@ final readonly class PartsOfArrangement
     {
         $there = $this->standing->ofPiece($part)->of($part->id());
         $order = static fn(Place $place): int => $place->key() === $first ? -1 : (int) array_search($place->kind, self::TAKE_FROM, true);
-        $places = array_filter(array_map(Place::ofKey(...), array_keys($there)), static fn(Place $place): bool => \in_array($place->kind, self::TAKE_FROM, true));
+        $places = array_filter(
+            array_map(Place::ofKey(...), array_keys($there)),
+            static fn(Place $place): bool => \in_array($place->kind, self::TAKE_FROM, true),
+        );
         usort($places, static fn(Place $a, Place $b): int => [$order($a), $a->key()] <=> [$order($b), $b->key()]);
         $sources = [];
         $left = $units;
@@ -42,14 +45,24 @@ final readonly class PartsOfArrangement
             }
         }
 
-        return 0 === $left ? $sources : throw InvalidInput::at('parts', sprintf('Only %d of %s can be had, %d are wanted. The others are away or part of something else.', $units - $left, $part->name(), $units));
+        return 0 === $left
+            ? $sources
+            : throw InvalidInput::at(
+                'parts',
+                sprintf('Only %d of %s can be had, %d are wanted. The others are away or part of something else.', $units - $left, $part->name(), $units),
+            );
     }
 
     /** @param string $first key of the place that is asked first */
     public function takeIn(Piece $arrangement, Piece $part, int $units, string $by, string $first = ''): void
     {
         foreach ($this->sources($part, $units, $first) as [$place, $taken]) {
-            $this->book->move($part, new Move($part->id(), $taken, $place, Place::within($arrangement->id())), $by, 'put together as ' . mb_substr($arrangement->name(), 0, 90));
+            $this->book->move(
+                $part,
+                new Move($part->id(), $taken, $place, Place::within($arrangement->id())),
+                $by,
+                'put together as ' . mb_substr($arrangement->name(), 0, 90),
+            );
         }
     }
 

@@ -113,6 +113,17 @@ final readonly class PieceAnswer
     /** @param list<Loan> $loans */
     private static function lent(array $loans): string
     {
-        return implode('; ', array_map(static fn(Loan $loan): string => trim(sprintf('%d%s%s', $loan->count(), '' === $loan->to() ? '' : ' to ' . $loan->to(), null === $loan->until() ? '' : ', due ' . $loan->until()->format('j M Y'))), $loans));
+        return implode(
+            '; ',
+            array_map(
+                static fn(Loan $loan): string => trim(sprintf(
+                    '%d%s%s',
+                    $loan->count(),
+                    '' === $loan->to() ? '' : ' to ' . $loan->to(),
+                    null === $loan->until() ? '' : ', due ' . $loan->until()->format('j M Y'),
+                )),
+                $loans,
+            ),
+        );
     }
 }

@@ -32,11 +32,43 @@ final readonly class PieceReader
         $one = Length::ofTenths(1);
         $length = fn(string $field, string $text): Length => $fields->read($field, fn(): Length => $this->home->lengths()->read($text), $one);
         $size = new Size($length('width', $input->width), $length('depth', $input->depth), $length('height', $input->height));
-        $weight = '' === trim($input->weight) ? Weight::ofGrams(0) : $fields->read('weight', fn(): Weight => $this->home->weights()->read($input->weight), Weight::ofGrams(0));
-        $money = fn(string $field, string $text): Money => '' === trim($text) ? Money::zero() : $fields->read($field, static fn(): Money => Money::read($text), Money::zero());
-        $record = new PieceRecord(trim($input->shape), trim($input->pattern), trim($input->origin), $money('costEach', $input->costEach), $money('replacementEach', $input->replacementEach), $this->day($fields, $input->cameOn), trim($input->care), $this->makeup($fields, $input), assumed: $input->assumed);
+        $weight = '' === trim($input->weight)
+            ? Weight::ofGrams(0)
+            : $fields->read('weight', fn(): Weight => $this->home->weights()->read($input->weight), Weight::ofGrams(0));
+        $money = fn(string $field, string $text): Money => '' === trim($text)
+            ? Money::zero()
+            : $fields->read($field, static fn(): Money => Money::read($text), Money::zero());
+        $record = new PieceRecord(
+            trim($input->shape),
+            trim($input->pattern),
+            trim($input->origin),
+            $money('costEach', $input->costEach),
+            $money('replacementEach', $input->replacementEach),
+            $this->day($fields, $input->cameOn),
+            trim($input->care),
+            $this->makeup($fields, $input),
+            assumed: $input->assumed,
+        );
         $colours = $fields->read('colours', fn(): array => ColourShare::complete($this->shares($input->colours)), null);
-        $piece = null === $colours ? null : $fields->read('width', static fn(): CorePiece => new CorePiece($id, trim($input->name), $input->kind, $input->count, $size, $weight, $colours, $input->materials, $input->finish, $input->seasons, $input->hazards), null);
+        $piece = null === $colours
+            ? null
+            : $fields->read(
+                'width',
+                static fn(): CorePiece => new CorePiece(
+                    $id,
+                    trim($input->name),
+                    $input->kind,
+                    $input->count,
+                    $size,
+                    $weight,
+                    $colours,
+                    $input->materials,
+                    $input->finish,
+                    $input->seasons,
+                    $input->hazards,
+                ),
+                null,
+            );
         $fields->complete();
 
         return [$piece ?? throw new \LogicException('A piece that was read is complete.'), $record];
@@ -49,13 +81,27 @@ final readonly class PieceReader
             $faces[] = $fields->read("faces[{$i}]", fn(): Face => new Face(trim($face->name), $face->seasons, $this->shares($face->colours)), null);
         }
         foreach ($input->parts as $i => $part) {
-            $parts[] = $fields->read("parts[{$i}]", fn(): Part => new Part(trim($part->name), $part->kind, $part->count, new Size($this->home->lengths()->read($part->width), $this->home->lengths()->read($part->depth), $this->home->lengths()->read($part->height)), Srgb::ofHex($part->hex), $part->material, $part->piece), null);
+            $parts[] = $fields->read("parts[{$i}]", fn(): Part => new Part(
+                trim($part->name),
+                $part->kind,
+                $part->count,
+                new Size($this->home->lengths()->read($part->width), $this->home->lengths()->read($part->depth), $this->home->lengths()->read($part->height)),
+                Srgb::ofHex($part->hex),
+                $part->material,
+                $part->piece,
+            ), null);
         }
-        $set = '' === trim($input->set->name) ? null : $fields->read('set', static fn(): PieceSet => new PieceSet(trim($input->set->name), $input->set->of), null);
+        $set = '' === trim($input->set->name)
+            ? null
+            : $fields->read('set', static fn(): PieceSet => new PieceSet(trim($input->set->name), $input->set->of), null);
 
         $laidOut = '' === trim($input->laidOut) ? null : $fields->read('laidOut', fn(): Length => $this->home->lengths()->read($input->laidOut), null);
 
-        return $fields->read(0 === $laidOut?->tenths() ? 'laidOut' : 'parts', static fn(): Makeup => new Makeup(array_values(array_filter($faces)), array_values(array_filter($parts)), $set, $laidOut), new Makeup());
+        return $fields->read(
+            0 === $laidOut?->tenths() ? 'laidOut' : 'parts',
+            static fn(): Makeup => new Makeup(array_values(array_filter($faces)), array_values(array_filter($parts)), $set, $laidOut),
+            new Makeup(),
+        );
     }
 
     /**

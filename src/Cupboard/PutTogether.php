@@ -32,14 +32,31 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[AsController]
 final readonly class PutTogether
 {
-    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private StockBook $book, private Places $places, private PartsOfArrangement $parts, private HouseRepository $house, private ReadPiece $read, private ClockInterface $clock, private Journal $journal) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Catalogue $catalogue,
+        private StockBook $book,
+        private Places $places,
+        private PartsOfArrangement $parts,
+        private HouseRepository $house,
+        private ReadPiece $read,
+        private ClockInterface $clock,
+        private Journal $journal,
+    ) {}
 
     #[Route('/api/homes/{home}/arrangements', methods: ['POST'])]
     public function __invoke(Home $home, #[Body] TogetherInput $input, #[CurrentUser] Person $by): TogetherAnswer
     {
         $entities = $this->pieces($home, $input->parts);
         $fields = new Fields();
-        $arrangement = $fields->read('parts', fn(): Arrangement => new Arrangement(array_map(fn(PartUnitsInput $part): PartUnits => new PartUnits($this->core($part->piece), $part->units), $input->parts)), null);
+        $arrangement = $fields->read(
+            'parts',
+            fn(): Arrangement => new Arrangement(array_map(
+                fn(PartUnitsInput $part): PartUnits => new PartUnits($this->core($part->piece), $part->units),
+                $input->parts,
+            )),
+            null,
+        );
         $fields->complete();
         $arrangement ??= throw new \LogicException('An arrangement that was read is complete.');
         $made = new Piece($home);
@@ -94,7 +111,11 @@ final readonly class PutTogether
             '',
             'put together',
             $this->sum($arrangement, $entities, static fn(PieceRecord $record): Money => $record->costEach),
-            $this->sum($arrangement, $entities, static fn(PieceRecord $record): Money => 0 === $record->replacementEach->minor ? $record->costEach : $record->replacementEach),
+            $this->sum(
+                $arrangement,
+                $entities,
+                static fn(PieceRecord $record): Money => 0 === $record->replacementEach->minor ? $record->costEach : $record->replacementEach,
+            ),
             $this->clock->now()->setTime(0, 0),
             '',
             new Makeup(parts: $arrangement->makeup()),
@@ -126,8 +147,14 @@ final readonly class PutTogether
     {
         $fields = new Fields();
         $first = $arrangement->size();
-        $side = static fn(string $field, string $text, Length $otherwise): Length => '' === trim($text) ? $otherwise : $fields->read($field, static fn(): Length => $home->lengths()->read($text), $otherwise);
-        $size = new Size($side('width', $input->width, $first->width), $side('depth', $input->depth, $first->depth), $side('height', $input->height, $first->height));
+        $side = static fn(string $field, string $text, Length $otherwise): Length => '' === trim($text)
+            ? $otherwise
+            : $fields->read($field, static fn(): Length => $home->lengths()->read($text), $otherwise);
+        $size = new Size(
+            $side('width', $input->width, $first->width),
+            $side('depth', $input->depth, $first->depth),
+            $side('height', $input->height, $first->height),
+        );
         $fields->complete();
 
         return $size;
@@ -139,7 +166,10 @@ final readonly class PutTogether
      */
     private function sum(Arrangement $arrangement, array $entities, \Closure $each): Money
     {
-        return Money::sum(array_map(static fn(PartUnits $part): Money => $each($entities[$part->piece->id]->record())->times($part->units), $arrangement->parts));
+        return Money::sum(array_map(
+            static fn(PartUnits $part): Money => $each($entities[$part->piece->id]->record())->times($part->units),
+            $arrangement->parts,
+        ));
     }
 
     /**

@@ -22,16 +22,29 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[AsController]
 final readonly class PutTogetherAgain
 {
-    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private Places $places, private PartsOfArrangement $parts, private ReadPiece $read, private Journal $journal) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private StockBook $book,
+        private Places $places,
+        private PartsOfArrangement $parts,
+        private ReadPiece $read,
+        private Journal $journal,
+    ) {}
 
     #[Route('/api/homes/{home}/pieces/{piece}/together', methods: ['POST'])]
     public function __invoke(Piece $piece, #[Body] OfPlaceInput $input, #[CurrentUser] Person $by): PiecesAnswer
     {
         $place = $this->places->read($piece->home(), 'place', $input->place);
         $parts = $piece->record()->makeup->parts;
-        $pieces = array_values(array_filter(array_map(fn(Part $part): ?Piece => $this->entities->find(Piece::class, $part->pieceId ?? ''), $parts), static fn(?Piece $part): bool => null !== $part && !$part->isRemoved()));
+        $pieces = array_values(array_filter(
+            array_map(fn(Part $part): ?Piece => $this->entities->find(Piece::class, $part->pieceId ?? ''), $parts),
+            static fn(?Piece $part): bool => null !== $part && !$part->isRemoved(),
+        ));
         if ([] === $parts || \count($pieces) < \count($parts)) {
-            throw InvalidInput::at('parts', sprintf('Not every part of %s is a piece of its own, so it cannot be put together again from them.', $piece->name()));
+            throw InvalidInput::at(
+                'parts',
+                sprintf('Not every part of %s is a piece of its own, so it cannot be put together again from them.', $piece->name()),
+            );
         }
         if (!$this->book->move($piece, new Move($piece->id(), 1, Place::of(PlaceKind::Parted), $place), $by->name(), 'put together again')) {
             throw InvalidInput::at('place', sprintf('No %s has been taken apart.', $piece->name()));

@@ -18,7 +18,12 @@ final readonly class ReadPieces
 {
     private const LARGEST_WINDOW = 1000;
 
-    public function __construct(private Catalogue $catalogue, private StandingRepository $standing, private HistoryRepository $history, private LoanRepository $loans) {}
+    public function __construct(
+        private Catalogue $catalogue,
+        private StandingRepository $standing,
+        private HistoryRepository $history,
+        private LoanRepository $loans,
+    ) {}
 
     #[Route('/api/homes/{home}/pieces', methods: ['GET'])]
     public function __invoke(Home $home, #[MapQueryParameter] int $offset = 0, #[MapQueryParameter] int $limit = 500): PiecePage

@@ -19,7 +19,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class RemovePiece
 {
-    public function __construct(private StandingRepository $standing, private PlacementRepository $placements, private EntityManagerInterface $entities, private Journal $journal, private ClockInterface $clock) {}
+    public function __construct(
+        private StandingRepository $standing,
+        private PlacementRepository $placements,
+        private EntityManagerInterface $entities,
+        private Journal $journal,
+        private ClockInterface $clock,
+    ) {}
 
     #[Route('/api/homes/{home}/pieces/{piece}', methods: ['DELETE'])]
     public function __invoke(Piece $piece): void

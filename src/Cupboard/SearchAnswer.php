@@ -15,5 +15,12 @@ final readonly class SearchAnswer
      * @param list<WordAnswer>      $words     words of the home that were asked with
      * @param list<ElsewhereAnswer> $elsewhere totes, spots, looks, notes, lines of the haul, swaps
      */
-    public function __construct(public int $all, public string $sentence, public array $found, public array $unknown, public array $words, public array $elsewhere) {}
+    public function __construct(
+        public int $all,
+        public string $sentence,
+        public array $found,
+        public array $unknown,
+        public array $words,
+        public array $elsewhere,
+    ) {}
 }

@@ -32,7 +32,18 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[AsController]
 final readonly class TakeApart
 {
-    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private StockBook $book, private Places $places, private PartsOfArrangement $parts, private HouseRepository $house, private StandingRepository $standing, private ReadPiece $read, private ClockInterface $clock, private Journal $journal) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Catalogue $catalogue,
+        private StockBook $book,
+        private Places $places,
+        private PartsOfArrangement $parts,
+        private HouseRepository $house,
+        private StandingRepository $standing,
+        private ReadPiece $read,
+        private ClockInterface $clock,
+        private Journal $journal,
+    ) {}
 
     #[Route('/api/homes/{home}/pieces/{piece}/apart', methods: ['POST'])]
     public function __invoke(Piece $piece, #[Body] OfPlaceInput $input, #[CurrentUser] Person $by): PiecesAnswer
@@ -61,7 +72,10 @@ final readonly class TakeApart
         if ([] === $new) {
             return;
         }
-        $known = Money::sum(array_map(fn(Part $part): Money => ($this->entities->find(Piece::class, $part->pieceId ?? '')?->record()->costEach ?? Money::zero())->times($part->count), array_diff_key($parts, $new)));
+        $known = Money::sum(array_map(
+            fn(Part $part): Money => ($this->entities->find(Piece::class, $part->pieceId ?? '')?->record()->costEach ?? Money::zero())->times($part->count),
+            array_diff_key($parts, $new),
+        ));
         $prices = Money::ofMinor(max(0, $record->costEach->minus($known)->minor))->each(array_values(array_map(static fn(Part $part): int => $part->count, $new)));
         $units = 1 + array_sum(array_diff_key($this->standing->ofPiece($piece)->of($piece->id()), [PlaceKind::Parted->value => 0]));
         foreach (array_keys($new) as $at => $i) {
@@ -74,7 +88,22 @@ final readonly class TakeApart
     private function make(Piece $whole, Part $part, int $units, Money $costEach, string $by): Piece
     {
         $piece = new Piece($whole->home());
-        $piece->describe(new CorePiece($piece->id(), $part->name, $part->kind, $units * $part->count, $part->size, Weight::ofGrams(0), [new ColourShare($part->colour, 100)], [$part->material], Finish::Plain, [], []), new PieceRecord('', '', 'taken apart', $costEach, Money::zero(), $this->clock->now()->setTime(0, 0), sprintf('From %s.', $whole->name())));
+        $piece->describe(
+            new CorePiece(
+                $piece->id(),
+                $part->name,
+                $part->kind,
+                $units * $part->count,
+                $part->size,
+                Weight::ofGrams(0),
+                [new ColourShare($part->colour, 100)],
+                [$part->material],
+                Finish::Plain,
+                [],
+                [],
+            ),
+            new PieceRecord('', '', 'taken apart', $costEach, Money::zero(), $this->clock->now()->setTime(0, 0), sprintf('From %s.', $whole->name())),
+        );
         $this->entities->persist($piece);
         $this->book->bringIn($piece, $units * $part->count, Place::within($whole->id()), $by, 'counted as a part of ' . mb_substr($whole->name(), 0, 85));
 

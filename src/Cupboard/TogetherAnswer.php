@@ -41,6 +41,19 @@ final readonly class TogetherAnswer
     /** @param list<SourceAnswer> $sources */
     public static function of(Piece $piece, PieceRecord $record, array $sources, ?PieceAnswer $made): self
     {
-        return new self($piece->size->width->tenths(), $piece->size->depth->tenths(), $piece->size->height->tenths(), $piece->weight->grams(), array_map(static fn(ColourShare $share): ColourAnswer => new ColourAnswer($share->colour->hex(), $share->percent), $piece->colours), $piece->materials, $piece->finish, $piece->seasons, $piece->hazards, $record->costEach->minor, $sources, $made);
+        return new self(
+            $piece->size->width->tenths(),
+            $piece->size->depth->tenths(),
+            $piece->size->height->tenths(),
+            $piece->weight->grams(),
+            array_map(static fn(ColourShare $share): ColourAnswer => new ColourAnswer($share->colour->hex(), $share->percent), $piece->colours),
+            $piece->materials,
+            $piece->finish,
+            $piece->seasons,
+            $piece->hazards,
+            $record->costEach->minor,
+            $sources,
+            $made,
+        );
     }
 }

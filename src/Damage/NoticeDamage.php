@@ -40,14 +40,24 @@ final readonly class NoticeDamage
             throw new Conflict(sprintf('%s is not ticked yet. Tick it first, then say what was wrong.', $task->task()->title));
         }
         $this->refuseWhatIsNotIn($task, $input);
-        $open = array_values(array_filter($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $task->swap()], ['ordinal' => 'ASC']), static fn(SheetTask $one): bool => !$one->isDone()));
+        $open = array_values(array_filter(
+            $this->entities->getRepository(SheetTask::class)->findBy(['swap' => $task->swap()], ['ordinal' => 'ASC']),
+            static fn(SheetTask $one): bool => !$one->isDone(),
+        ));
         [$found, $said] = [[], []];
         foreach ($input->damages as $one) {
             $piece = $this->entities->find(Piece::class, $one->piece) ?? throw new \LogicException('A task moves pieces that are there.');
             if ($one->damage->isTheEnd()) {
                 $this->part($task, $piece, $one->count, $open, $by->name());
             }
-            $this->entities->persist($found[] = new FoundDamage($piece, $task->swap(), $one->damage, $one->count, $this->clock->now()->setTime(0, 0), $by->name()));
+            $this->entities->persist($found[] = new FoundDamage(
+                $piece,
+                $task->swap(),
+                $one->damage,
+                $one->count,
+                $this->clock->now()->setTime(0, 0),
+                $by->name(),
+            ));
             $said[] = sprintf('%s: %d %s', $piece->name(), $one->count, $one->damage->value);
         }
         $this->journal->say(implode('; ', $said));

@@ -26,7 +26,10 @@ final readonly class ReadDamage
     /** @return list<FoundDamage> of pieces that a swap of this season could use, and that no line of a haul puts right yet */
     public function unansweredFor(Swap $swap): array
     {
-        return array_values(array_filter($this->ofHome($swap->home()), static fn(FoundDamage $damage): bool => null === $damage->line() && $damage->piece()->isFor($swap->season())));
+        return array_values(array_filter(
+            $this->ofHome($swap->home()),
+            static fn(FoundDamage $damage): bool => null === $damage->line() && $damage->piece()->isFor($swap->season()),
+        ));
     }
 
     /** @return list<FoundDamage> */

@@ -21,7 +21,15 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class BuildDaySheet
 {
-    public function __construct(private EntityManagerInterface $entities, private Plans $plans, private DayPlan $house, private ReadDay $read, private ClockInterface $clock, private Journal $journal, private LooksAgain $looks) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Plans $plans,
+        private DayPlan $house,
+        private ReadDay $read,
+        private ClockInterface $clock,
+        private Journal $journal,
+        private LooksAgain $looks,
+    ) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/day', methods: ['POST'], defaults: ['_status' => 201])]
     #[Route('/api/homes/{home}/swaps/{swap}/days/{day}', name: 'buildOtherDaySheet', methods: ['POST'], defaults: ['_status' => 201])]
@@ -33,7 +41,10 @@ final readonly class BuildDaySheet
         foreach ($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap, 'day' => $day], ['ordinal' => 'ASC']) as $task) {
             $task->isDone() ? $done[] = $task : $open[$task->key()] = $task;
         }
-        $sheet = [...$done, ...$this->laidOut($swap, $day, [...$this->house->tasks($swap, $day, $difference), ...$this->looks->tasks($swap, $day)], $done, $open)];
+        $sheet = [
+            ...$done,
+            ...$this->laidOut($swap, $day, [...$this->house->tasks($swap, $day, $difference), ...$this->looks->tasks($swap, $day)], $done, $open),
+        ];
         $working = WorkDays::working($swap, $day);
         $working->shareAmong($input->people);
         $working->sheetBuilt($this->clock->now(), $this->house->fingerprint($swap, $plan));
@@ -83,7 +94,10 @@ final readonly class BuildDaySheet
     private function named(array $tasks, array $done): array
     {
         $ticked = array_fill_keys(array_map(static fn(SheetTask $task): string => $task->key(), $done), true);
-        $again = array_filter($tasks, static fn(DayTask $task): bool => !\in_array($task->phase, [Phase::Clean, Phase::Prepare, Phase::LookAgain], true) || !isset($ticked[$task->key]));
+        $again = array_filter(
+            $tasks,
+            static fn(DayTask $task): bool => !\in_array($task->phase, [Phase::Clean, Phase::Prepare, Phase::LookAgain], true) || !isset($ticked[$task->key]),
+        );
         $names = [];
         foreach ($again as $task) {
             $name = $task->key;

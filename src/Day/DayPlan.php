@@ -31,7 +31,13 @@ use Doctrine\DBAL\Connection;
 /** The house as a day is planned in it. */
 final readonly class DayPlan
 {
-    public function __construct(private HouseRepository $house, private SumTasks $sums, private WorkDays $days, private Connection $db, private Floors $floors) {}
+    public function __construct(
+        private HouseRepository $house,
+        private SumTasks $sums,
+        private WorkDays $days,
+        private Connection $db,
+        private Floors $floors,
+    ) {}
 
     /** @return list<DayTask> */
     public function tasks(Swap $swap, ?WorkDay $day, Difference $difference): array
@@ -39,7 +45,10 @@ final readonly class DayPlan
         $home = $swap->home();
         [$share, $turns] = $this->days->share($swap);
         $turn = $turns[$day?->id() ?? ''];
-        $spots = array_map(static fn(Spot $spot): DaySpot => new DaySpot($spot->measures(), $spot->room()->name(), $spot->room()->round(), $spot->focalRank()), $this->house->spots($home));
+        $spots = array_map(
+            static fn(Spot $spot): DaySpot => new DaySpot($spot->measures(), $spot->room()->name(), $spot->room()->round(), $spot->focalRank()),
+            $this->house->spots($home),
+        );
         $preparations = array_values(array_filter($this->sums->of($swap), static fn(Preparation $one): bool => $share->turnOf($one->spotId) === $turn));
         $planner = new DayPlanner(cautions: new Cautions($home->lengths()), pace: $this->pace($home));
 
@@ -59,7 +68,13 @@ final readonly class DayPlan
     {
         $words = new FloorWords($swap->home()->lengths());
         foreach ($this->floors->rearranged($swap) as $id => [$room, $rearrangement]) {
-            $tasks = FurnitureWork::into($tasks, $id, $room->name(), $rearrangement, array_map(static fn(array $move): string => $words->step(...$move), $rearrangement->moves));
+            $tasks = FurnitureWork::into(
+                $tasks,
+                $id,
+                $room->name(),
+                $rearrangement,
+                array_map(static fn(array $move): string => $words->step(...$move), $rearrangement->moves),
+            );
         }
 
         return $tasks;
@@ -81,7 +96,9 @@ final readonly class DayPlan
         // What begins from an open swap is out of date when that one will leave things elsewhere.
         $from = null === $swap->follows() ? '' : json_encode($plan->start->units, \JSON_THROW_ON_ERROR);
 
-        return sha1($plan->fingerprint() . $this->sums->fingerprint($swap) . $this->floors->fingerprint($swap) . $from . ([] === $spots ? '' : json_encode($spots, \JSON_THROW_ON_ERROR)));
+        return sha1($plan->fingerprint() . $this->sums->fingerprint($swap) . $this->floors->fingerprint($swap) . $from . ([] === $spots
+            ? ''
+            : json_encode($spots, \JSON_THROW_ON_ERROR)));
     }
 
     /** @return list<StoredTote> */
@@ -94,10 +111,18 @@ final readonly class DayPlan
     public function pace(Home $home): Pace
     {
         $ticks = $phases = [];
-        $rows = $this->db->iterateAssociative("SELECT t.id, t.swap_id || COALESCE(t.day_id, '') AS day, t.phase, CASE WHEN t.by_rule > 0 THEN t.by_rule ELSE t.minutes END AS rule, t.minutes, t.took, t.done_by, t.done_at FROM sheet_task t JOIN swap s ON s.id = t.swap_id WHERE s.home_id = ? AND t.done_at IS NOT NULL", [$home->id()]);
+        $rows = $this->db->iterateAssociative(
+            "SELECT t.id, t.swap_id || COALESCE(t.day_id, '') AS day, t.phase, CASE WHEN t.by_rule > 0 THEN t.by_rule ELSE t.minutes END AS rule, t.minutes, t.took, t.done_by, t.done_at FROM sheet_task t JOIN swap s ON s.id = t.swap_id WHERE s.home_id = ? AND t.done_at IS NOT NULL",
+            [$home->id()],
+        );
         /** @var array{id: string, day: string, phase: string, rule: int, minutes: int, took: int|null, done_by: string, done_at: string} $row */
         foreach ($rows as $row) {
-            $ticks[$row['day']][$row['id']] = new Tick($row['done_by'], (new \DateTimeImmutable($row['done_at']))->getTimestamp(), $row['minutes'], $row['took']);
+            $ticks[$row['day']][$row['id']] = new Tick(
+                $row['done_by'],
+                (new \DateTimeImmutable($row['done_at']))->getTimestamp(),
+                $row['minutes'],
+                $row['took'],
+            );
             $phases[$row['id']] = [Phase::from($row['phase']), $row['rule']];
         }
         $taken = [];

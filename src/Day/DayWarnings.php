@@ -50,8 +50,18 @@ final readonly class DayWarnings
         $end = $working->hours()->latestEnd;
 
         return array_values(array_filter([
-            null === $end ? null : $this->say($named($schedule->late), sprintf('done after %s only: put spots on another day, begin earlier or have more people', TimeText::write($end))),
-            $this->say($named($schedule->unmanned), 1 === $working->people() ? 'for two people: ask somebody to come, these are not done alone' : 'for people who may climb or lift, and there are not enough of them'),
+            null === $end
+                ? null
+                : $this->say(
+                    $named($schedule->late),
+                    sprintf('done after %s only: put spots on another day, begin earlier or have more people', TimeText::write($end)),
+                ),
+            $this->say(
+                $named($schedule->unmanned),
+                1 === $working->people()
+                    ? 'for two people: ask somebody to come, these are not done alone'
+                    : 'for people who may climb or lift, and there are not enough of them',
+            ),
             $this->say($named($schedule->overfull), 'more than there is room to lay out: make room, or put spots on another day'),
         ], \is_string(...)));
     }
@@ -70,7 +80,13 @@ final readonly class DayWarnings
         }
         $inside = implode(' x ', array_map($lengths->write(...), [$tote->inside->width, $tote->inside->depth, $tote->inside->height]));
 
-        return sprintf('%s %s of %s inside would take %s.', $said, 1 === $tote->count ? 'A tote' : $tote->count . ' totes', $inside, 1 === \count($loose) ? 'it' : 'them');
+        return sprintf(
+            '%s %s of %s inside would take %s.',
+            $said,
+            1 === $tote->count ? 'A tote' : $tote->count . ' totes',
+            $inside,
+            1 === \count($loose) ? 'it' : 'them',
+        );
     }
 
     /** @param list<string> $names */

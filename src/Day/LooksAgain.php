@@ -42,9 +42,18 @@ final readonly class LooksAgain
                 continue;
             }
             $open = array_filter($coach->lookOver($dressing, $state->judgement()->at($spot->taste())), static fn(Finding $finding): bool => $finding->isOpen());
-            $points = array_map(static fn(Finding $finding): string => CoachWords::title($finding->check) . ': ' . ('' === $words->reason($finding) ? $words->figure($finding) : $words->reason($finding)), array_values($open));
+            $points = array_map(
+                static fn(Finding $finding): string => CoachWords::title($finding->check) . ': ' . ('' === $words->reason($finding)
+                    ? $words->figure($finding)
+                    : $words->reason($finding)),
+                array_values($open),
+            );
             $pieces = array_map(static fn($placed): string => $placed->piece->id, $dressing->placed);
-            $tasks[] = $look->task($spot->measures(), $spot->room()->name(), [...$points, ...$this->wanted($swap, $spot), ...$this->damaged($swap, $pieces), ...$this->noted($swap, $spot)]);
+            $tasks[] = $look->task(
+                $spot->measures(),
+                $spot->room()->name(),
+                [...$points, ...$this->wanted($swap, $spot), ...$this->damaged($swap, $pieces), ...$this->noted($swap, $spot)],
+            );
         }
 
         return $tasks;
@@ -67,7 +76,10 @@ final readonly class LooksAgain
     {
         $found = array_filter($this->damage->ofHome($swap->home()), static fn(FoundDamage $one): bool => \in_array($one->piece()->id(), $pieces, true));
 
-        return array_map(static fn(FoundDamage $one): string => sprintf('%s: %d %s', $one->piece()->name(), $one->count(), $one->damage()->value), array_values($found));
+        return array_map(
+            static fn(FoundDamage $one): string => sprintf('%s: %d %s', $one->piece()->name(), $one->count(), $one->damage()->value),
+            array_values($found),
+        );
     }
 
     /** @return list<string> */

@@ -23,7 +23,12 @@ final readonly class Promises
             }
             foreach ($this->plans->of($from)->plan->difference($this->house->totes($task->home()))->moves as $move) {
                 if (isset($mine[$move->piece->id])) {
-                    throw new Conflict(sprintf('%s is promised to %s first: tick it on the day sheet there, or close %s.', $move->piece->name, $from->name(), $from->name()));
+                    throw new Conflict(sprintf(
+                        '%s is promised to %s first: tick it on the day sheet there, or close %s.',
+                        $move->piece->name,
+                        $from->name(),
+                        $from->name(),
+                    ));
                 }
             }
         }

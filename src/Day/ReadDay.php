@@ -23,7 +23,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class ReadDay
 {
-    public function __construct(private EntityManagerInterface $entities, private Plans $plans, private DayPlan $house, private WorkDays $days, private DayWarnings $warnings) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Plans $plans,
+        private DayPlan $house,
+        private WorkDays $days,
+        private DayWarnings $warnings,
+    ) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/day', methods: ['GET'])]
     #[Route('/api/homes/{home}/swaps/{swap}/days/{day}', name: 'readOtherDay', methods: ['GET'])]
@@ -79,7 +85,11 @@ final readonly class ReadDay
             $schedule->workShared,
             $this->pace($swap),
             \count(array_filter($stored, static fn(SheetTask $task): bool => $task->isDone())),
-            array_map(static fn(SheetTask $one, DayTask $task): TaskAnswer => TaskAnswer::of($one, $task, $schedule, $took[$one->id()] ?? null), $stored, $tasks),
+            array_map(
+                static fn(SheetTask $one, DayTask $task): TaskAnswer => TaskAnswer::of($one, $task, $schedule, $took[$one->id()] ?? null),
+                $stored,
+                $tasks,
+            ),
             [...$this->warnings->ofPlan($plan, $difference, $lengths), ...$this->warnings->ofSchedule($schedule, $byPhase, $working)],
             ($day ?? $swap)->version(),
         );

@@ -28,7 +28,9 @@ final readonly class SayTook
             throw new Conflict(sprintf('%s is not ticked yet. Tick it first, then say what it took.', $task->task()->title));
         }
         $task->tookMinutes($input->minutes);
-        $this->journal->say(null === $input->minutes ? sprintf('Nobody knows what %s took', $task->task()->title) : sprintf('%s took %d min', $task->task()->title, $input->minutes));
+        $this->journal->say(null === $input->minutes
+            ? sprintf('Nobody knows what %s took', $task->task()->title)
+            : sprintf('%s took %d min', $task->task()->title, $input->minutes));
         $this->entities->flush();
 
         return new TickAnswer($task->id(), true, $task->doneBy() ?? '');

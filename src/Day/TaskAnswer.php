@@ -59,7 +59,10 @@ final readonly class TaskAnswer
             $task->title,
             $task->group,
             $task->spot,
-            array_map(static fn(Move $move): TaskMoveAnswer => new TaskMoveAnswer($move->pieceId, $move->count, $move->from->key(), $move->to->key()), $task->moves),
+            array_map(
+                static fn(Move $move): TaskMoveAnswer => new TaskMoveAnswer($move->pieceId, $move->count, $move->from->key(), $move->to->key()),
+                $task->moves,
+            ),
             $task->effort->minutes,
             $slot->start,
             $slot->end,

@@ -32,7 +32,16 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Allowed(Role::Helper)]
 final readonly class TickTask
 {
-    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private StandingRepository $standing, private HouseRepository $house, private ClockInterface $clock, private Journal $journal, private Promises $promises, private Floors $floors) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private StockBook $book,
+        private StandingRepository $standing,
+        private HouseRepository $house,
+        private ClockInterface $clock,
+        private Journal $journal,
+        private Promises $promises,
+        private Floors $floors,
+    ) {}
 
     #[Route('/api/homes/{home}/tasks/{task}', methods: ['PUT'])]
     public function __invoke(SheetTask $task, #[Body] TickInput $input, #[CurrentUser] Person $by): TickAnswer
@@ -76,7 +85,9 @@ final readonly class TickTask
 
         return new Conflict(sprintf(
             '%s. %s',
-            0 === $there ? sprintf('%s is not on %s but %s', $piece->name(), $from, $elsewhere) : sprintf('%s: %d of %d on %s, the others %s', $piece->name(), $there, $move->count, $from, $elsewhere),
+            0 === $there
+                ? sprintf('%s is not on %s but %s', $piece->name(), $from, $elsewhere)
+                : sprintf('%s: %d of %d on %s, the others %s', $piece->name(), $there, $move->count, $from, $elsewhere),
             $done ? 'Tick the task that fetches it first, or work the sheet out again.' : 'Take back what was done after this first.',
         ));
     }

@@ -24,12 +24,19 @@ use Psr\Clock\ClockInterface;
 /** Reads how a day is to be worked and writes it down; everything that does not go is said at once. */
 final readonly class WriteWorkDay
 {
-    public function __construct(private EntityManagerInterface $entities, private WorkDays $days, private HouseRepository $house, private ClockInterface $clock) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private WorkDays $days,
+        private HouseRepository $house,
+        private ClockInterface $clock,
+    ) {}
 
     public function working(Swap $swap, Working $working, WorkDayInput $input): void
     {
         $fields = new Fields();
-        $time = static fn(string $field, string $text, ?int $otherwise): ?int => '' === trim($text) ? $otherwise : $fields->read($field, static fn(): int => TimeText::read($text), $otherwise);
+        $time = static fn(string $field, string $text, ?int $otherwise): ?int => '' === trim($text)
+            ? $otherwise
+            : $fields->read($field, static fn(): int => TimeText::read($text), $otherwise);
         $start = $time('start', $input->start, $working->hours()->start) ?? 0;
         $end = $time('latestEnd', $input->latestEnd, null);
         $pauses = $hands = [];
@@ -39,7 +46,11 @@ final readonly class WriteWorkDay
         foreach ($input->crew as $i => $hand) {
             $from = $time("crew[{$i}].from", $hand->from, null);
             $until = $time("crew[{$i}].until", $hand->until, null);
-            $hands[] = $fields->read("crew[{$i}].until", static fn(): Hand => new Hand(trim($hand->name), $hand->climbs, $hand->lifts, $from, $until), new Hand($hand->name));
+            $hands[] = $fields->read(
+                "crew[{$i}].until",
+                static fn(): Hand => new Hand(trim($hand->name), $hand->climbs, $hand->lifts, $from, $until),
+                new Hand($hand->name),
+            );
         }
         $hours = $fields->read($this->field($start, $end), static fn(): Hours => new Hours($start, $end, $pauses), new Hours());
         $crew = $fields->read('crew', static fn(): Crew => new Crew($hands), Crew::of(1));
@@ -61,10 +72,16 @@ final readonly class WriteWorkDay
             throw InvalidInput::at('date', sprintf('%s is struck on %s. Choose that day or an earlier one.', $swap->name(), $swap->strikeOn()->format('j F')));
         }
         if ($input->isLook && $date < $swap->swapDay()) {
-            throw InvalidInput::at('date', sprintf('%s is dressed on %s. What stands is looked at again later.', $swap->name(), $swap->swapDay()->format('j F')));
+            throw InvalidInput::at(
+                'date',
+                sprintf('%s is dressed on %s. What stands is looked at again later.', $swap->name(), $swap->swapDay()->format('j F')),
+            );
         }
         $others = array_filter($this->days->beside($swap), static fn(WorkDay $other): bool => $other !== $day);
-        foreach ([['the swap day', $swap->swapDay()], ...array_map(static fn(WorkDay $other): array => [$other->name(), $other->date()], $others)] as [$name, $taken]) {
+        foreach ([
+            ['the swap day', $swap->swapDay()],
+            ...array_map(static fn(WorkDay $other): array => [$other->name(), $other->date()], $others),
+        ] as [$name, $taken]) {
             if ($taken->format('Y-m-d') === $date->format('Y-m-d')) {
                 throw InvalidInput::at('date', sprintf('On that day is %s already. Choose another, or put the spots there.', $name));
             }

@@ -51,7 +51,22 @@ final readonly class BenchHome
             $row = $rows[($i * 37) % \count($rows)];
             $piece = new Piece($home);
             $like = $files->piece($row, $piece->id());
-            $piece->describe(new CorePiece($piece->id(), $row['name'] . ' ' . $i, $like->kind, $like->count, $like->size, $like->weight, $this->varied($like->colours, $i), $like->materials, $like->finish, $like->seasons, $like->hazards), $files->record($row, new \DateTimeImmutable('2026-11-13')));
+            $piece->describe(
+                new CorePiece(
+                    $piece->id(),
+                    $row['name'] . ' ' . $i,
+                    $like->kind,
+                    $like->count,
+                    $like->size,
+                    $like->weight,
+                    $this->varied($like->colours, $i),
+                    $like->materials,
+                    $like->finish,
+                    $like->seasons,
+                    $like->hazards,
+                ),
+                $files->record($row, new \DateTimeImmutable('2026-11-13')),
+            );
             $tote = $totes[$i % self::TOTES];
             $piece->keepIn($tote->id());
             $this->entities->persist($piece);
@@ -97,6 +112,12 @@ final readonly class BenchHome
     {
         $step = intdiv($i, 500);
 
-        return array_map(static fn(ColourShare $c): ColourShare => new ColourShare(Srgb::ofHex(sprintf('#%02X%02X%02X', max(0, $c->colour->red - $step), min(255, $c->colour->green + $step), $c->colour->blue)), $c->percent), $colours);
+        return array_map(
+            static fn(ColourShare $c): ColourShare => new ColourShare(
+                Srgb::ofHex(sprintf('#%02X%02X%02X', max(0, $c->colour->red - $step), min(255, $c->colour->green + $step), $c->colour->blue)),
+                $c->percent,
+            ),
+            $colours,
+        );
     }
 }

@@ -15,7 +15,10 @@ use App\Intake\TakeTable;
 use App\Intake\TakeTableInput;
 use Doctrine\ORM\EntityManagerInterface;
 
-/** Takes all pieces of a home in once more by way of CSV, in the steps of the page: looked through once, then 500 rows at a time. Rows whose spot shares its name with another are left out. */
+/**
+ * Takes all pieces of a home in once more by way of CSV, in the steps of the page: looked through once, then 500
+ * rows at a time. Rows whose spot shares its name with another are left out.
+ */
 final readonly class BenchTable
 {
     private const AT_A_TIME = 500;

@@ -37,8 +37,23 @@ final readonly class BenchWork
             for ($waits = $i > 300 ? $random->getInt(0, 2) : 0; $waits > 0; --$waits) {
                 $after['t' . $random->getInt(max(0, $i - 700), $i - 1)] = true;
             }
-            $effort = new Effort($random->getInt(2, 30), 0 === $random->getInt(0, 7) ? 2 : 1, laid: $i < 500 ? $random->getInt(0, 900) : -$random->getInt(0, 500));
-            $tasks[] = new DayTask('t' . $i, Phase::cases()[intdiv($i * 6, self::TASKS)], 'Task ' . $i, 'Room ' . $i % 17, [], $effort, [], [], array_keys($after), null);
+            $effort = new Effort(
+                $random->getInt(2, 30),
+                0 === $random->getInt(0, 7) ? 2 : 1,
+                laid: $i < 500 ? $random->getInt(0, 900) : -$random->getInt(0, 500),
+            );
+            $tasks[] = new DayTask(
+                't' . $i,
+                Phase::cases()[intdiv($i * 6, self::TASKS)],
+                'Task ' . $i,
+                'Room ' . $i % 17,
+                [],
+                $effort,
+                [],
+                [],
+                array_keys($after),
+                null,
+            );
         }
 
         return (new Lanes(Crew::of(self::PEOPLE), new Hours(), self::TABLE))->schedule($tasks);
@@ -49,7 +64,17 @@ final readonly class BenchWork
     {
         $random = new Randomizer(new Mt19937($seed));
         $files = new DemoFiles($this->projectDir . '/demo/ferry-house');
-        $totes = array_map(static fn(int $i): StoredTote => new StoredTote('t' . $i, 'T' . $i, 'attic', $files->size([$random->getInt(16, 30), $random->getInt(14, 20), $random->getInt(10, 18)]), [], null), range(1, self::TOTES));
+        $totes = array_map(
+            static fn(int $i): StoredTote => new StoredTote(
+                't' . $i,
+                'T' . $i,
+                'attic',
+                $files->size([$random->getInt(16, 30), $random->getInt(14, 20), $random->getInt(10, 18)]),
+                [],
+                null,
+            ),
+            range(1, self::TOTES),
+        );
         $rows = $files->pieces();
         $packer = new TotePacker($totes, []);
         $packed = 0;

@@ -108,7 +108,16 @@ final class DemoFiles
     {
         $came = $today->modify(sprintf('-%d days', 80 + 365 * (int) $row['years']));
 
-        return new PieceRecord($row['shape'], $row['pattern'], $row['origin'], Money::ofMinor((int) $row['cost'] * 100), Money::ofMinor((int) $row['replacement'] * 100), $came, $this->care($row['name']), $this->makeup($row['name']));
+        return new PieceRecord(
+            $row['shape'],
+            $row['pattern'],
+            $row['origin'],
+            Money::ofMinor((int) $row['cost'] * 100),
+            Money::ofMinor((int) $row['replacement'] * 100),
+            $came,
+            $this->care($row['name']),
+            $this->makeup($row['name']),
+        );
     }
 
     private function care(string $name): string
@@ -121,7 +130,9 @@ final class DemoFiles
     /** What the home has a file of: faces, parts, sets and care of single pieces. */
     private function made(string $name): DemoValues
     {
-        $this->makeups ??= is_file($this->folder . '/makeup.json') ? (array) json_decode((string) file_get_contents($this->folder . '/makeup.json'), true, 8, \JSON_THROW_ON_ERROR) : [];
+        $this->makeups ??= is_file($this->folder . '/makeup.json')
+            ? (array) json_decode((string) file_get_contents($this->folder . '/makeup.json'), true, 8, \JSON_THROW_ON_ERROR)
+            : [];
 
         return new DemoValues((array) ($this->makeups[$name] ?? []));
     }
@@ -131,8 +142,21 @@ final class DemoFiles
         $values = $this->made($name);
 
         return new Makeup(
-            array_map(fn(DemoValues $f): Face => new Face($f->text('0'), array_map(Season::from(...), $f->texts('1')), $this->shares($f->text('2'))), $values->list('faces')),
-            array_map(fn(DemoValues $p): Part => new Part($p->text('0'), PieceKind::from($p->text('1')), $p->whole('2'), $this->size($p->numbers('3')), $this->colour($p->text('4')), Material::from($p->text('5'))), $values->list('parts')),
+            array_map(
+                fn(DemoValues $f): Face => new Face($f->text('0'), array_map(Season::from(...), $f->texts('1')), $this->shares($f->text('2'))),
+                $values->list('faces'),
+            ),
+            array_map(
+                fn(DemoValues $p): Part => new Part(
+                    $p->text('0'),
+                    PieceKind::from($p->text('1')),
+                    $p->whole('2'),
+                    $this->size($p->numbers('3')),
+                    $this->colour($p->text('4')),
+                    Material::from($p->text('5')),
+                ),
+                $values->list('parts'),
+            ),
             $values->isNull('set.0') ? null : new PieceSet($values->text('set.0'), $values->whole('set.1')),
             $values->isNull('laidOut') ? null : Length::ofInches($values->number('laidOut')),
         );
@@ -159,7 +183,14 @@ final class DemoFiles
             Length::ofInches($spot->number('ledge')),
             $spot->isNull('clear') ? null : Length::ofInches($spot->number('clear')),
             SeenFrom::from($spot->text('seen')),
-            array_map(static fn(DemoValues $zone): KeepClear => new KeepClear(Length::ofInches($zone->number('0')), Length::ofInches($zone->number('1')), $zone->text('2')), $spot->list('keepClear')),
+            array_map(
+                static fn(DemoValues $zone): KeepClear => new KeepClear(
+                    Length::ofInches($zone->number('0')),
+                    Length::ofInches($zone->number('1')),
+                    $zone->text('2'),
+                ),
+                $spot->list('keepClear'),
+            ),
             Srgb::ofHex($spot->text('wall')),
             array_map(SpotHazard::from(...), $spot->texts('hazards')),
             [],
@@ -179,7 +210,10 @@ final class DemoFiles
     {
         return new Look(
             $look->text('name'),
-            array_map(fn(DemoValues $r): Ribbon => new Ribbon($r->text('0'), $this->colour($r->text('1')), RibbonRole::from($r->text('2')), $r->whole('3')), $look->list('ribbons')),
+            array_map(
+                fn(DemoValues $r): Ribbon => new Ribbon($r->text('0'), $this->colour($r->text('1')), RibbonRole::from($r->text('2')), $r->whole('3')),
+                $look->list('ribbons'),
+            ),
             array_map(Texture::from(...), $look->texts('textures')),
             new Resting(array_map($this->colour(...), $look->texts('restColours')), array_map(Finish::from(...), $look->texts('restFinishes'))),
             $look->whole('mood'),

@@ -65,12 +65,22 @@ final class DemoHome
     private array $looks = [];
     private Home $home;
 
-    public function __construct(private readonly EntityManagerInterface $entities, private readonly DemoFiles $files, private readonly \DateTimeImmutable $today, private readonly string $by) {}
+    public function __construct(
+        private readonly EntityManagerInterface $entities,
+        private readonly DemoFiles $files,
+        private readonly \DateTimeImmutable $today,
+        private readonly string $by,
+    ) {}
 
     public function store(): Home
     {
         $house = $this->files->house();
-        $this->home = new Home($house->text('home.name'), LengthUnit::from($house->text('home.unit')), $house->text('home.currency'), GiftMoney::from($house->text('home.giftMoney')));
+        $this->home = new Home(
+            $house->text('home.name'),
+            LengthUnit::from($house->text('home.unit')),
+            $house->text('home.currency'),
+            GiftMoney::from($house->text('home.giftMoney')),
+        );
         $this->entities->persist($this->home);
         $this->storeHouse($house);
         $this->storePieces();
@@ -99,7 +109,14 @@ final class DemoHome
             $this->entities->persist($this->spots[$spot->text('key')] = $stored);
         }
         foreach ($house->list('totes') as $tote) {
-            $this->entities->persist($this->totes[$tote->text('code')] = new Tote($this->home, $tote->text('code'), $tote->text('place'), $this->files->size($tote->numbers('size')), array_map(Condition::from(...), $tote->texts('conditions')), $tote->isNull('mostPounds') ? null : Weight::ofGrams((int) round($tote->number('mostPounds') * 453.59237))));
+            $this->entities->persist($this->totes[$tote->text('code')] = new Tote(
+                $this->home,
+                $tote->text('code'),
+                $tote->text('place'),
+                $this->files->size($tote->numbers('size')),
+                array_map(Condition::from(...), $tote->texts('conditions')),
+                $tote->isNull('mostPounds') ? null : Weight::ofGrams((int) round($tote->number('mostPounds') * 453.59237)),
+            ));
         }
         foreach ($house->list('looks') as $look) {
             $this->entities->persist($this->looks[$look->text('key')] = new Look($this->home, $this->files->look($look)));
@@ -119,7 +136,13 @@ final class DemoHome
                 default => Place::of(PlaceKind::Loose),
             };
             $this->entities->persist(new Standing($piece, $place, $piece->count()));
-            $this->entities->persist(new Movement($piece, new Move($piece->id(), $piece->count(), Place::of(PlaceKind::Arrived), $place), $this->today->modify('-70 days'), $this->by, 'came in'));
+            $this->entities->persist(new Movement(
+                $piece,
+                new Move($piece->id(), $piece->count(), Place::of(PlaceKind::Arrived), $place),
+                $this->today->modify('-70 days'),
+                $this->by,
+                'came in',
+            ));
         }
     }
 
@@ -128,7 +151,13 @@ final class DemoHome
         $day = $this->today->modify(sprintf('-%d days', $closed->whole('daysAgo')));
         $look = new Look($this->home, $this->looks[$closed->text('look')]->look());
         $swap = new Swap($this->home, $closed->text('name'), Season::from($closed->text('season')), $day, $look, $from);
-        $swap->describe($closed->text('name'), Season::from($closed->text('season')), $day, Money::ofMinor($closed->whole('budget')), Money::ofMinor($closed->whole('giftCard')));
+        $swap->describe(
+            $closed->text('name'),
+            Season::from($closed->text('season')),
+            $day,
+            Money::ofMinor($closed->whole('budget')),
+            Money::ofMinor($closed->whole('giftCard')),
+        );
         $swap->close($day->modify('+3 days'));
         $this->entities->persist($look);
         $this->entities->persist($swap);
@@ -145,7 +174,14 @@ final class DemoHome
             $this->entities->persist(new Note($swap, $this->spots[$note->text('0')] ?? null, $note->text('1'), $day->modify('+10 days'), $this->by));
         }
         foreach ($closed->list('damages') as $damage) {
-            $this->entities->persist(new FoundDamage($this->pieces[$damage->text('0')], $swap, Damage::from($damage->text('1')), $damage->whole('2'), $day, $this->by));
+            $this->entities->persist(new FoundDamage(
+                $this->pieces[$damage->text('0')],
+                $swap,
+                Damage::from($damage->text('1')),
+                $damage->whole('2'),
+                $day,
+                $this->by,
+            ));
         }
         $this->storeWear($closed->text('key'), $swap);
 
@@ -207,12 +243,26 @@ final class DemoHome
     private function storeFloor(Room $room, DemoValues $values): void
     {
         $inches = static fn(DemoValues $of, string $at): Length => Length::ofInches($of->number($at));
-        $openings = array_map(static fn(DemoValues $one): Opening => new Opening(OpeningKind::from($one->text('0')), Wall::from($one->text('1')), $inches($one, '2'), $inches($one, '3')), $values->list('openings'));
+        $openings = array_map(
+            static fn(DemoValues $one): Opening => new Opening(
+                OpeningKind::from($one->text('0')),
+                Wall::from($one->text('1')),
+                $inches($one, '2'),
+                $inches($one, '3'),
+            ),
+            $values->list('openings'),
+        );
         $this->entities->persist($floor = new Floor($room));
         $floor->measure(new FloorRoom($inches($values, 'width'), $inches($values, 'depth'), $openings));
         foreach ($values->list('furniture') as $one) {
             $this->entities->persist($furniture = new Furniture($room));
-            $furniture->describe(new CoreFurniture($furniture->id(), $one->text('0'), FurnitureKind::from($one->text('1')), $inches($one, '2'), $inches($one, '3')));
+            $furniture->describe(new CoreFurniture(
+                $furniture->id(),
+                $one->text('0'),
+                FurnitureKind::from($one->text('1')),
+                $inches($one, '2'),
+                $inches($one, '3'),
+            ));
             $furniture->stand(new FloorPlace($inches($one, '4'), $inches($one, '5'), $one->whole('6')));
         }
     }

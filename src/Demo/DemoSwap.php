@@ -43,18 +43,41 @@ use Doctrine\ORM\EntityManagerInterface;
 /** The running swap of a demo home, entered through the use cases as a stylist would enter it. */
 final readonly class DemoSwap
 {
-    public function __construct(private EntityManagerInterface $entities, private BeginSwap $begin, private Decide $decide, private PlacePiece $place, private WriteNeed $writeNeed, private KeepLine $keepLine, private AdvanceLine $advance, private WriteNote $writeNote, private PlaceFurniture $furniture) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private BeginSwap $begin,
+        private Decide $decide,
+        private PlacePiece $place,
+        private WriteNeed $writeNeed,
+        private KeepLine $keepLine,
+        private AdvanceLine $advance,
+        private WriteNote $writeNote,
+        private PlaceFurniture $furniture,
+    ) {}
 
     public function store(Home $home, DemoHome $stored, DemoFiles $files, Person $by, \DateTimeImmutable $today): void
     {
         $r = $files->house();
         $day = $today->modify(sprintf('+%d days', $r->whole('running.inDays')));
         $money = static fn(string $path): string => number_format($r->whole($path) / 100, 2, '.', '');
-        $view = ($this->begin)($home, new SwapInput($r->text('running.name'), Season::from($r->text('running.season')), $day->format('Y-m-d'), $money('running.budget'), $money('running.giftCard'), $stored->look($r->text('running.look'))->id()));
+        $view = ($this->begin)(
+            $home,
+            new SwapInput(
+                $r->text('running.name'),
+                Season::from($r->text('running.season')),
+                $day->format('Y-m-d'),
+                $money('running.budget'),
+                $money('running.giftCard'),
+                $stored->look($r->text('running.look'))->id(),
+            ),
+        );
         $swap = $this->entities->find(Swap::class, $view->id) ?? throw new \LogicException('A swap that was begun is there.');
         $swap->working()->shareAmong($r->whole('running.people'));
         foreach (['stay' => Choice::Stay, 'rest' => Choice::Rest, 'part' => Choice::Part] as $list => $choice) {
-            $decisions = array_map(static fn(string $name): DecisionInput => new DecisionInput($stored->pieces()[$name]->id(), $choice, 0), $r->texts('running.' . $list));
+            $decisions = array_map(
+                static fn(string $name): DecisionInput => new DecisionInput($stored->pieces()[$name]->id(), $choice, 0),
+                $r->texts('running.' . $list),
+            );
             if ([] !== $decisions) {
                 ($this->decide)($swap, new DecisionsInput($decisions), $by);
             }
@@ -84,7 +107,21 @@ final readonly class DemoSwap
             $this->entities->remove($stay);
         }
         $this->entities->flush();
-        ($this->place)($swap, new PlacementInput($piece->id(), $stored->spots()[$p->text('1')]->id(), $p->whole('2'), $tenths('3'), Layer::from($p->text('4')), $tenths('5'), null, $p->whole('6'), Posture::tryFrom($p->text('7'))), $by);
+        ($this->place)(
+            $swap,
+            new PlacementInput(
+                $piece->id(),
+                $stored->spots()[$p->text('1')]->id(),
+                $p->whole('2'),
+                $tenths('3'),
+                Layer::from($p->text('4')),
+                $tenths('5'),
+                null,
+                $p->whole('6'),
+                Posture::tryFrom($p->text('7')),
+            ),
+            $by,
+        );
     }
 
     /** @return list<string> ids in the order of the file */
@@ -94,7 +131,20 @@ final readonly class DemoSwap
         foreach ($r->list('running.needs') as $n) {
             $inches = static fn(string $at): string => $n->isNull($at) ? '' : $n->text($at) . ' in';
             $colour = $n->isNull('6') ? '' : $files->colour($n->text('6'))->hex();
-            $ids[] = ($this->writeNeed)($swap, new NeedInput($stored->spots()[$n->text('0')]->id(), $n->text('1'), PieceKind::tryFrom($n->text('2')), $inches('3'), $inches('4'), $inches('5'), $colour, Texture::tryFrom($n->text('7')), $n->whole('8')))->id;
+            $ids[] = ($this->writeNeed)(
+                $swap,
+                new NeedInput(
+                    $stored->spots()[$n->text('0')]->id(),
+                    $n->text('1'),
+                    PieceKind::tryFrom($n->text('2')),
+                    $inches('3'),
+                    $inches('4'),
+                    $inches('5'),
+                    $colour,
+                    Texture::tryFrom($n->text('7')),
+                    $n->whole('8'),
+                ),
+            )->id;
         }
 
         return $ids;

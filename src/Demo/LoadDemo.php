@@ -14,7 +14,14 @@ use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 /** Loads the invented homes into an empty database. */
 final readonly class LoadDemo
 {
-    public function __construct(private EntityManagerInterface $entities, private UserPasswordHasherInterface $passwords, private DemoSwap $swap, private DemoSums $sums, private ClockInterface $clock, private string $projectDir) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private UserPasswordHasherInterface $passwords,
+        private DemoSwap $swap,
+        private DemoSums $sums,
+        private ClockInterface $clock,
+        private string $projectDir,
+    ) {}
 
     /** False when there are people already, so that nothing is ever loaded twice. */
     public function __invoke(): bool

@@ -37,12 +37,28 @@ class Floor implements OfHome
     public function measure(FloorRoom $floor): void
     {
         [$this->width, $this->depth] = [$floor->width->tenths(), $floor->depth->tenths()];
-        $this->openings = array_map(static fn(Opening $one): array => ['kind' => $one->kind->value, 'wall' => $one->wall->value, 'from' => $one->from->tenths(), 'width' => $one->width->tenths()], $floor->openings);
+        $this->openings = array_map(
+            static fn(Opening $one): array => [
+                'kind' => $one->kind->value,
+                'wall' => $one->wall->value,
+                'from' => $one->from->tenths(),
+                'width' => $one->width->tenths(),
+            ],
+            $floor->openings,
+        );
     }
 
     public function floor(): FloorRoom
     {
-        $openings = array_map(static fn(array $one): Opening => new Opening(OpeningKind::from($one['kind']), Wall::from($one['wall']), Length::ofTenths($one['from']), Length::ofTenths($one['width'])), $this->openings);
+        $openings = array_map(
+            static fn(array $one): Opening => new Opening(
+                OpeningKind::from($one['kind']),
+                Wall::from($one['wall']),
+                Length::ofTenths($one['from']),
+                Length::ofTenths($one['width']),
+            ),
+            $this->openings,
+        );
 
         return new FloorRoom(Length::ofTenths($this->width), Length::ofTenths($this->depth), $openings);
     }

@@ -120,7 +120,9 @@ class KeptSum implements Removable
     /** How much more was used than reckoned, in whole percent; negative when it was less; null when nobody said. */
     public function morePercent(): ?int
     {
-        return null === $this->used || null === $this->reckoned || 0 === $this->reckoned ? null : (int) round(100 * ($this->used - $this->reckoned) / $this->reckoned);
+        return null === $this->used || null === $this->reckoned || 0 === $this->reckoned
+            ? null
+            : (int) round(100 * ($this->used - $this->reckoned) / $this->reckoned);
     }
 
     public function keptAt(): \DateTimeImmutable

@@ -63,7 +63,10 @@ class Look implements Removable
     public function become(CoreLook $look): void
     {
         $this->name = $look->name;
-        $this->ribbons = array_map(static fn(Ribbon $r): array => ['name' => $r->name, 'hex' => $r->colour->hex(), 'role' => $r->role->value, 'percent' => $r->percent], $look->ribbons);
+        $this->ribbons = array_map(
+            static fn(Ribbon $r): array => ['name' => $r->name, 'hex' => $r->colour->hex(), 'role' => $r->role->value, 'percent' => $r->percent],
+            $look->ribbons,
+        );
         $this->textures = array_map(static fn(Texture $texture): string => $texture->value, $look->textures);
         $this->restingColours = array_map(static fn(Srgb $colour): string => $colour->hex(), $look->resting->colours);
         $this->restingFinishes = array_map(static fn(Finish $finish): string => $finish->value, $look->resting->finishes);
@@ -76,9 +79,17 @@ class Look implements Removable
     {
         return new CoreLook(
             $this->name,
-            array_map(static fn(array $r): Ribbon => new Ribbon($r['name'], Srgb::ofHex($r['hex']), RibbonRole::from($r['role']), $r['percent']), $this->ribbons),
+            array_map(
+                static fn(array $r): Ribbon => new Ribbon($r['name'], Srgb::ofHex($r['hex']), RibbonRole::from($r['role']), $r['percent']),
+                $this->ribbons,
+            ),
             array_map(Texture::from(...), $this->textures),
-            new Resting(array_map(Srgb::ofHex(...), $this->restingColours), array_map(Finish::from(...), $this->restingFinishes), array_map(Texture::from(...), $this->restingTextures), $this->restingPieces),
+            new Resting(
+                array_map(Srgb::ofHex(...), $this->restingColours),
+                array_map(Finish::from(...), $this->restingFinishes),
+                array_map(Texture::from(...), $this->restingTextures),
+                $this->restingPieces,
+            ),
             $this->mood,
             $this->balance,
             $this->colour,

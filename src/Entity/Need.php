@@ -56,7 +56,15 @@ class Need implements OfSwap, Removable
     {
         $length = static fn(?int $tenths): ?Length => null === $tenths ? null : Length::ofTenths($tenths);
 
-        return new Wanted($this->kind, $length($this->leastHeight), $length($this->mostHeight), $length($this->mostWidth), null === $this->colour ? null : Srgb::ofHex($this->colour), $this->texture, $this->count);
+        return new Wanted(
+            $this->kind,
+            $length($this->leastHeight),
+            $length($this->mostHeight),
+            $length($this->mostWidth),
+            null === $this->colour ? null : Srgb::ofHex($this->colour),
+            $this->texture,
+            $this->count,
+        );
     }
 
     public function fill(?string $pieceId): void

@@ -125,7 +125,21 @@ class Piece implements Removable
     public function turned(CorePiece $piece, Makeup $makeup): void
     {
         $record = $this->record();
-        $this->describe($piece, new PieceRecord($record->shape, $record->pattern, $record->origin, $record->costEach, $record->replacementEach, $record->cameOn, $record->care, $makeup, $record->photoAt, $record->assumed));
+        $this->describe(
+            $piece,
+            new PieceRecord(
+                $record->shape,
+                $record->pattern,
+                $record->origin,
+                $record->costEach,
+                $record->replacementEach,
+                $record->cameOn,
+                $record->care,
+                $makeup,
+                $record->photoAt,
+                $record->assumed,
+            ),
+        );
     }
 
     public function photographed(?\DateTimeImmutable $at): void
@@ -150,7 +164,18 @@ class Piece implements Removable
 
     public function record(): PieceRecord
     {
-        return new PieceRecord($this->shape, $this->pattern, $this->origin, Money::ofMinor($this->costEach), Money::ofMinor($this->replacementEach), $this->cameOn, $this->care, StoredMakeup::read($this->faces, $this->parts, $this->setName, $this->setOf, $this->laidOut), $this->photoAt, array_map(Assumed::from(...), $this->assumed));
+        return new PieceRecord(
+            $this->shape,
+            $this->pattern,
+            $this->origin,
+            Money::ofMinor($this->costEach),
+            Money::ofMinor($this->replacementEach),
+            $this->cameOn,
+            $this->care,
+            StoredMakeup::read($this->faces, $this->parts, $this->setName, $this->setOf, $this->laidOut),
+            $this->photoAt,
+            array_map(Assumed::from(...), $this->assumed),
+        );
     }
 
     /** Whether it is for that season, or for all of them. */

@@ -94,15 +94,33 @@ class SheetTask implements OfSwap
     /** @param list<Move> $moves */
     public function moveOnly(array $moves): void
     {
-        $this->moves = array_map(static fn(Move $move): array => ['piece' => $move->pieceId, 'count' => $move->count, 'from' => $move->from->key(), 'to' => $move->to->key()], $moves);
+        $this->moves = array_map(
+            static fn(Move $move): array => ['piece' => $move->pieceId, 'count' => $move->count, 'from' => $move->from->key(), 'to' => $move->to->key()],
+            $moves,
+        );
     }
 
     public function task(): DayTask
     {
-        $moves = array_map(static fn(array $move): Move => new Move($move['piece'], $move['count'], Place::ofKey($move['from']), Place::ofKey($move['to'])), $this->moves);
+        $moves = array_map(
+            static fn(array $move): Move => new Move($move['piece'], $move['count'], Place::ofKey($move['from']), Place::ofKey($move['to'])),
+            $this->moves,
+        );
         $effort = new Effort($this->minutes, $this->hands, $this->climbs, $this->lifts, $this->laid, $this->byRule);
 
-        return new DayTask($this->key, $this->phase, $this->title, $this->group, $moves, $effort, $this->steps, $this->cautions, $this->after, $this->opensTote, $this->spotId);
+        return new DayTask(
+            $this->key,
+            $this->phase,
+            $this->title,
+            $this->group,
+            $moves,
+            $effort,
+            $this->steps,
+            $this->cautions,
+            $this->after,
+            $this->opensTote,
+            $this->spotId,
+        );
     }
 
     public function key(): string

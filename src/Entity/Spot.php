@@ -100,7 +100,10 @@ class Spot implements Removable
         $this->ledgeHeight = $measures->ledgeHeight->tenths();
         $this->clearHeight = $measures->clearHeight?->tenths();
         $this->seenFrom = $measures->seenFrom;
-        $this->keepClear = array_map(static fn(KeepClear $zone): array => ['from' => $zone->from->tenths(), 'to' => $zone->to->tenths(), 'reason' => $zone->reason], $measures->keepClear);
+        $this->keepClear = array_map(
+            static fn(KeepClear $zone): array => ['from' => $zone->from->tenths(), 'to' => $zone->to->tenths(), 'reason' => $zone->reason],
+            $measures->keepClear,
+        );
         $this->wall = $measures->wall->hex();
         $this->hazards = array_map(static fn(SpotHazard $hazard): string => $hazard->value, $measures->hazards);
         $this->assumed = $measures->assumed;
@@ -123,11 +126,22 @@ class Spot implements Removable
             Length::ofTenths($this->ledgeHeight),
             $length($this->clearHeight),
             $this->seenFrom,
-            array_map(static fn(array $zone): KeepClear => new KeepClear(Length::ofTenths($zone['from']), Length::ofTenths($zone['to']), $zone['reason']), $this->keepClear),
+            array_map(
+                static fn(array $zone): KeepClear => new KeepClear(Length::ofTenths($zone['from']), Length::ofTenths($zone['to']), $zone['reason']),
+                $this->keepClear,
+            ),
             Srgb::ofHex($this->wall),
             array_map(SpotHazard::from(...), $this->hazards),
             $this->assumed,
-            new Layout(array_map(Length::ofTenths(...), $this->tiers), $this->tableShape, $this->seats, $length($this->rise), $this->posts, $length($this->belowWidth), $length($this->belowTop)),
+            new Layout(
+                array_map(Length::ofTenths(...), $this->tiers),
+                $this->tableShape,
+                $this->seats,
+                $length($this->rise),
+                $this->posts,
+                $length($this->belowWidth),
+                $length($this->belowTop),
+            ),
         );
     }
 
@@ -139,7 +153,12 @@ class Spot implements Removable
 
     public function taste(): Taste
     {
-        return new Taste($this->school, $this->mood, array_values(array_filter(array_map(Check::tryFrom(...), $this->overruled), static fn(?Check $check): bool => null !== $check)), $this->ribbons);
+        return new Taste(
+            $this->school,
+            $this->mood,
+            array_values(array_filter(array_map(Check::tryFrom(...), $this->overruled), static fn(?Check $check): bool => null !== $check)),
+            $this->ribbons,
+        );
     }
 
     public function home(): Home

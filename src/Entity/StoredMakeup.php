@@ -31,8 +31,26 @@ final readonly class StoredMakeup
     public static function read(array $faces, array $parts, string $setName, int $setOf, ?int $laidOut = null): Makeup
     {
         return new Makeup(
-            array_map(static fn(array $face): Face => new Face($face['name'], array_map(Season::from(...), $face['seasons']), array_map(static fn(array $share): ColourShare => new ColourShare(Srgb::ofHex($share['hex']), $share['percent']), $face['colours'])), $faces),
-            array_map(static fn(array $part): Part => new Part($part['name'], PieceKind::from($part['kind']), $part['count'], new Size(Length::ofTenths($part['width']), Length::ofTenths($part['depth']), Length::ofTenths($part['height'])), Srgb::ofHex($part['hex']), Material::from($part['material']), $part['piece'] ?? null), $parts),
+            array_map(
+                static fn(array $face): Face => new Face(
+                    $face['name'],
+                    array_map(Season::from(...), $face['seasons']),
+                    array_map(static fn(array $share): ColourShare => new ColourShare(Srgb::ofHex($share['hex']), $share['percent']), $face['colours']),
+                ),
+                $faces,
+            ),
+            array_map(
+                static fn(array $part): Part => new Part(
+                    $part['name'],
+                    PieceKind::from($part['kind']),
+                    $part['count'],
+                    new Size(Length::ofTenths($part['width']), Length::ofTenths($part['depth']), Length::ofTenths($part['height'])),
+                    Srgb::ofHex($part['hex']),
+                    Material::from($part['material']),
+                    $part['piece'] ?? null,
+                ),
+                $parts,
+            ),
             '' === $setName ? null : new PieceSet($setName, $setOf),
             null === $laidOut ? null : Length::ofTenths($laidOut),
         );

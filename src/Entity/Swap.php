@@ -53,8 +53,14 @@ class Swap implements OfHome
         $this->isFollowing = null !== $from && null === $from->closedAt();
     }
 
-    public function describe(string $name, Season $season, \DateTimeImmutable $swapDay, ?Money $budget, Money $giftCard, ?\DateTimeImmutable $strikeOn = null): void
-    {
+    public function describe(
+        string $name,
+        Season $season,
+        \DateTimeImmutable $swapDay,
+        ?Money $budget,
+        Money $giftCard,
+        ?\DateTimeImmutable $strikeOn = null,
+    ): void {
         [$this->name, $this->season, $this->swapDay, $this->strikeOn] = [$name, $season, $swapDay, $strikeOn];
         [$this->hasBudget, $this->budget, $this->giftCard] = [null !== $budget, $budget->minor ?? 0, $giftCard->minor];
     }

@@ -64,7 +64,14 @@ class Tote implements Removable
 
     public function stored(): StoredTote
     {
-        return new StoredTote($this->id, $this->code, $this->place, new Size(Length::ofTenths($this->width), Length::ofTenths($this->depth), Length::ofTenths($this->height)), array_map(Condition::from(...), $this->conditions), null === $this->mostGrams ? null : Weight::ofGrams($this->mostGrams));
+        return new StoredTote(
+            $this->id,
+            $this->code,
+            $this->place,
+            new Size(Length::ofTenths($this->width), Length::ofTenths($this->depth), Length::ofTenths($this->height)),
+            array_map(Condition::from(...), $this->conditions),
+            null === $this->mostGrams ? null : Weight::ofGrams($this->mostGrams),
+        );
     }
 
     public function home(): Home

@@ -68,7 +68,11 @@ class Working
 
     public function hours(): Hours
     {
-        return new Hours($this->startMinute, $this->latestEnd, array_map(static fn(array $one): Pause => new Pause($one['at'], $one['minutes']), $this->pauses));
+        return new Hours(
+            $this->startMinute,
+            $this->latestEnd,
+            array_map(static fn(array $one): Pause => new Pause($one['at'], $one['minutes']), $this->pauses),
+        );
     }
 
     public function layWidth(): Length

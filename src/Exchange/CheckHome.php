@@ -38,7 +38,10 @@ final readonly class CheckHome
         } catch (\ValueError|\TypeError|\JsonException|\LogicException) {
             throw InvalidInput::at('document', 'A list in the document holds something that does not belong there.');
         }
-        $uncounted = $this->db->fetchOne('SELECT p.name FROM piece p WHERE p.home_id = ? AND p.count <> (SELECT COALESCE(SUM(s.count), 0) FROM standing s WHERE s.piece_id = p.id)', [$home->id()]);
+        $uncounted = $this->db->fetchOne(
+            'SELECT p.name FROM piece p WHERE p.home_id = ? AND p.count <> (SELECT COALESCE(SUM(s.count), 0) FROM standing s WHERE s.piece_id = p.id)',
+            [$home->id()],
+        );
         if (\is_string($uncounted)) {
             throw InvalidInput::at('document', sprintf('The units of %s do not add up to its count.', $uncounted));
         }
@@ -54,7 +57,21 @@ final readonly class CheckHome
         array_walk($pieces, fn(string $id): mixed => $this->catalogue->one($id));
         $this->catalogue->of($home);
         $this->catalogue->records($home);
-        foreach (['Spot s JOIN s.room r WHERE r.home' => static fn(Spot $spot): mixed => [$spot->measures(), $spot->taste()], 'Tote s WHERE s.home' => static fn(Tote $tote): mixed => $tote->stored(), 'Look s WHERE s.home' => static fn(Look $look): mixed => $look->look(), 'HaulLine s JOIN s.swap w WHERE w.home' => static fn(HaulLine $line): mixed => [$line->price(), $line->thing(), $line->restyledColours()], 'SheetTask s JOIN s.swap w WHERE w.home' => static fn(SheetTask $task): mixed => $task->task(), 'Placement s JOIN s.swap w WHERE w.home' => static fn(Placement $placement): mixed => $placement->layer(), 'SpotVersion s JOIN s.swap w WHERE w.home' => static fn(SpotVersion $version): mixed => $version->places(), 'Need s JOIN s.swap w WHERE w.home' => static fn(Need $need): mixed => $need->wanted(), 'Photo s JOIN s.piece w WHERE w.home' => self::photo(...), 'SpotPhoto s JOIN s.swap w WHERE w.home' => self::photo(...), 'Floor s JOIN s.room r WHERE r.home' => static fn(Floor $floor): mixed => $floor->floor(), 'Furniture s JOIN s.room r WHERE r.home' => static fn(Furniture $one): mixed => [$one->furniture(), $one->place()], 'FurniturePlan s JOIN s.swap w WHERE w.home' => static fn(FurniturePlan $plan): mixed => $plan->place()] as $from => $read) {
+        foreach ([
+            'Spot s JOIN s.room r WHERE r.home' => static fn(Spot $spot): mixed => [$spot->measures(), $spot->taste()],
+            'Tote s WHERE s.home' => static fn(Tote $tote): mixed => $tote->stored(),
+            'Look s WHERE s.home' => static fn(Look $look): mixed => $look->look(),
+            'HaulLine s JOIN s.swap w WHERE w.home' => static fn(HaulLine $line): mixed => [$line->price(), $line->thing(), $line->restyledColours()],
+            'SheetTask s JOIN s.swap w WHERE w.home' => static fn(SheetTask $task): mixed => $task->task(),
+            'Placement s JOIN s.swap w WHERE w.home' => static fn(Placement $placement): mixed => $placement->layer(),
+            'SpotVersion s JOIN s.swap w WHERE w.home' => static fn(SpotVersion $version): mixed => $version->places(),
+            'Need s JOIN s.swap w WHERE w.home' => static fn(Need $need): mixed => $need->wanted(),
+            'Photo s JOIN s.piece w WHERE w.home' => self::photo(...),
+            'SpotPhoto s JOIN s.swap w WHERE w.home' => self::photo(...),
+            'Floor s JOIN s.room r WHERE r.home' => static fn(Floor $floor): mixed => $floor->floor(),
+            'Furniture s JOIN s.room r WHERE r.home' => static fn(Furniture $one): mixed => [$one->furniture(), $one->place()],
+            'FurniturePlan s JOIN s.swap w WHERE w.home' => static fn(FurniturePlan $plan): mixed => $plan->place(),
+        ] as $from => $read) {
             foreach ($this->entities->createQuery('SELECT s FROM App\Entity\\' . $from . ' = :home')->setParameter('home', $home)->toIterable() as $thing) {
                 $read($thing);
             }

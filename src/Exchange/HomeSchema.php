@@ -22,9 +22,21 @@ final readonly class HomeSchema
             $lists[$name] = ['type' => 'array', 'maxItems' => 200_000, 'items' => self::row($columns)];
         }
         $words = static fn(string $class): array => ['enum' => self::words($class)];
-        $home = self::closed(['name' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 80], 'unit' => $words(LengthUnit::class), 'currency' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 4], 'giftMoney' => $words(GiftMoney::class)]);
+        $home = self::closed([
+            'name' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 80],
+            'unit' => $words(LengthUnit::class),
+            'currency' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 4],
+            'giftMoney' => $words(GiftMoney::class),
+        ]);
 
-        return ['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => 'A home of Bright Cupboard', 'description' => 'Lengths in tenths of a millimetre, weights in grams, money in minor units of the currency of the home, shares in percent.'] + self::closed(['format' => ['const' => self::FORMAT], 'version' => ['const' => self::VERSION], 'home' => $home] + $lists, ['format', 'version', 'home', ...array_values(array_diff(array_keys($lists), HomeTables::LATER))]);
+        return [
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            'title' => 'A home of Bright Cupboard',
+            'description' => 'Lengths in tenths of a millimetre, weights in grams, money in minor units of the currency of the home, shares in percent.',
+        ] + self::closed(
+            ['format' => ['const' => self::FORMAT], 'version' => ['const' => self::VERSION], 'home' => $home] + $lists,
+            ['format', 'version', 'home', ...array_values(array_diff(array_keys($lists), HomeTables::LATER))],
+        );
     }
 
     /**
@@ -40,7 +52,10 @@ final readonly class HomeSchema
             $properties[HomeTables::key($column)] = str_ends_with($type, '?') ? ['anyOf' => [$described, ['type' => 'null']]] : $described;
         }
 
-        return self::closed($properties, array_map(HomeTables::key(...), array_keys(array_filter($columns, static fn(string $type): bool => !str_ends_with($type, '?')))));
+        return self::closed(
+            $properties,
+            array_map(HomeTables::key(...), array_keys(array_filter($columns, static fn(string $type): bool => !str_ends_with($type, '?')))),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -61,7 +76,9 @@ final readonly class HomeSchema
     /** @return list<int|string> */
     private static function words(string $class): array
     {
-        return is_subclass_of($class, \BackedEnum::class) ? array_column($class::cases(), 'value') : throw new \LogicException(sprintf('%s is no list of words.', $class));
+        return is_subclass_of($class, \BackedEnum::class)
+            ? array_column($class::cases(), 'value')
+            : throw new \LogicException(sprintf('%s is no list of words.', $class));
     }
 
     /**

@@ -23,7 +23,11 @@ use BrightCupboard\Core\Stock\PieceSet;
  */
 final readonly class PieceTable
 {
-    public const HEADS = ['name', 'kind', 'count', 'width', 'depth', 'height', 'laid out', 'weight', 'colours', 'materials', 'finish', 'seasons', 'hazards', 'shape', 'pattern', 'origin', 'cost each', 'replacement each', 'came on', 'care', 'places', 'set', 'set of', 'faces', 'parts', 'assumed'];
+    public const HEADS = [
+        'name', 'kind', 'count', 'width', 'depth', 'height', 'laid out', 'weight', 'colours', 'materials', 'finish', 'seasons', 'hazards',
+        'shape', 'pattern', 'origin', 'cost each', 'replacement each', 'came on', 'care', 'places', 'set', 'set of', 'faces', 'parts',
+        'assumed',
+    ];
 
     public function __construct(private LengthUnit $unit) {}
 
@@ -35,7 +39,9 @@ final readonly class PieceTable
      */
     public function row(Piece $piece, int $count, PieceRecord $record, array $places): array
     {
-        $words = static fn(array $cases, string $none): string => [] === $cases ? $none : implode(', ', array_map(static fn(\BackedEnum $case): string => (string) $case->value, $cases));
+        $words = static fn(array $cases, string $none): string => [] === $cases
+            ? $none
+            : implode(', ', array_map(static fn(\BackedEnum $case): string => (string) $case->value, $cases));
         $makeup = $record->makeup;
 
         return [

@@ -43,7 +43,14 @@ final readonly class ReadHome
         $said = $document->home;
         $running = array_filter($document->lists['swaps'] ?? [], static fn(array $swap): bool => null === ($swap['closedAt'] ?? null));
         if (\count($running) > self::MOST_OPEN) {
-            throw InvalidInput::at('document', sprintf('%d swaps of the document are still running; a home has %d at a time. Close the others before writing it.', \count($running), self::MOST_OPEN));
+            throw InvalidInput::at(
+                'document',
+                sprintf(
+                    '%d swaps of the document are still running; a home has %d at a time. Close the others before writing it.',
+                    \count($running),
+                    self::MOST_OPEN,
+                ),
+            );
         }
         $home = new Home($said['name'], LengthUnit::from($said['unit']), $said['currency'], GiftMoney::from($said['giftMoney']));
         $this->entities->persist($home);
@@ -70,7 +77,15 @@ final readonly class ReadHome
         $error = $result->error();
         if (null !== $error) {
             $found = (new ErrorFormatter())->format($error, false);
-            throw InvalidInput::at('document', sprintf('The document is not a home of Bright Cupboard, version %d: at %s, %s.', HomeSchema::VERSION, mb_strimwidth((string) array_key_first($found), 0, 80, '…'), mb_strimwidth((string) current($found), 0, 120, '…')));
+            throw InvalidInput::at(
+                'document',
+                sprintf(
+                    'The document is not a home of Bright Cupboard, version %d: at %s, %s.',
+                    HomeSchema::VERSION,
+                    mb_strimwidth((string) array_key_first($found), 0, 80, '…'),
+                    mb_strimwidth((string) current($found), 0, 120, '…'),
+                ),
+            );
         }
 
         return $this->withOwnIds($text);
@@ -119,7 +134,9 @@ final readonly class ReadHome
                 if (\is_string($value) && \in_array(rtrim($type, '?'), ['day', 'time'], true)) {
                     $this->requireDay($value);
                 }
-                $values['"' . $column . '"'] = \is_array($value) ? json_encode($value, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES) : $value;
+                $values['"' . $column . '"'] = \is_array($value)
+                    ? json_encode($value, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES)
+                    : $value;
             }
             if ('swap' === $table) {
                 $later[] = [$values['"from_id"'] ?? null, $values['"id"']];

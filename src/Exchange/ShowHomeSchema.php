@@ -15,6 +15,10 @@ final readonly class ShowHomeSchema
     #[Route('/api/home-schema', methods: ['GET'])]
     public function __invoke(): FileAnswer
     {
-        return FileAnswer::shown(json_encode(HomeSchema::schema(), \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES) . "\n", 'application/schema+json', 'home.schema.json');
+        return FileAnswer::shown(
+            json_encode(HomeSchema::schema(), \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES) . "\n",
+            'application/schema+json',
+            'home.schema.json',
+        );
     }
 }

@@ -56,7 +56,10 @@ final readonly class TakeHaulLines
             function (LineInput $line) use ($swap, $home): array {
                 $kept = ($this->keep)($swap, null, $line);
 
-                return ['id' => $kept->id, 'detail' => sprintf('%s %d (%s), %s%s', $kept->way->value, $kept->needed, $kept->kind->value, $home->currency(), number_format($kept->total / 100, 2))];
+                return [
+                    'id' => $kept->id,
+                    'detail' => sprintf('%s %d (%s), %s%s', $kept->way->value, $kept->needed, $kept->kind->value, $home->currency(), number_format($kept->total / 100, 2)),
+                ];
             },
         );
     }
@@ -69,7 +72,10 @@ final readonly class TakeHaulLines
         $kind = trim($cells['kind'] ?? '');
         [$width, $height] = [trim($cells['width'] ?? ''), trim($cells['height'] ?? '')];
         $isMeasured = '' !== $width && '' !== $height;
-        $said = array_filter(['' === $kind ? $name : $kind, $cells['size'] ?? '', $isMeasured ? '' : self::sided($width, 'wide'), $isMeasured ? '' : self::sided($height, 'high')], static fn(string $cell): bool => '' !== $cell);
+        $said = array_filter(
+            ['' === $kind ? $name : $kind, $cells['size'] ?? '', $isMeasured ? '' : self::sided($width, 'wide'), $isMeasured ? '' : self::sided($height, 'high')],
+            static fn(string $cell): bool => '' !== $cell,
+        );
         $line = new IntakeLine($home->unit(), $home->currency(), [], $this->names);
         $reading = $line->read(implode(', ', $said));
         $colour = $this->colour($cells['colour'] ?? '') ?? ($line->read($name)->colours[0] ?? null)?->colour;
@@ -111,7 +117,10 @@ final readonly class TakeHaulLines
         try {
             return $this->names->read(mb_strtolower(trim($cell))) ?? Srgb::ofHex(trim($cell));
         } catch (InvalidColour) {
-            throw InvalidInput::at('colour', sprintf('“%s” is not a colour word we know; write one such as rust or sage, or #B5532A.', mb_strimwidth($cell, 0, 40, '…')));
+            throw InvalidInput::at(
+                'colour',
+                sprintf('“%s” is not a colour word we know; write one such as rust or sage, or #B5532A.', mb_strimwidth($cell, 0, 40, '…')),
+            );
         }
     }
 
@@ -127,12 +136,20 @@ final readonly class TakeHaulLines
         $offer = $fields->read('offer', static fn(): Offer => Offer::read($cell), Offer::none());
         $fields->complete();
 
-        return [$offer->kind, OfferKind::Fixed === $offer->kind ? sprintf('%d.%02d', intdiv($offer->value, 100), $offer->value % 100) : (string) $offer->value, $offer->payFor];
+        return [
+            $offer->kind,
+            OfferKind::Fixed === $offer->kind ? sprintf('%d.%02d', intdiv($offer->value, 100), $offer->value % 100) : (string) $offer->value,
+            $offer->payFor,
+        ];
     }
 
     private static function whole(string $field, string $cell): int
     {
-        return '' === trim($cell) ? 1 : (1 === preg_match('/^\s*(\d{1,4})\s*$/', $cell, $match) ? (int) $match[1] : throw InvalidInput::at($field, sprintf('“%s” is not a number of pieces.', mb_strimwidth($cell, 0, 40, '…'))));
+        return '' === trim($cell)
+            ? 1
+            : (1 === preg_match('/^\s*(\d{1,4})\s*$/', $cell, $match)
+                ? (int) $match[1]
+                : throw InvalidInput::at($field, sprintf('“%s” is not a number of pieces.', mb_strimwidth($cell, 0, 40, '…'))));
     }
 
     /**
@@ -145,6 +162,11 @@ final readonly class TakeHaulLines
      */
     private static function word(string $field, string $cell, \BackedEnum $otherwise, \Closure $read, string $words): \BackedEnum
     {
-        return '' === trim($cell) ? $otherwise : $read(mb_strtolower(trim($cell))) ?? throw InvalidInput::at($field, sprintf('“%s” is not known here: write %s.', mb_strimwidth($cell, 0, 40, '…'), $words));
+        return '' === trim($cell)
+            ? $otherwise
+            : $read(mb_strtolower(trim($cell))) ?? throw InvalidInput::at(
+                $field,
+                sprintf('“%s” is not known here: write %s.', mb_strimwidth($cell, 0, 40, '…'), $words),
+            );
     }
 }

@@ -24,7 +24,10 @@ use Symfony\Component\Validator\Validator\ValidatorInterface;
 final readonly class TakeList
 {
     private const MOST_ROWS = 500;
-    private const COLUMNS = ['width' => 'Width', 'depth' => 'Depth', 'height' => 'Height', 'mostWeight' => 'Most weight', 'packPrice' => 'Price', 'offerValue' => 'Offer'];
+    private const COLUMNS = [
+        'width' => 'Width', 'depth' => 'Depth', 'height' => 'Height', 'mostWeight' => 'Most weight', 'packPrice' => 'Price',
+        'offerValue' => 'Offer',
+    ];
 
     public function __construct(private EntityManagerInterface $entities, private ValidatorInterface $validator, private Journal $journal) {}
 
@@ -55,7 +58,10 @@ final readonly class TakeList
             $this->journal->forget();
         }
         if ($input->keep && !$isKept) {
-            throw InvalidInput::at('leaveOutBad', sprintf('%d of %d rows cannot be taken in. Mend the file, or say that they are to be left out.', $bad, \count($rows)));
+            throw InvalidInput::at(
+                'leaveOutBad',
+                sprintf('%d of %d rows cannot be taken in. Mend the file, or say that they are to be left out.', $bad, \count($rows)),
+            );
         }
         $knownRows = \count(array_filter($rows, static fn(ListRowAnswer $row): bool => '' !== $row->known));
 
@@ -79,7 +85,12 @@ final readonly class TakeList
             throw InvalidInput::at('file', $refusal->getMessage());
         }
 
-        return \count($table->rows) <= self::MOST_ROWS ? [$table, $columns] : throw InvalidInput::at('file', sprintf('The file has %d rows; at most %d can be taken in at once. Split it.', \count($table->rows), self::MOST_ROWS));
+        return \count($table->rows) <= self::MOST_ROWS
+            ? [$table, $columns]
+            : throw InvalidInput::at(
+                'file',
+                sprintf('The file has %d rows; at most %d can be taken in at once. Split it.', \count($table->rows), self::MOST_ROWS),
+            );
     }
 
     /**
@@ -97,7 +108,10 @@ final readonly class TakeList
         }
         try {
             $thing = $read($cells);
-            $problems = array_map(static fn(ConstraintViolationInterface $violation): string => (string) $violation->getMessage(), iterator_to_array($this->validator->validate($thing), false));
+            $problems = array_map(
+                static fn(ConstraintViolationInterface $violation): string => (string) $violation->getMessage(),
+                iterator_to_array($this->validator->validate($thing), false),
+            );
             if ([] !== $problems) {
                 return new ListRowAnswer($line, $title, '', '', $problems);
             }
@@ -112,6 +126,8 @@ final readonly class TakeList
     /** A refused measure or price says what was written and not where. */
     private static function sentence(Violation $violation): string
     {
-        return isset(self::COLUMNS[$violation->field]) && str_starts_with($violation->message, '“') ? sprintf('%s: %s', self::COLUMNS[$violation->field], $violation->message) : $violation->message;
+        return isset(self::COLUMNS[$violation->field]) && str_starts_with($violation->message, '“')
+            ? sprintf('%s: %s', self::COLUMNS[$violation->field], $violation->message)
+            : $violation->message;
     }
 }

@@ -34,11 +34,22 @@ final readonly class TakeTotes
             $input,
             TableOf::Totes,
             static fn(array $cells): string => $there[mb_strtolower(trim($cells['code'] ?? ''))] ?? '',
-            static fn(array $cells): ToteInput => new ToteInput($cells['code'] ?? '', $cells['place'] ?? '', $cells['width'] ?? '', $cells['depth'] ?? '', $cells['height'] ?? '', self::conditions($cells['conditions'] ?? ''), $cells['most weight'] ?? ''),
+            static fn(array $cells): ToteInput => new ToteInput(
+                $cells['code'] ?? '',
+                $cells['place'] ?? '',
+                $cells['width'] ?? '',
+                $cells['depth'] ?? '',
+                $cells['height'] ?? '',
+                self::conditions($cells['conditions'] ?? ''),
+                $cells['most weight'] ?? '',
+            ),
             function (ToteInput $tote) use ($home): array {
                 $kept = ($this->keep)($home, null, $tote);
 
-                return ['id' => $kept->id, 'detail' => implode(', ', [$kept->place, sprintf('%s × %s × %s', $tote->width, $tote->depth, $tote->height), ...array_map(static fn(Condition $one): string => $one->value, $kept->conditions)])];
+                return [
+                    'id' => $kept->id,
+                    'detail' => implode(', ', [$kept->place, sprintf('%s × %s × %s', $tote->width, $tote->depth, $tote->height), ...array_map(static fn(Condition $one): string => $one->value, $kept->conditions)]),
+                ];
             },
         );
     }
@@ -47,8 +58,14 @@ final readonly class TakeTotes
     private static function conditions(string $cell): array
     {
         $conditions = [];
-        foreach (array_filter(array_map(trim(...), explode(',', mb_strtolower($cell))), static fn(string $word): bool => !\in_array($word, ['', 'none', 'no'], true)) as $word) {
-            $conditions[] = Condition::tryFrom($word) ?? throw InvalidInput::at('conditions', sprintf('“%s” is not a condition: write heat, damp or light.', $word));
+        foreach (array_filter(
+            array_map(trim(...), explode(',', mb_strtolower($cell))),
+            static fn(string $word): bool => !\in_array($word, ['', 'none', 'no'], true),
+        ) as $word) {
+            $conditions[] = Condition::tryFrom($word) ?? throw InvalidInput::at(
+                'conditions',
+                sprintf('“%s” is not a condition: write heat, damp or light.', $word),
+            );
         }
 
         return $conditions;

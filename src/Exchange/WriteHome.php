@@ -24,10 +24,17 @@ final readonly class WriteHome
 
     private function text(Home $home): string
     {
-        $document = ['format' => HomeSchema::FORMAT, 'version' => HomeSchema::VERSION, 'home' => ['name' => $home->name(), 'unit' => $home->unit()->value, 'currency' => $home->currency(), 'giftMoney' => $home->giftMoney()->value]];
+        $document = [
+            'format' => HomeSchema::FORMAT,
+            'version' => HomeSchema::VERSION,
+            'home' => ['name' => $home->name(), 'unit' => $home->unit()->value, 'currency' => $home->currency(), 'giftMoney' => $home->giftMoney()->value],
+        ];
         foreach (HomeTables::LISTS as $name => [$table, $which, $order, $columns]) {
             $quoted = array_map(static fn(string $column): string => '"' . $column . '"', array_keys($columns));
-            $rows = $this->db->fetchAllAssociative(sprintf('SELECT %s FROM %s WHERE %s ORDER BY %s', implode(', ', $quoted), $table, $which, $order), ['home' => $home->id()]);
+            $rows = $this->db->fetchAllAssociative(
+                sprintf('SELECT %s FROM %s WHERE %s ORDER BY %s', implode(', ', $quoted), $table, $which, $order),
+                ['home' => $home->id()],
+            );
             $document[$name] = array_map(fn(array $row): array => $this->row($row, $columns), $rows);
         }
 
@@ -45,7 +52,9 @@ final readonly class WriteHome
         $written = [];
         foreach ($columns as $column => $type) {
             $value = $row[$column];
-            $written[HomeTables::key($column)] = 'list' === rtrim($type, '?') && \is_string($value) ? json_decode($value, true, 16, \JSON_THROW_ON_ERROR) : $value;
+            $written[HomeTables::key($column)] = 'list' === rtrim($type, '?') && \is_string($value)
+                ? json_decode($value, true, 16, \JSON_THROW_ON_ERROR)
+                : $value;
         }
 
         return $written;

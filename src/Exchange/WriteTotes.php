@@ -30,9 +30,18 @@ final readonly class WriteTotes
     {
         return WriteTable::csv(self::HEADS, array_map(static function (Tote $tote) use ($home): array {
             $stored = $tote->stored();
-            $sides = array_map(static fn($side): string => TableText::length($home->unit(), $side), [$stored->inside->width, $stored->inside->depth, $stored->inside->height]);
+            $sides = array_map(
+                static fn($side): string => TableText::length($home->unit(), $side),
+                [$stored->inside->width, $stored->inside->depth, $stored->inside->height],
+            );
 
-            return [$tote->code(), $tote->place(), ...$sides, implode(', ', array_map(static fn(Condition $one): string => $one->value, $stored->conditions)), null === $stored->mostWeight ? '' : $stored->mostWeight->grams() . ' g'];
+            return [
+                $tote->code(),
+                $tote->place(),
+                ...$sides,
+                implode(', ', array_map(static fn(Condition $one): string => $one->value, $stored->conditions)),
+                null === $stored->mostWeight ? '' : $stored->mostWeight->grams() . ' g',
+            ];
         }, $this->house->totes($home)));
     }
 }

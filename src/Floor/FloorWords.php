@@ -27,9 +27,19 @@ final readonly class FloorWords
         return match ($finding->check) {
             FloorCheck::Inside => sprintf('%s reaches past the wall.', $name(0)),
             FloorCheck::Overlap => sprintf('%s and %s stand in one another.', $name(0), $name(1)),
-            FloorCheck::Way => sprintf([] === $finding->furniture ? 'From door to door the way is %3$s wide; it wants %2$s.' : 'The way to %s is %3$s wide; it wants %2$s.', $name(0), $aim, 0 === $finding->figure?->tenths() ? 'shut, nothing' : $figure),
+            FloorCheck::Way => sprintf(
+                [] === $finding->furniture ? 'From door to door the way is %3$s wide; it wants %2$s.' : 'The way to %s is %3$s wide; it wants %2$s.',
+                $name(0),
+                $aim,
+                0 === $finding->figure?->tenths() ? 'shut, nothing' : $figure,
+            ),
             FloorCheck::Rug => sprintf('The front legs of %s are beside %s: on it, the rug holds the group together.', $name(0), $name(1)),
-            FloorCheck::Cord => sprintf('%s is %s from the nearest outlet; its cord is about %s. A lead goes on the list, never under the rug.', $name(0), $figure, $aim),
+            FloorCheck::Cord => sprintf(
+                '%s is %s from the nearest outlet; its cord is about %s. A lead goes on the list, never under the rug.',
+                $name(0),
+                $figure,
+                $aim,
+            ),
         };
     }
 
@@ -37,6 +47,12 @@ final readonly class FloorWords
     {
         $turned = $from->turns === $to->turns ? '' : sprintf('turned to %s, ', self::FRONTS[$to->turns]);
 
-        return sprintf('%s: %s%s from the left wall, %s from the far one', $furniture->name, $turned, $this->lengths->write($to->left), $this->lengths->write($to->top));
+        return sprintf(
+            '%s: %s%s from the left wall, %s from the far one',
+            $furniture->name,
+            $turned,
+            $this->lengths->write($to->left),
+            $this->lengths->write($to->top),
+        );
     }
 }

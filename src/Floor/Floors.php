@@ -76,7 +76,10 @@ final readonly class Floors
     /** What a day sheet was worked out from, of the floors; empty where no furniture is planned elsewhere. */
     public function fingerprint(Swap $swap): string
     {
-        $places = array_map(static fn(FurniturePlan $plan): array => [$plan->place()->left->tenths(), $plan->place()->top->tenths(), $plan->place()->turns], $this->plans($swap));
+        $places = array_map(
+            static fn(FurniturePlan $plan): array => [$plan->place()->left->tenths(), $plan->place()->top->tenths(), $plan->place()->turns],
+            $this->plans($swap),
+        );
         ksort($places);
 
         return [] === $places ? '' : json_encode($places, \JSON_THROW_ON_ERROR);

@@ -34,7 +34,9 @@ final readonly class KeepFurniture
         $fields = new Fields();
         $lengths = $furniture->home()->lengths();
         [$wide, $deep] = array_map(Length::ofInches(...), $input->kind->usual());
-        $read = static fn(string $field, string $text, Length $usual): Length => '' === trim($text) ? $usual : $fields->read($field, static fn(): Length => $lengths->read($text), $usual);
+        $read = static fn(string $field, string $text, Length $usual): Length => '' === trim($text)
+            ? $usual
+            : $fields->read($field, static fn(): Length => $lengths->read($text), $usual);
         [$width, $depth] = [$read('width', $input->width, $wide), $read('depth', $input->depth, $deep)];
         $is = $fields->read('width', static fn(): CoreFurniture => new CoreFurniture($furniture->id(), trim($input->name), $input->kind, $width, $depth), null);
         $fields->complete();

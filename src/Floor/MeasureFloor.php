@@ -48,7 +48,12 @@ final readonly class MeasureFloor
         $openings = [];
         foreach ($input->openings as $i => $one) {
             $usual = Length::ofInches(self::USUAL[$one->kind->value]);
-            $openings[] = new Opening($one->kind, $one->wall, $read("openings[{$i}].from", $one->from), '' === trim($one->width) || OpeningKind::Outlet === $one->kind ? $usual : $read("openings[{$i}].width", $one->width));
+            $openings[] = new Opening(
+                $one->kind,
+                $one->wall,
+                $read("openings[{$i}].from", $one->from),
+                '' === trim($one->width) || OpeningKind::Outlet === $one->kind ? $usual : $read("openings[{$i}].width", $one->width),
+            );
         }
         $fields->complete();
         $bare = $fields->read('width', static fn(): FloorRoom => new FloorRoom($width, $depth), null);

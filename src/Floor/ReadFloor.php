@@ -26,7 +26,9 @@ final readonly class ReadFloor
         [$now, $then] = [$this->floors->standing($room), $this->floors->standing($room, $plans)];
         $words = new FloorWords($swap->home()->lengths());
         $names = array_map(static fn(array $one): string => $one[0]->name, $now);
-        $said = static fn(array $standing): array => null === $floor ? [] : array_map(static fn(FloorFinding $one): string => $words->sentence($one, $names), (new FloorPlan($floor->floor(), $standing))->lookOver());
+        $said = static fn(array $standing): array => null === $floor
+            ? []
+            : array_map(static fn(FloorFinding $one): string => $words->sentence($one, $names), (new FloorPlan($floor->floor(), $standing))->lookOver());
         $rearrangement = Rearrangement::of($now, $then);
 
         return new FloorAnswer(

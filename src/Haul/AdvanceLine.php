@@ -38,14 +38,25 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[AsController]
 final readonly class AdvanceLine
 {
-    public function __construct(private EntityManagerInterface $entities, private StockBook $book, private StandingRepository $standing, private PlacementRepository $placements, private Catalogue $catalogue, private ClockInterface $clock, private Journal $journal) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private StockBook $book,
+        private StandingRepository $standing,
+        private PlacementRepository $placements,
+        private Catalogue $catalogue,
+        private ClockInterface $clock,
+        private Journal $journal,
+    ) {}
 
     #[Route('/api/homes/{home}/lines/{line}/state', methods: ['PUT'])]
     public function __invoke(HaulLine $line, #[Body] LineStateInput $input, #[CurrentUser] Person $by): LineAnswer
     {
         SameVersion::check($input->version, $line->version(), 'This line', LineAnswer::of($line));
         if (!\in_array($input->state, $line->state()->next(), true)) {
-            throw new Conflict(sprintf('%s is %s; from there it cannot become %s.', $line->name(), $line->state()->value, $input->state->value), LineAnswer::of($line));
+            throw new Conflict(
+                sprintf('%s is %s; from there it cannot become %s.', $line->name(), $line->state()->value, $input->state->value),
+                LineAnswer::of($line),
+            );
         }
         match (true) {
             null !== $line->restyles() => $this->restyle($line, $input->state),
@@ -54,7 +65,10 @@ final readonly class AdvanceLine
             default => null,
         };
         $line->goOnTo($input->state);
-        $this->journal->say(LineState::Got === $input->state && null === $line->restyles() ? sprintf('%s is in the cupboard', $line->name()) : sprintf('%s: %s', $line->name(), $input->state->value));
+        $this->journal->say(
+            LineState::Got === $input->state
+            && null === $line->restyles() ? sprintf('%s is in the cupboard', $line->name()) : sprintf('%s: %s', $line->name(), $input->state->value),
+        );
         $this->entities->flush();
 
         return LineAnswer::of($line);
@@ -85,7 +99,19 @@ final readonly class AdvanceLine
         $facts = $thing->kind->facts();
         $piece = new Piece($swap->home());
         $piece->describe(
-            new CorePiece($piece->id(), $line->name(), $thing->kind, min($units, CorePiece::MOST), new Size($thing->width, $thing->depth(), $thing->height), Weight::ofGrams(0), [new ColourShare($thing->colour, 100)], array_values(array_filter([$facts->material])), Finish::Plain, [$swap->season()], $facts->hazards),
+            new CorePiece(
+                $piece->id(),
+                $line->name(),
+                $thing->kind,
+                min($units, CorePiece::MOST),
+                new Size($thing->width, $thing->depth(), $thing->height),
+                Weight::ofGrams(0),
+                [new ColourShare($thing->colour, 100)],
+                array_values(array_filter([$facts->material])),
+                Finish::Plain,
+                [$swap->season()],
+                $facts->hazards,
+            ),
             new PieceRecord('', '', match ($line->way()) {
                 HaulWay::Buy => 'bought', HaulWay::Borrow => 'borrowed', default => 'made',
             }, $price->perPiece, $line->packPrice()->share(1, $line->packSize()), $this->clock->now()->setTime(0, 0), '', new Makeup(laidOut: $line->run())),

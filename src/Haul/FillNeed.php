@@ -42,12 +42,26 @@ final readonly class FillNeed
     private function bring(Need $need, string $id, string $by): void
     {
         if (null !== $need->filledBy()) {
-            throw new Conflict(sprintf('“%s” was answered meanwhile. Nothing of yours was saved: look again, then decide.', $need->text()), NeedAnswer::of($need));
+            throw new Conflict(
+                sprintf('“%s” was answered meanwhile. Nothing of yours was saved: look again, then decide.', $need->text()),
+                NeedAnswer::of($need),
+            );
         }
         $state = $this->plans->of($need->swap());
         $piece = $state->plan->stock[$id] ?? throw InvalidInput::at('piece', 'That piece is not in the cupboard any more.');
         $fields = new Fields();
-        $change = $fields->read('piece', static fn(): PlanChange => $state->plan->place((string) new Ulid(), $id, $need->spot()->measures(), $need->wanted()->count, null, $state->look->balance), new PlanChange());
+        $change = $fields->read(
+            'piece',
+            static fn(): PlanChange => $state->plan->place(
+                (string) new Ulid(),
+                $id,
+                $need->spot()->measures(),
+                $need->wanted()->count,
+                null,
+                $state->look->balance,
+            ),
+            new PlanChange(),
+        );
         $fields->complete();
         $this->plans->store($state, $change, $by);
         $need->fill($id);

@@ -34,14 +34,22 @@ final readonly class LineReader
             }
         }
         $colour = $fields->read('colour', static fn(): Srgb => Srgb::ofHex($input->colour), Srgb::ofHex('#CCCCC4'));
-        $price = $fields->read('packPrice', static fn(): Money => '' === trim($input->packPrice) && HaulWay::Buy !== $input->way ? Money::zero() : Money::read($input->packPrice), Money::zero());
+        $price = $fields->read(
+            'packPrice',
+            static fn(): Money => '' === trim($input->packPrice) && HaulWay::Buy !== $input->way ? Money::zero() : Money::read($input->packPrice),
+            Money::zero(),
+        );
         $offer = $fields->read('offerValue', static fn(): Offer => match ($input->offer) {
             OfferKind::None => Offer::none(),
             OfferKind::Percent => Offer::percentOff(self::whole($input->offerValue)),
             OfferKind::Fixed => Offer::offEachPack(Money::read($input->offerValue)),
             OfferKind::Deal => Offer::takeAndPay(self::whole($input->offerValue), $input->offerPayFor),
         }, Offer::none());
-        $fields->read($input->needed < 1 || $input->needed > LinePrice::MOST ? 'needed' : 'packSize', static fn(): LinePrice => new LinePrice($price, $offer, $input->packSize, $input->needed), null);
+        $fields->read(
+            $input->needed < 1 || $input->needed > LinePrice::MOST ? 'needed' : 'packSize',
+            static fn(): LinePrice => new LinePrice($price, $offer, $input->packSize, $input->needed),
+            null,
+        );
         $fields->complete();
 
         return [new HaulThing($input->kind, $width, $height, $colour), $price, $offer];

@@ -31,6 +31,19 @@ final readonly class NeedAnswer
     {
         $w = $need->wanted();
 
-        return new self($need->id(), $need->spot()->id(), $need->text(), $w->kind, $w->leastHeight?->tenths(), $w->mostHeight?->tenths(), $w->mostWidth?->tenths(), $w->colour?->hex(), $w->texture, $w->count, $need->filledBy(), null === $w->kind ? null : Sums::for($w->kind));
+        return new self(
+            $need->id(),
+            $need->spot()->id(),
+            $need->text(),
+            $w->kind,
+            $w->leastHeight?->tenths(),
+            $w->mostHeight?->tenths(),
+            $w->mostWidth?->tenths(),
+            $w->colour?->hex(),
+            $w->texture,
+            $w->count,
+            $need->filledBy(),
+            null === $w->kind ? null : Sums::for($w->kind),
+        );
     }
 }

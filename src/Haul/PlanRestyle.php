@@ -39,11 +39,22 @@ final readonly class PlanRestyle
             throw InvalidInput::at('piece', 'That piece is not in the cupboard any more.');
         }
         $fields = new Fields();
-        $colours = $fields->read('colours', static fn(): array => ColourShare::complete(array_map(static fn(ColourInput $c): ColourShare => new ColourShare(Srgb::ofHex($c->hex), $c->percent), $input->colours)), []);
+        $colours = $fields->read(
+            'colours',
+            static fn(): array => ColourShare::complete(array_map(
+                static fn(ColourInput $c): ColourShare => new ColourShare(Srgb::ofHex($c->hex), $c->percent),
+                $input->colours,
+            )),
+            [],
+        );
         $fields->complete();
         $size = $entry->piece->size;
         $line = new HaulLine($swap);
-        $line->describe(mb_strimwidth(sprintf('%s: %s', $piece->name(), trim($input->sentence, ' .')), 0, 120, '…'), HaulWay::Restyle, new HaulThing($entry->piece->kind, $size->width, $size->height, $entry->piece->colours[0]->colour));
+        $line->describe(
+            mb_strimwidth(sprintf('%s: %s', $piece->name(), trim($input->sentence, ' .')), 0, 120, '…'),
+            HaulWay::Restyle,
+            new HaulThing($entry->piece->kind, $size->width, $size->height, $entry->piece->colours[0]->colour),
+        );
         $line->priced(Money::ofMinor($input->way->costMinor()), Offer::none(), 1, $entry->piece->count, Tender::Purse);
         $line->restyle($piece, $colours);
         $this->entities->persist($line);

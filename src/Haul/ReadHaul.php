@@ -24,7 +24,12 @@ final readonly class ReadHaul
 {
     private const ANSWERS = 5;
 
-    public function __construct(private Plans $plans, private Availability $availability, private EntityManagerInterface $entities, private ReadDamage $damages) {}
+    public function __construct(
+        private Plans $plans,
+        private Availability $availability,
+        private EntityManagerInterface $entities,
+        private ReadDamage $damages,
+    ) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/haul', methods: ['GET'])]
     public function __invoke(Swap $swap): HaulAnswer
@@ -38,12 +43,20 @@ final readonly class ReadHaul
             $views[] = new ReuseAnswer(NeedAnswer::of($need), array_map(OwnedForNeedAnswer::of(...), $answers));
         }
 
-        return new HaulAnswer($views, array_map(LineAnswer::of(...), $this->lines($swap)), array_map(FoundDamageAnswer::of(...), $this->damages->unansweredFor($swap)), PurseAnswer::of($this->purse($swap)));
+        return new HaulAnswer(
+            $views,
+            array_map(LineAnswer::of(...), $this->lines($swap)),
+            array_map(FoundDamageAnswer::of(...), $this->damages->unansweredFor($swap)),
+            PurseAnswer::of($this->purse($swap)),
+        );
     }
 
     public function purse(Swap $swap, ?PurseLine $tried = null, ?string $instead = null): Purse
     {
-        $lines = array_map(static fn(HaulLine $line): PurseLine => $line->purseLine(), array_values(array_filter($this->lines($swap), static fn(HaulLine $line): bool => $line->id() !== $instead)));
+        $lines = array_map(
+            static fn(HaulLine $line): PurseLine => $line->purseLine(),
+            array_values(array_filter($this->lines($swap), static fn(HaulLine $line): bool => $line->id() !== $instead)),
+        );
 
         return new Purse($swap->budget(), $swap->giftCard(), null === $tried ? $lines : [...$lines, $tried], $swap->home()->giftMoney());
     }

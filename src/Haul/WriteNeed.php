@@ -29,9 +29,19 @@ final readonly class WriteNeed
         $spot = $this->house->spot($swap->home(), $input->spot) ?? throw InvalidInput::at('spot', 'Choose the spot that wants it.');
         $fields = new Fields();
         $lengths = $swap->home()->lengths();
-        $length = static fn(string $field, string $text): ?Length => '' === trim($text) ? null : $fields->read($field, static fn(): Length => $lengths->read($text), null);
+        $length = static fn(string $field, string $text): ?Length => '' === trim($text)
+            ? null
+            : $fields->read($field, static fn(): Length => $lengths->read($text), null);
         $colour = '' === trim($input->colour) ? null : $fields->read('colour', static fn(): Srgb => Srgb::ofHex($input->colour), null);
-        $wanted = new Wanted($input->kind, $length('leastHeight', $input->leastHeight), $length('mostHeight', $input->mostHeight), $length('mostWidth', $input->mostWidth), $colour, $input->texture, $input->count);
+        $wanted = new Wanted(
+            $input->kind,
+            $length('leastHeight', $input->leastHeight),
+            $length('mostHeight', $input->mostHeight),
+            $length('mostWidth', $input->mostWidth),
+            $colour,
+            $input->texture,
+            $input->count,
+        );
         if (null !== $wanted->leastHeight && null !== $wanted->mostHeight && $wanted->leastHeight->tenths() > $wanted->mostHeight->tenths()) {
             $fields->refuse('mostHeight', 'The greatest height must not be below the least.');
         }

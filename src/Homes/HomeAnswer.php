@@ -10,7 +10,14 @@ use BrightCupboard\Core\Money\GiftMoney;
 
 final readonly class HomeAnswer
 {
-    private function __construct(public string $id, public string $name, public LengthUnit $unit, public string $currency, public GiftMoney $giftMoney, public int $version) {}
+    private function __construct(
+        public string $id,
+        public string $name,
+        public LengthUnit $unit,
+        public string $currency,
+        public GiftMoney $giftMoney,
+        public int $version,
+    ) {}
 
     public static function of(Home $home): self
     {

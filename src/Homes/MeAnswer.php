@@ -14,6 +14,13 @@ final readonly class MeAnswer
 
     public static function of(Person $person, string $csrf): self
     {
-        return new self($person->name(), $csrf, array_map(static fn(Membership $m): MemberHomeAnswer => new MemberHomeAnswer($m->home()->id(), $m->home()->name(), $m->role()), $person->memberships()));
+        return new self(
+            $person->name(),
+            $csrf,
+            array_map(
+                static fn(Membership $m): MemberHomeAnswer => new MemberHomeAnswer($m->home()->id(), $m->home()->name(), $m->role()),
+                $person->memberships(),
+            ),
+        );
     }
 }

@@ -22,5 +22,15 @@ final readonly class HouseAnswer
      * @param list<KindOfSpotAnswer> $spotKinds
      * @param int $keptSums on the Workbench
      */
-    public function __construct(public HomeAnswer $home, public array $rooms, public array $spots, public array $totes, public array $looks, public array $swaps, public array $kinds, public array $spotKinds, public int $keptSums) {}
+    public function __construct(
+        public HomeAnswer $home,
+        public array $rooms,
+        public array $spots,
+        public array $totes,
+        public array $looks,
+        public array $swaps,
+        public array $kinds,
+        public array $spotKinds,
+        public int $keptSums,
+    ) {}
 }

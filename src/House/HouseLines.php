@@ -35,7 +35,13 @@ final readonly class HouseLines
     {
         $isKnown = null === $room || [] !== array_filter($this->house->rooms($room->home()), static fn(Room $one): bool => $one === $room);
 
-        return new HouseLineAnswer($room?->name() ?? '', !$isKnown, null === $spot ? null : SpotAnswer::of($spot), null === $tote ? null : ToteAnswer::of($tote), array_map(QuestionAnswer::of(...), $questions));
+        return new HouseLineAnswer(
+            $room?->name() ?? '',
+            !$isKnown,
+            null === $spot ? null : SpotAnswer::of($spot),
+            null === $tote ? null : ToteAnswer::of($tote),
+            array_map(QuestionAnswer::of(...), $questions),
+        );
     }
 
     /** @return array{Room|null, Spot|null, null, list<Question>} */
@@ -49,8 +55,16 @@ final readonly class HouseLines
         }
         $spot = new Spot($room, $reading->focalRank);
         $spot->describe($room, $reading->spot, $reading->focalRank);
-        $twins = array_filter($this->house->spots($home), static fn(Spot $one): bool => $one->room() === $room && 0 === strcasecmp($one->name(), $spot->name()));
-        $questions = [] === $twins ? $reading->questions : [...$reading->questions, new Question('name', sprintf('%s has a spot called %s already. Call this one something else.', $room->name(), $spot->name()))];
+        $twins = array_filter(
+            $this->house->spots($home),
+            static fn(Spot $one): bool => $one->room() === $room && 0 === strcasecmp($one->name(), $spot->name()),
+        );
+        $questions = [] === $twins
+            ? $reading->questions
+            : [
+                ...$reading->questions,
+                new Question('name', sprintf('%s has a spot called %s already. Call this one something else.', $room->name(), $spot->name())),
+            ];
 
         return [$room, $spot, null, $questions];
     }
@@ -61,6 +75,11 @@ final readonly class HouseLines
         $taken = $this->codes->taken($home, $reading->code);
         $questions = null === $taken ? $reading->questions : [...$reading->questions, new Question('code', ToteCodes::sentence($taken))];
 
-        return [null, null, new Tote($home, $reading->code, $reading->place, $reading->inside, $reading->conditions, $reading->mostWeight, $reading->isMeasured), $questions];
+        return [
+            null,
+            null,
+            new Tote($home, $reading->code, $reading->place, $reading->inside, $reading->conditions, $reading->mostWeight, $reading->isMeasured),
+            $questions,
+        ];
     }
 }

@@ -54,7 +54,9 @@ final readonly class KeepSpot
 
     private function layout(Fields $fields, LengthText $lengths, SpotInput $input): Layout
     {
-        $length = static fn(string $field, string $text): ?Length => '' === trim($text) ? null : $fields->read($field, static fn(): Length => $lengths->read($text), null);
+        $length = static fn(string $field, string $text): ?Length => '' === trim($text)
+            ? null
+            : $fields->read($field, static fn(): Length => $lengths->read($text), null);
         $tiers = [];
         foreach ($input->tiers as $i => $text) {
             $tiers[] = $fields->read("tiers[{$i}]", static function () use ($lengths, $text, $i): Length {
@@ -69,7 +71,15 @@ final readonly class KeepSpot
         [$rise, $belowWidth, $belowTop] = [$length('rise', $input->rise), $length('belowWidth', $input->belowWidth), $length('belowTop', $input->belowTop)];
         $inRange = static fn(int $count, int $most): int => max(0, min($most, $count));
 
-        return new Layout($tiers, $input->tableShape, $inRange($input->seats, Layout::MOST_SEATS), $rise, $inRange($input->posts, Layout::MOST_POSTS), $belowWidth, $belowTop);
+        return new Layout(
+            $tiers,
+            $input->tableShape,
+            $inRange($input->seats, Layout::MOST_SEATS),
+            $rise,
+            $inRange($input->posts, Layout::MOST_POSTS),
+            $belowWidth,
+            $belowTop,
+        );
     }
 
     private function measures(Home $home, SpotInput $input): SpotMeasures
@@ -84,7 +94,11 @@ final readonly class KeepSpot
         $wall = $fields->read('wall', static fn(): Srgb => Srgb::ofHex($input->wall), Srgb::ofHex('#FFFFFF'));
         $zones = [];
         foreach ($input->keepClear as $i => $zone) {
-            $zones[] = $fields->read("keepClear[{$i}]", static fn(): KeepClear => new KeepClear($lengths->read($zone->from), $lengths->read($zone->to), trim($zone->reason)), null);
+            $zones[] = $fields->read("keepClear[{$i}]", static fn(): KeepClear => new KeepClear(
+                $lengths->read($zone->from),
+                $lengths->read($zone->to),
+                trim($zone->reason),
+            ), null);
         }
         $zones = array_values(array_filter($zones, static fn(?KeepClear $zone): bool => null !== $zone));
         $layout = $this->layout($fields, $lengths, $input);
@@ -93,7 +107,25 @@ final readonly class KeepSpot
             Form::Run => 'rise',
             default => 'width',
         };
-        $measures = $fields->read($whole, static fn(): SpotMeasures => (new SpotMeasures('', trim($input->name), $input->kind, $width, $depth, $ledge, $clear, $input->seenFrom, $zones, $wall, $input->hazards, [], $layout))->roomSized(), null);
+        $measures = $fields->read(
+            $whole,
+            static fn(): SpotMeasures => (new SpotMeasures(
+                '',
+                trim($input->name),
+                $input->kind,
+                $width,
+                $depth,
+                $ledge,
+                $clear,
+                $input->seenFrom,
+                $zones,
+                $wall,
+                $input->hazards,
+                [],
+                $layout,
+            ))->roomSized(),
+            null,
+        );
         $fields->complete();
 
         return $measures ?? throw new \LogicException('A spot that was read is complete.');

@@ -18,7 +18,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class RemoveRoom
 {
-    public function __construct(private HouseRepository $house, private EntityManagerInterface $entities, private Journal $journal, private ClockInterface $clock) {}
+    public function __construct(
+        private HouseRepository $house,
+        private EntityManagerInterface $entities,
+        private Journal $journal,
+        private ClockInterface $clock,
+    ) {}
 
     #[Route('/api/homes/{home}/rooms/{room}', methods: ['DELETE'])]
     public function __invoke(Room $room): void
@@ -36,6 +41,13 @@ final readonly class RemoveRoom
     {
         $spots = array_filter($this->house->spots($room->home()), static fn(Spot $spot): bool => $spot->room() === $room);
 
-        return [] === $spots ? null : sprintf('%s still has %d %s. Take them away or move them to another room first.', $room->name(), \count($spots), 1 === \count($spots) ? 'spot' : 'spots');
+        return [] === $spots
+            ? null
+            : sprintf(
+                '%s still has %d %s. Take them away or move them to another room first.',
+                $room->name(),
+                \count($spots),
+                1 === \count($spots) ? 'spot' : 'spots',
+            );
     }
 }

@@ -19,7 +19,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class RemoveSpot
 {
-    public function __construct(private StandingRepository $standing, private PlacementRepository $placements, private EntityManagerInterface $entities, private Journal $journal, private ClockInterface $clock) {}
+    public function __construct(
+        private StandingRepository $standing,
+        private PlacementRepository $placements,
+        private EntityManagerInterface $entities,
+        private Journal $journal,
+        private ClockInterface $clock,
+    ) {}
 
     #[Route('/api/homes/{home}/spots/{spot}', methods: ['DELETE'])]
     public function __invoke(Spot $spot): void
@@ -40,7 +46,12 @@ final readonly class RemoveSpot
 
         return match (true) {
             $units > 0 => sprintf('%d %s on %s. Move them first.', $units, 1 === $units ? 'thing stands' : 'things stand', $spot->name()),
-            $planned > 0 => sprintf('The running swap plans %d %s for %s. Take them off the plan first.', $planned, 1 === $planned ? 'piece' : 'pieces', $spot->name()),
+            $planned > 0 => sprintf(
+                'The running swap plans %d %s for %s. Take them off the plan first.',
+                $planned,
+                1 === $planned ? 'piece' : 'pieces',
+                $spot->name(),
+            ),
             default => null,
         };
     }

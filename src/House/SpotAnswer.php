@@ -62,7 +62,10 @@ final readonly class SpotAnswer
             $m->ledgeHeight->tenths(),
             $m->clearHeight?->tenths(),
             $m->seenFrom,
-            array_map(static fn(KeepClear $zone): KeepClearAnswer => new KeepClearAnswer($zone->from->tenths(), $zone->to->tenths(), $zone->reason), $m->keepClear),
+            array_map(
+                static fn(KeepClear $zone): KeepClearAnswer => new KeepClearAnswer($zone->from->tenths(), $zone->to->tenths(), $zone->reason),
+                $m->keepClear,
+            ),
             $m->wall->hex(),
             $m->hazards,
             $spot->focalRank(),

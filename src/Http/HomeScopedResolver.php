@@ -38,7 +38,11 @@ final readonly class HomeScopedResolver implements ValueResolverInterface
             return $argument->isNullable() ? [null] : [];
         }
         $thing = $this->entities->find($class, $id);
-        if (!$thing instanceof OfHome || $thing->home()->id() !== $request->attributes->get('home') || !$this->isInSwap($thing, $request->attributes->get('swap'))) {
+        if (
+            !$thing instanceof OfHome
+            || $thing->home()->id() !== $request->attributes->get('home')
+            || !$this->isInSwap($thing, $request->attributes->get('swap'))
+        ) {
             throw new NotFoundHttpException('This is not there any more. Reload to see how things are.');
         }
         if ($thing instanceof Removable && $thing->isRemoved()) {

@@ -47,15 +47,29 @@ final readonly class ProblemListener
         };
         if ($status < 500) {
             // One line, and nothing of what was typed.
-            $this->logger->info(sprintf('%d %s %s', $status, $event->getRequest()->getMethod(), $event->getRequest()->getPathInfo()), ['fields' => array_map(static fn(Violation $one): string => $one->field, $this->violations($error))]);
+            $this->logger->info(
+                sprintf('%d %s %s', $status, $event->getRequest()->getMethod(), $event->getRequest()->getPathInfo()),
+                ['fields' => array_map(static fn(Violation $one): string => $one->field, $this->violations($error))],
+            );
         }
-        $event->setResponse(self::response($status, $this->detail($error, $status), $this->violations($error), $error instanceof Conflict ? $error->current : null));
+        $event->setResponse(self::response(
+            $status,
+            $this->detail($error, $status),
+            $this->violations($error),
+            $error instanceof Conflict ? $error->current : null,
+        ));
     }
 
     /** @param list<Violation> $violations */
     public static function response(int $status, string $detail, array $violations = [], ?object $current = null): JsonResponse
     {
-        $problem = ['type' => 'urn:bright-cupboard:problem:' . $status, 'title' => self::TITLES[$status] ?? 'Something went wrong', 'status' => $status, 'detail' => $detail, 'violations' => $violations];
+        $problem = [
+            'type' => 'urn:bright-cupboard:problem:' . $status,
+            'title' => self::TITLES[$status] ?? 'Something went wrong',
+            'status' => $status,
+            'detail' => $detail,
+            'violations' => $violations,
+        ];
 
         return new JsonResponse(null === $current ? $problem : $problem + ['current' => $current], $status, ['Content-Type' => 'application/problem+json']);
     }
@@ -105,7 +119,10 @@ final readonly class ProblemListener
             return $violations;
         }
         if ($error instanceof ExtraAttributesException) {
-            return array_map(static fn(string $name): Violation => new Violation($name, sprintf('There is no field “%s” here.', mb_strimwidth($name, 0, 40, '…'))), array_values($error->getExtraAttributes()));
+            return array_map(
+                static fn(string $name): Violation => new Violation($name, sprintf('There is no field “%s” here.', mb_strimwidth($name, 0, 40, '…'))),
+                array_values($error->getExtraAttributes()),
+            );
         }
 
         return [];

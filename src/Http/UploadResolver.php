@@ -27,6 +27,8 @@ final readonly class UploadResolver implements ValueResolverInterface
             throw InvalidInput::at($upload->name, 'Choose a photo first: PNG, JPEG or WebP, up to 12 MB.');
         }
 
-        return [$file->isValid() ? PhotoFile::open($upload->name, $file->getPathname()) : throw InvalidInput::at($upload->name, 'The photo did not arrive whole, or is larger than 12 MB.')];
+        return [$file->isValid()
+            ? PhotoFile::open($upload->name, $file->getPathname())
+            : throw InvalidInput::at($upload->name, 'The photo did not arrive whole, or is larger than 12 MB.')];
     }
 }

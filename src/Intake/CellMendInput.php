@@ -6,7 +6,10 @@ namespace App\Intake;
 
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** A cell put right: in one row of the file, or in all rows that say the same there. "left out" as the field leaves the row out; an empty cell takes it in again. */
+/**
+ * A cell put right: in one row of the file, or in all rows that say the same there. "left out" as the field leaves
+ * the row out; an empty cell takes it in again.
+ */
 final readonly class CellMendInput
 {
     /** @param int|null $line the row in the file; null for all rows that say $said */

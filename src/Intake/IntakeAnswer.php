@@ -59,6 +59,31 @@ final readonly class IntakeAnswer
     {
         $words = array_map(static fn(ColourShare $share): string => $names->of($share->colour), $r->colours);
 
-        return new self($r->name, $r->kind, $r->count, $r->width?->tenths(), $r->depth?->tenths(), $r->height?->tenths(), $r->laidOut?->tenths(), $r->weight?->grams(), array_map(static fn(ColourShare $share): ColourAnswer => new ColourAnswer($share->colour->hex(), $share->percent), $r->colours), implode(', ', $words), $r->materials, $r->finish, $r->seasons, $r->hazards, $r->shape, $r->pattern, $r->origin, $r->costEach?->minor, $r->place, $r->care, $r->guesses, array_map(QuestionAnswer::of(...), $r->questions), array_map(QuestionAnswer::of(...), $r->assumed), $r->unknown);
+        return new self(
+            $r->name,
+            $r->kind,
+            $r->count,
+            $r->width?->tenths(),
+            $r->depth?->tenths(),
+            $r->height?->tenths(),
+            $r->laidOut?->tenths(),
+            $r->weight?->grams(),
+            array_map(static fn(ColourShare $share): ColourAnswer => new ColourAnswer($share->colour->hex(), $share->percent), $r->colours),
+            implode(', ', $words),
+            $r->materials,
+            $r->finish,
+            $r->seasons,
+            $r->hazards,
+            $r->shape,
+            $r->pattern,
+            $r->origin,
+            $r->costEach?->minor,
+            $r->place,
+            $r->care,
+            $r->guesses,
+            array_map(QuestionAnswer::of(...), $r->questions),
+            array_map(QuestionAnswer::of(...), $r->assumed),
+            $r->unknown,
+        );
     }
 }

@@ -30,10 +30,33 @@ final readonly class KeepReading
      * @param list<ColourShare>                     $colours
      * @param list<array{place: Place, units: int}> $places
      */
-    public function asPiece(Home $home, IntakeReading $reading, array $colours, array $places, string $by, ?Money $replacement = null, ?\DateTimeImmutable $cameOn = null, ?Makeup $makeup = null): Piece
-    {
+    public function asPiece(
+        Home $home,
+        IntakeReading $reading,
+        array $colours,
+        array $places,
+        string $by,
+        ?Money $replacement = null,
+        ?\DateTimeImmutable $cameOn = null,
+        ?Makeup $makeup = null,
+    ): Piece {
         $piece = new Piece($home);
-        $piece->describe($this->core($piece->id(), $reading, $colours), new PieceRecord($reading->shape, $reading->pattern, $reading->origin, $reading->costEach ?? Money::zero(), $replacement ?? Money::zero(), $cameOn ?? $this->clock->now()->setTime(0, 0), $reading->care, $makeup ?? new Makeup(laidOut: $reading->laidOut), assumed: $colours === $reading->colours ? $reading->assumedOf() : array_values(array_filter($reading->assumedOf(), static fn(Assumed $one): bool => Assumed::Colour !== $one))));
+        $piece->describe(
+            $this->core($piece->id(), $reading, $colours),
+            new PieceRecord(
+                $reading->shape,
+                $reading->pattern,
+                $reading->origin,
+                $reading->costEach ?? Money::zero(),
+                $replacement ?? Money::zero(),
+                $cameOn ?? $this->clock->now()->setTime(0, 0),
+                $reading->care,
+                $makeup ?? new Makeup(laidOut: $reading->laidOut),
+                assumed: $colours === $reading->colours
+                    ? $reading->assumedOf()
+                    : array_values(array_filter($reading->assumedOf(), static fn(Assumed $one): bool => Assumed::Colour !== $one)),
+            ),
+        );
         $this->entities->persist($piece);
         foreach ($places as $at) {
             $this->book->bringIn($piece, $at['units'], $at['place'], $by, 'came in');
@@ -47,6 +70,18 @@ final readonly class KeepReading
     {
         $zero = Length::zero();
 
-        return new CorePiece($id, $reading->name, $reading->kind ?? throw new \LogicException('A reading that is clear has a kind.'), $reading->count, new Size($reading->width ?? $zero, $reading->depth ?? $zero, $reading->height ?? $zero), $reading->weight ?? Weight::ofGrams(0), $colours, $reading->materials, $reading->finish, $reading->seasons, $reading->hazards);
+        return new CorePiece(
+            $id,
+            $reading->name,
+            $reading->kind ?? throw new \LogicException('A reading that is clear has a kind.'),
+            $reading->count,
+            new Size($reading->width ?? $zero, $reading->depth ?? $zero, $reading->height ?? $zero),
+            $reading->weight ?? Weight::ofGrams(0),
+            $colours,
+            $reading->materials,
+            $reading->finish,
+            $reading->seasons,
+            $reading->hazards,
+        );
     }
 }

@@ -65,7 +65,10 @@ final readonly class MendTable
         $mends = $table->mends();
         foreach ($input->cells as $cell) {
             if (SheetRows::LEFT_OUT === $cell->field && '' === $cell->cell) {
-                $mends = array_values(array_filter($mends, static fn(array $mend): bool => SheetRows::LEFT_OUT !== $mend['field'] || $mend['line'] !== $cell->line));
+                $mends = array_values(array_filter(
+                    $mends,
+                    static fn(array $mend): bool => SheetRows::LEFT_OUT !== $mend['field'] || $mend['line'] !== $cell->line,
+                ));
                 continue;
             }
             $mends[] = ['line' => $cell->line, 'field' => $cell->field, 'said' => $cell->said, 'cell' => $cell->cell];

@@ -18,6 +18,11 @@ final readonly class QuestionAnswer
 
     public static function of(Question $question): self
     {
-        return new self($question->field, $question->sentence, array_map(static fn(Reply $reply): ReplyAnswer => new ReplyAnswer($reply->label, $reply->line), $question->replies), $question->assumed);
+        return new self(
+            $question->field,
+            $question->sentence,
+            array_map(static fn(Reply $reply): ReplyAnswer => new ReplyAnswer($reply->label, $reply->line), $question->replies),
+            $question->assumed,
+        );
     }
 }

@@ -26,6 +26,9 @@ final readonly class ReadLines
     {
         $lines = (new IntakeLines(new IntakeLine($home->unit(), $home->currency(), $this->places->of($home), $this->names)))->read($input->text);
 
-        return new LinesReadAnswer(array_map(fn(array $one): LineReadAnswer => new LineReadAnswer($one['line'], IntakeAnswer::of($one['reading'], $this->names), $one['under']), $lines));
+        return new LinesReadAnswer(array_map(
+            fn(array $one): LineReadAnswer => new LineReadAnswer($one['line'], IntakeAnswer::of($one['reading'], $this->names), $one['under']),
+            $lines,
+        ));
     }
 }

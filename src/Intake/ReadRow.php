@@ -15,5 +15,13 @@ final readonly class ReadRow
      * @param array<string, string> $cells    by field, as they stand after mending
      * @param list<RowProblem>      $problems
      */
-    public function __construct(public int $line, public array $cells, public PieceRow $row, public array $problems, public Makeup $makeup, public string $like, public bool $isLeftOut) {}
+    public function __construct(
+        public int $line,
+        public array $cells,
+        public PieceRow $row,
+        public array $problems,
+        public Makeup $makeup,
+        public string $like,
+        public bool $isLeftOut,
+    ) {}
 }

@@ -28,7 +28,12 @@ final readonly class ReadTableFile
         }
         $sheet = SheetRows::read($text);
         $read = $this->rows->judged($home, $sheet);
-        $this->entities->persist($import = new TableImport($home, base64_encode($text), implode('', array_map(static fn(ReadRow $row): string => RowVerdict::of($row)->value, $read)), $this->clock->now()));
+        $this->entities->persist($import = new TableImport(
+            $home,
+            base64_encode($text),
+            implode('', array_map(static fn(ReadRow $row): string => RowVerdict::of($row)->value, $read)),
+            $this->clock->now(),
+        ));
         $this->entities->flush();
 
         return ($this->show)($import, $sheet, $read);

@@ -13,5 +13,16 @@ final readonly class TableReadAnswer
      * @param list<SheetAsideAnswer>   $asides  rows that are no things
      * @param list<TableRowReadAnswer> $shown
      */
-    public function __construct(public string $id, public int $rows, public int $good, public int $bad, public int $doubles, public int $leftOut, public int $assumed, public array $columns, public array $asides, public array $shown) {}
+    public function __construct(
+        public string $id,
+        public int $rows,
+        public int $good,
+        public int $bad,
+        public int $doubles,
+        public int $leftOut,
+        public int $assumed,
+        public array $columns,
+        public array $asides,
+        public array $shown,
+    ) {}
 }

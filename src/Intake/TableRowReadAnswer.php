@@ -15,5 +15,20 @@ final readonly class TableRowReadAnswer
      * @param string                 $places    in words
      * @param list<string>           $assumed   what is taken for granted, in sentences
      */
-    public function __construct(public int $line, public string $name, public ?PieceKind $kind, public int $count, public ?int $width, public ?int $height, public string $inColours, public ?int $costEach, public string $care, public string $places, public array $problems, public string $like, public array $assumed, public bool $isLeftOut) {}
+    public function __construct(
+        public int $line,
+        public string $name,
+        public ?PieceKind $kind,
+        public int $count,
+        public ?int $width,
+        public ?int $height,
+        public string $inColours,
+        public ?int $costEach,
+        public string $care,
+        public string $places,
+        public array $problems,
+        public string $like,
+        public array $assumed,
+        public bool $isLeftOut,
+    ) {}
 }

@@ -71,6 +71,14 @@ final readonly class TableRows
             }
         }
 
-        return new ReadRow($line, $cells, $row, $problems, $makeup, null === $piece || null === $owned ? '' : $owned->like($piece), isset($cells[SheetRows::LEFT_OUT]));
+        return new ReadRow(
+            $line,
+            $cells,
+            $row,
+            $problems,
+            $makeup,
+            null === $piece || null === $owned ? '' : $owned->like($piece),
+            isset($cells[SheetRows::LEFT_OUT]),
+        );
     }
 }

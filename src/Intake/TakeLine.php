@@ -29,7 +29,15 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[AsController]
 final readonly class TakeLine
 {
-    public function __construct(private KnownPlaces $known, private Places $places, private KeepReading $keep, private ColourNames $names, private ReadPiece $read, private EntityManagerInterface $entities, private Journal $journal) {}
+    public function __construct(
+        private KnownPlaces $known,
+        private Places $places,
+        private KeepReading $keep,
+        private ColourNames $names,
+        private ReadPiece $read,
+        private EntityManagerInterface $entities,
+        private Journal $journal,
+    ) {}
 
     #[Route('/api/homes/{home}/intake', methods: ['POST'], defaults: ['_status' => 201])]
     public function __invoke(Home $home, #[Body] TakeLineInput $input, #[CurrentUser] Person $by): PieceAnswer
@@ -40,7 +48,16 @@ final readonly class TakeLine
             throw InvalidInput::at($question->field, $question->sentence);
         }
         $fields = new Fields();
-        $colours = [] === $input->colours ? $reading->colours : $fields->read('colours', static fn(): array => ColourShare::complete(array_map(static fn(ColourInput $c): ColourShare => new ColourShare(Srgb::ofHex($c->hex), $c->percent), $input->colours)), []);
+        $colours = [] === $input->colours
+            ? $reading->colours
+            : $fields->read(
+                'colours',
+                static fn(): array => ColourShare::complete(array_map(
+                    static fn(ColourInput $c): ColourShare => new ColourShare(Srgb::ofHex($c->hex), $c->percent),
+                    $input->colours,
+                )),
+                [],
+            );
         $fields->complete();
         $place = $this->places->read($home, 'otherwise', $reading->place ?? ('' === $input->otherwise ? PlaceKind::Loose->value : $input->otherwise));
         $piece = $this->keep->asPiece($home, $reading, $colours, [['place' => $place, 'units' => $reading->count]], $by->name());

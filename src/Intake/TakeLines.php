@@ -24,7 +24,15 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[AsController]
 final readonly class TakeLines
 {
-    public function __construct(private KnownPlaces $known, private Places $places, private KeepReading $keep, private ColourNames $names, private ReadPiece $read, private EntityManagerInterface $entities, private Journal $journal) {}
+    public function __construct(
+        private KnownPlaces $known,
+        private Places $places,
+        private KeepReading $keep,
+        private ColourNames $names,
+        private ReadPiece $read,
+        private EntityManagerInterface $entities,
+        private Journal $journal,
+    ) {}
 
     #[Route('/api/homes/{home}/intake/lines', methods: ['POST'], defaults: ['_status' => 201])]
     public function __invoke(Home $home, #[Body] TakeLinesInput $input, #[CurrentUser] Person $by): LinesTakenAnswer
@@ -39,7 +47,9 @@ final readonly class TakeLines
             $place = $this->places->read($home, "lines[{$i}]", $reading->place ?? ('' === $one->otherwise ? PlaceKind::Loose->value : $one->otherwise));
             $pieces[] = $this->keep->asPiece($home, $reading, $reading->colours, [['place' => $place, 'units' => $reading->count]], $by->name());
         }
-        $this->journal->say(1 === \count($pieces) ? sprintf('%s is in the cupboard', $pieces[0]->name()) : sprintf('%d pieces are in the cupboard', \count($pieces)));
+        $this->journal->say(1 === \count($pieces)
+            ? sprintf('%s is in the cupboard', $pieces[0]->name())
+            : sprintf('%d pieces are in the cupboard', \count($pieces)));
         $this->entities->flush();
 
         return new LinesTakenAnswer(array_map(fn(Piece $piece) => ($this->read)($piece), $pieces));

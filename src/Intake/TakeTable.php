@@ -28,7 +28,10 @@ final readonly class TakeTable
         $verdicts = $table->verdicts();
         $bad = substr_count($verdicts, RowVerdict::Unreadable->value);
         if ($bad > 0 && !$input->leaveOutBad) {
-            throw InvalidInput::at('leaveOutBad', sprintf('%d of %d rows cannot be taken in. Put them right where they stand, or say that they are to be left out.', $bad, \strlen($verdicts)));
+            throw InvalidInput::at(
+                'leaveOutBad',
+                sprintf('%d of %d rows cannot be taken in. Put them right where they stand, or say that they are to be left out.', $bad, \strlen($verdicts)),
+            );
         }
         $next = $this->rows->some($table->home(), SheetRows::of($table), $table->done(), $input->most);
         $made = [];
@@ -48,11 +51,29 @@ final readonly class TakeTable
     private function store(TableImport $table, ReadRow $row, string $by): string
     {
         if ([] !== $row->problems) {
-            throw InvalidInput::at('file', sprintf('Row %d could be read before, and now cannot: %s Choose the file again.', $row->line, implode(' ', array_column($row->problems, 'sentence'))));
+            throw InvalidInput::at(
+                'file',
+                sprintf(
+                    'Row %d could be read before, and now cannot: %s Choose the file again.',
+                    $row->line,
+                    implode(' ', array_column($row->problems, 'sentence')),
+                ),
+            );
         }
         $read = $row->row;
-        $places = [] === $read->places ? [['place' => Place::of(PlaceKind::Loose), 'units' => $read->reading->count]] : array_map(static fn(array $at): array => ['place' => Place::ofKey($at['place']), 'units' => $at['units']], $read->places);
-        $piece = $this->keep->asPiece($table->home(), $read->reading, $read->reading->colours, $places, $by, $read->replacementEach, $read->cameOn, $row->makeup);
+        $places = [] === $read->places
+            ? [['place' => Place::of(PlaceKind::Loose), 'units' => $read->reading->count]]
+            : array_map(static fn(array $at): array => ['place' => Place::ofKey($at['place']), 'units' => $at['units']], $read->places);
+        $piece = $this->keep->asPiece(
+            $table->home(),
+            $read->reading,
+            $read->reading->colours,
+            $places,
+            $by,
+            $read->replacementEach,
+            $read->cameOn,
+            $row->makeup,
+        );
 
         return $piece->id();
     }

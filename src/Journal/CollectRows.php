@@ -61,7 +61,12 @@ final readonly class CollectRows
         [$before, $after] = [$columns($before), $columns($after)];
         if ($before !== $after) {
             $key = $this->columns($entities, $class, $class->getIdentifierValues($entity));
-            $this->act->collect(new RowChange($class->getTableName(), array_filter($key, static fn(mixed $value): bool => \is_int($value) || \is_string($value)), $before, $after));
+            $this->act->collect(new RowChange(
+                $class->getTableName(),
+                array_filter($key, static fn(mixed $value): bool => \is_int($value) || \is_string($value)),
+                $before,
+                $after,
+            ));
         }
     }
 
@@ -90,7 +95,9 @@ final readonly class CollectRows
             }
             $mapping = $class->getFieldMapping($property);
             $stored = $value instanceof \BackedEnum ? $value->value : $entities->getConnection()->convertToDatabaseValue($value, $mapping->type);
-            $columns[$mapping->columnName] = null === $stored || \is_scalar($stored) ? $stored : throw new \LogicException(sprintf('%s.%s is not stored as a scalar.', $class->getTableName(), $mapping->columnName));
+            $columns[$mapping->columnName] = null === $stored || \is_scalar($stored)
+                ? $stored
+                : throw new \LogicException(sprintf('%s.%s is not stored as a scalar.', $class->getTableName(), $mapping->columnName));
         }
 
         return $columns;
@@ -101,6 +108,8 @@ final readonly class CollectRows
         $values = $entities->getClassMetadata($thing::class)->getIdentifierValues($thing);
         $id = reset($values);
 
-        return \is_object($id) ? $this->idOf($entities, $id) : (\is_scalar($id) ? (string) $id : throw new \LogicException('A thing that is referred to has an id.'));
+        return \is_object($id)
+            ? $this->idOf($entities, $id)
+            : (\is_scalar($id) ? (string) $id : throw new \LogicException('A thing that is referred to has an id.'));
     }
 }

@@ -39,7 +39,10 @@ final readonly class Entries
         ]);
         $marks = array_slice($this->marks($entry->rows), 0, self::MOST_MARKS);
         if ([] !== $marks) {
-            $this->db->executeStatement('INSERT INTO journal_mark (entry_id, mark) VALUES ' . implode(', ', array_fill(0, \count($marks), '(?, ?)')), array_merge(...array_map(static fn(string $mark): array => [$entry->id, $mark], $marks)));
+            $this->db->executeStatement(
+                'INSERT INTO journal_mark (entry_id, mark) VALUES ' . implode(', ', array_fill(0, \count($marks), '(?, ?)')),
+                array_merge(...array_map(static fn(string $mark): array => [$entry->id, $mark], $marks)),
+            );
         }
         if (null !== $entry->takesBack) {
             $this->db->executeStatement('UPDATE journal_entry SET taken_back_by = ? WHERE id = ?', [$entry->id, $entry->takesBack]);
@@ -62,7 +65,12 @@ final readonly class Entries
     {
         $isNewer = 'EXISTS (SELECT 1 FROM journal_entry n WHERE n.home_id = e.home_id AND n.person_id = e.person_id AND n.id > e.id AND n.takes_back IS NULL)';
 
-        return $this->read('e.home_id = ? AND e.person_id = ? AND e.taken_back_by IS NULL AND e.is_undoing = 1 AND NOT ' . $isNewer, [$home, $person], 1, true)[0] ?? null;
+        return $this->read(
+            'e.home_id = ? AND e.person_id = ? AND e.taken_back_by IS NULL AND e.is_undoing = 1 AND NOT ' . $isNewer,
+            [$home, $person],
+            1,
+            true,
+        )[0] ?? null;
     }
 
     /**
@@ -73,7 +81,11 @@ final readonly class Entries
     public function latest(string $home, ?string $about, ?string $person, ?string $before, int $most): array
     {
         [$where, $values] = ['e.home_id = ?', [$home]];
-        foreach ([['e.person_id = ?', $person], ['e.id < ?', $before], ['EXISTS (SELECT 1 FROM journal_mark m WHERE m.entry_id = e.id AND m.mark = ?)', $about]] as [$condition, $value]) {
+        foreach ([
+            ['e.person_id = ?', $person],
+            ['e.id < ?', $before],
+            ['EXISTS (SELECT 1 FROM journal_mark m WHERE m.entry_id = e.id AND m.mark = ?)', $about],
+        ] as [$condition, $value]) {
             if (null !== $value) {
                 $where .= ' AND ' . $condition;
                 $values[] = $value;
@@ -90,14 +102,22 @@ final readonly class Entries
      */
     public function touchedSince(string $home, Entry $entry, array $marks): ?Entry
     {
-        return $this->read('e.home_id = ? AND e.id > ? AND e.taken_back_by IS NULL AND EXISTS (SELECT 1 FROM journal_mark m WHERE m.entry_id = e.id AND m.mark IN (?))', [$home, $entry->id, \array_slice($marks, 0, self::MOST_MARKS)], 1, false)[0] ?? null;
+        return $this->read(
+            'e.home_id = ? AND e.id > ? AND e.taken_back_by IS NULL AND EXISTS (SELECT 1 FROM journal_mark m WHERE m.entry_id = e.id AND m.mark IN (?))',
+            [$home, $entry->id, \array_slice($marks, 0, self::MOST_MARKS)],
+            1,
+            false,
+        )[0] ?? null;
     }
 
     /** @return list<string> tables whose rows have changed after an entry */
     public function tablesSince(string $home, string $entry): array
     {
         /** @var list<string> $marks */
-        $marks = $this->db->fetchFirstColumn('SELECT m.mark FROM journal_entry e JOIN journal_mark m ON m.entry_id = e.id WHERE e.home_id = ? AND e.id > ?', [$home, $entry]);
+        $marks = $this->db->fetchFirstColumn(
+            'SELECT m.mark FROM journal_entry e JOIN journal_mark m ON m.entry_id = e.id WHERE e.home_id = ? AND e.id > ?',
+            [$home, $entry],
+        );
 
         return array_values(array_unique(array_map(static fn(string $mark): string => explode(':', $mark, 2)[0], $marks)));
     }
@@ -145,7 +165,10 @@ final readonly class Entries
         $rows = $this->db->fetchAllAssociative(
             sprintf('SELECT %s%s FROM journal_entry e WHERE %s ORDER BY e.id DESC LIMIT %d', self::COLUMNS, $withRows ? ', e.changes' : '', $where, $most),
             $values,
-            array_map(static fn(string|array $value): ArrayParameterType|ParameterType => \is_array($value) ? ArrayParameterType::STRING : ParameterType::STRING, $values),
+            array_map(
+                static fn(string|array $value): ArrayParameterType|ParameterType => \is_array($value) ? ArrayParameterType::STRING : ParameterType::STRING,
+                $values,
+            ),
         );
 
         return array_map($this->entry(...), $rows);
@@ -157,6 +180,17 @@ final readonly class Entries
         /** @var list<Stored> $changes */
         $changes = json_decode($row['changes'] ?? '[]', true, 16, \JSON_THROW_ON_ERROR);
 
-        return new Entry($row['id'], new \DateTimeImmutable($row['at']), $row['by'], $row['person_id'], $row['swap_id'], $row['sentence'], $row['takes_back'], $row['taken_back_by'], (bool) $row['is_undoing'], array_map(RowChange::ofStored(...), $changes));
+        return new Entry(
+            $row['id'],
+            new \DateTimeImmutable($row['at']),
+            $row['by'],
+            $row['person_id'],
+            $row['swap_id'],
+            $row['sentence'],
+            $row['takes_back'],
+            $row['taken_back_by'],
+            (bool) $row['is_undoing'],
+            array_map(RowChange::ofStored(...), $changes),
+        );
     }
 }

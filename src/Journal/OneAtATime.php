@@ -34,7 +34,14 @@ final readonly class OneAtATime
     private const KEPT = '-2 years';
     private const ATTRIBUTE = '_act';
 
-    public function __construct(private EntityManagerInterface $entities, private RunningAct $act, private Entries $entries, private OutOfDate $outOfDate, private Security $security, private ClockInterface $clock) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private RunningAct $act,
+        private Entries $entries,
+        private OutOfDate $outOfDate,
+        private Security $security,
+        private ClockInterface $clock,
+    ) {}
 
     public function begin(ControllerEvent $event): void
     {
@@ -117,6 +124,17 @@ final readonly class OneAtATime
         }
         $takesBack = $this->act->takenBack();
 
-        return new Entry((string) new Ulid(), $this->clock->now(), $person->name(), $person->id(), $this->act->swap(), $this->act->sentence(), $takesBack?->id, null, null !== $takesBack && !$takesBack->isUndoing, $rows);
+        return new Entry(
+            (string) new Ulid(),
+            $this->clock->now(),
+            $person->name(),
+            $person->id(),
+            $this->act->swap(),
+            $this->act->sentence(),
+            $takesBack?->id,
+            null,
+            null !== $takesBack && !$takesBack->isUndoing,
+            $rows,
+        );
     }
 }

@@ -8,7 +8,10 @@ namespace App\Journal;
 final readonly class OutOfDate
 {
     private const ALWAYS = ['journal'];
-    private const STOCK = ['sums', 'pieces', 'movements', 'search', 'tote-fills', 'tote', 'broken-sets', 'stations', 'table', 'rooms', 'dressing', 'haul', 'day', 'settle', 'thread', 'restyles', 'fit', 'consequences', 'look-answer', 'ledger'];
+    private const STOCK = [
+        'sums', 'pieces', 'movements', 'search', 'tote-fills', 'tote', 'broken-sets', 'stations', 'table', 'rooms', 'dressing', 'haul',
+        'day', 'settle', 'thread', 'restyles', 'fit', 'consequences', 'look-answer', 'ledger',
+    ];
     private const PLAN = ['sums', 'stations', 'table', 'rooms', 'dressing', 'haul', 'day', 'settle', 'thread', 'consequences'];
     private const BY_TABLE = [
         'home' => ['house', 'me', ...self::STOCK],
@@ -61,7 +64,10 @@ final readonly class OutOfDate
     {
         $readings = array_fill_keys(self::ALWAYS, true);
         foreach (array_unique($tables) as $table) {
-            $readings += array_fill_keys(self::BY_TABLE[$table] ?? throw new \LogicException(sprintf('Nobody says what is out of date when %s changes.', $table)), true);
+            $readings += array_fill_keys(
+                self::BY_TABLE[$table] ?? throw new \LogicException(sprintf('Nobody says what is out of date when %s changes.', $table)),
+                true,
+            );
         }
         ksort($readings);
 

@@ -22,7 +22,10 @@ final readonly class PutBack
 {
     private const MOVEMENT = 'movement';
     private const SOFT = ['piece', 'room', 'spot', 'tote', 'look', 'need', 'note'];
-    private const VERSIONED = ['home', 'room', 'spot', 'tote', 'look', 'swap', 'piece', 'decision', 'placement', 'haul_line', 'work_day', 'sheet_task', 'home_calendar', 'floor', 'furniture'];
+    private const VERSIONED = [
+        'home', 'room', 'spot', 'tote', 'look', 'swap', 'piece', 'decision', 'placement', 'haul_line', 'work_day', 'sheet_task',
+        'home_calendar', 'floor', 'furniture',
+    ];
     /** Rows that others refer to come first when they come back, and go last when they go. */
     private const ORDER = ['home', 'room', 'furniture', 'spot', 'tote', 'look', 'piece', 'swap', 'work_day', 'need', 'haul_line'];
 
@@ -35,7 +38,11 @@ final readonly class PutBack
                 $this->back($home, $entry, $row->back(), $by);
             }
         } catch (ConstraintViolationException) {
-            throw $this->refusal($home, $entry, array_merge(...array_map(static fn(RowChange $row): array => [$row->mark(), ...$row->subjects()], $entry->rows)));
+            throw $this->refusal(
+                $home,
+                $entry,
+                array_merge(...array_map(static fn(RowChange $row): array => [$row->mark(), ...$row->subjects()], $entry->rows)),
+            );
         }
     }
 
@@ -84,9 +91,20 @@ final readonly class PutBack
             $this->db->executeStatement("DELETE FROM {$table} WHERE {$where}", array_values($row->key));
         } elseif (null === $row->before) {
             $columns = $row->after + ($isVersioned ? ['version' => 1] : []);
-            $this->db->executeStatement(sprintf('INSERT INTO %s (%s) VALUES (%s)', $table, implode(', ', array_map($quote, array_keys($columns))), implode(', ', array_fill(0, \count($columns), '?'))), array_values($columns));
+            $this->db->executeStatement(
+                sprintf(
+                    'INSERT INTO %s (%s) VALUES (%s)',
+                    $table,
+                    implode(', ', array_map($quote, array_keys($columns))),
+                    implode(', ', array_fill(0, \count($columns), '?')),
+                ),
+                array_values($columns),
+            );
         } else {
-            $set = implode(', ', [...array_map(static fn(string $column): string => $quote($column) . ' = ?', array_keys($row->after)), ...($isVersioned ? ['version = version + 1'] : [])]);
+            $set = implode(
+                ', ',
+                [...array_map(static fn(string $column): string => $quote($column) . ' = ?', array_keys($row->after)), ...($isVersioned ? ['version = version + 1'] : [])],
+            );
             $this->db->executeStatement("UPDATE {$table} SET {$set} WHERE {$where}", [...array_values($row->after), ...array_values($row->key)]);
         }
     }
@@ -95,7 +113,14 @@ final readonly class PutBack
     private function requireAsLeft(string $home, Entry $entry, RowChange $row): void
     {
         $quote = $this->db->quoteSingleIdentifier(...);
-        $found = $this->db->fetchAssociative(sprintf('SELECT * FROM %s WHERE %s', $quote($row->table), implode(' AND ', array_map(static fn(string $column): string => $quote($column) . ' = ?', array_keys($row->key)))), array_values($row->key));
+        $found = $this->db->fetchAssociative(
+            sprintf(
+                'SELECT * FROM %s WHERE %s',
+                $quote($row->table),
+                implode(' AND ', array_map(static fn(string $column): string => $quote($column) . ' = ?', array_keys($row->key))),
+            ),
+            array_values($row->key),
+        );
         $isAsLeft = null === $row->before ? false === $found : false !== $found && $this->agree($row->before, $found);
         if (!$isAsLeft) {
             throw $this->refusal($home, $entry, [$row->mark()]);
@@ -119,7 +144,11 @@ final readonly class PutBack
     {
         foreach ($left as $column => $value) {
             $there = $found[$column] ?? null;
-            if (null === $value || null === $there ? $value !== $there : !\is_scalar($there) || (string) $there !== (string) (\is_bool($value) ? (int) $value : $value)) {
+            if (
+                null === $value
+                || null === $there ? $value !== $there : !\is_scalar($there)
+                || (string) $there !== (string) (\is_bool($value) ? (int) $value : $value)
+            ) {
                 return false;
             }
         }

@@ -23,8 +23,17 @@ final readonly class ReadJournal
     public function __construct(private Entries $entries, private EntityManagerInterface $entities) {}
 
     #[Route('/api/homes/{home}/journal', methods: ['GET'])]
-    public function __invoke(Home $home, #[CurrentUser] Person $reader, #[MapQueryParameter] ?string $about = null, #[MapQueryParameter] ?string $by = null, #[MapQueryParameter] ?string $before = null): JournalAnswer
-    {
+    public function __invoke(
+        Home $home,
+        #[CurrentUser]
+        Person $reader,
+        #[MapQueryParameter]
+        ?string $about = null,
+        #[MapQueryParameter]
+        ?string $by = null,
+        #[MapQueryParameter]
+        ?string $before = null,
+    ): JournalAnswer {
         $entries = $this->entries->latest($home->id(), $about, $by, $before, self::WINDOW + 1);
         $closed = array_fill_keys(array_map(
             static fn(Swap $swap): string => $swap->id(),
@@ -37,10 +46,17 @@ final readonly class ReadJournal
             $entry->by,
             $entry->sentence,
             null !== $entry->takenBackBy,
-            null === $entry->takenBackBy && !isset($closed[$entry->swap ?? '']) && (Role::Stylist === $role || (Role::Helper === $role && $entry->person === $reader->id())),
+            null === $entry->takenBackBy && !isset($closed[$entry->swap ?? '']) && (
+                Role::Stylist === $role
+                || (Role::Helper === $role && $entry->person === $reader->id())
+            ),
         ), \array_slice($entries, 0, self::WINDOW));
         $people = $this->entries->people($home->id());
 
-        return new JournalAnswer($answers, \count($entries) > self::WINDOW, array_map(static fn(string|int $id, string $name): WriterAnswer => new WriterAnswer((string) $id, $name), array_keys($people), $people));
+        return new JournalAnswer(
+            $answers,
+            \count($entries) > self::WINDOW,
+            array_map(static fn(string|int $id, string $name): WriterAnswer => new WriterAnswer((string) $id, $name), array_keys($people), $people),
+        );
     }
 }

@@ -21,6 +21,9 @@ final readonly class ReadSince
     {
         $latest = $this->entries->latest($home->id(), null, null, null, 1)[0]->id ?? '';
 
-        return new SinceAnswer($latest, '' === $entry || $latest === $entry ? [] : $this->outOfDate->afterTables($this->entries->tablesSince($home->id(), $entry)));
+        return new SinceAnswer(
+            $latest,
+            '' === $entry || $latest === $entry ? [] : $this->outOfDate->afterTables($this->entries->tablesSince($home->id(), $entry)),
+        );
     }
 }

@@ -29,7 +29,12 @@ final readonly class Rows
             $places = '(' . implode(', ', array_fill(0, \count($columns), '?')) . ($isVersioned ? ', 1' : '') . ')';
             $names = implode(', ', [...array_map($this->db->quoteSingleIdentifier(...), $columns), ...($isVersioned ? ['version'] : [])]);
             $this->db->executeStatement(
-                sprintf('INSERT INTO %s (%s) VALUES %s', $this->db->quoteSingleIdentifier($table), $names, implode(', ', array_fill(0, \count($some), $places))),
+                sprintf(
+                    'INSERT INTO %s (%s) VALUES %s',
+                    $this->db->quoteSingleIdentifier($table),
+                    $names,
+                    implode(', ', array_fill(0, \count($some), $places)),
+                ),
                 array_merge(...array_map(array_values(...), $some)),
             );
             foreach ($some as $row) {
@@ -47,7 +52,10 @@ final readonly class Rows
         foreach (array_chunk($rows, self::MOST_AT_ONCE) as $some) {
             $one = '(' . implode(' AND ', array_map(fn(string $column): string => $this->db->quoteSingleIdentifier($column) . ' = ?', $key)) . ')';
             $keys = array_map(fn(array $row): array => $this->keyOf($row, $key), $some);
-            $this->db->executeStatement(sprintf('DELETE FROM %s WHERE %s', $this->db->quoteSingleIdentifier($table), implode(' OR ', array_fill(0, \count($some), $one))), array_merge(...array_map(array_values(...), $keys)));
+            $this->db->executeStatement(
+                sprintf('DELETE FROM %s WHERE %s', $this->db->quoteSingleIdentifier($table), implode(' OR ', array_fill(0, \count($some), $one))),
+                array_merge(...array_map(array_values(...), $keys)),
+            );
             foreach ($some as $i => $row) {
                 $this->act->collect(new RowChange($table, $keys[$i], $row, null));
             }
@@ -63,8 +71,14 @@ final readonly class Rows
     public function update(string $table, array $to, array $rows, bool $isVersioned = true): void
     {
         foreach (array_chunk($rows, self::MOST_AT_ONCE) as $some) {
-            $set = implode(', ', [...array_map(fn(string $column): string => $this->db->quoteSingleIdentifier($column) . ' = ?', array_keys($to)), ...($isVersioned ? ['version = version + 1'] : [])]);
-            $one = '(' . implode(' AND ', array_map(fn(string $column): string => $this->db->quoteSingleIdentifier($column) . ' = ?', array_keys($some[0]['key']))) . ')';
+            $set = implode(
+                ', ',
+                [...array_map(fn(string $column): string => $this->db->quoteSingleIdentifier($column) . ' = ?', array_keys($to)), ...($isVersioned ? ['version = version + 1'] : [])],
+            );
+            $one = '(' . implode(
+                ' AND ',
+                array_map(fn(string $column): string => $this->db->quoteSingleIdentifier($column) . ' = ?', array_keys($some[0]['key'])),
+            ) . ')';
             $this->db->executeStatement(
                 sprintf('UPDATE %s SET %s WHERE %s', $this->db->quoteSingleIdentifier($table), $set, implode(' OR ', array_fill(0, \count($some), $one))),
                 [...array_values($to), ...array_merge(...array_map(static fn(array $row): array => array_values($row['key']), $some))],
@@ -91,7 +105,10 @@ final readonly class Rows
                 implode(', ', array_map($quote, $columns)),
                 implode(', ', array_fill(0, \count($some), '(' . implode(', ', array_fill(0, \count($columns), '?')) . ')')),
                 implode(', ', array_map($quote, array_keys($some[0]['key']))),
-                implode(', ', array_map(static fn(string $column): string => $quote($column) . ' = excluded.' . $quote($column), array_keys($some[0]['after']))),
+                implode(
+                    ', ',
+                    array_map(static fn(string $column): string => $quote($column) . ' = excluded.' . $quote($column), array_keys($some[0]['after'])),
+                ),
             ), array_merge(...array_map(static fn(array $row): array => array_values($row['key'] + $row['after']), $some)));
             foreach ($some as $row) {
                 $this->act->collect(new RowChange($table, $row['key'], $row['before'], null === $row['before'] ? $row['key'] + $row['after'] : $row['after']));

@@ -38,7 +38,14 @@ final readonly class LabelPrinter
             $lines .= sprintf('<text x="20" y="%d" font-size="14">%s</text>', 150 + 18 * $i, $text($line));
         }
 
-        return sprintf('<?xml version="1.0" encoding="UTF-8"?>' . "\n" . '<svg xmlns="http://www.w3.org/2000/svg" width="190mm" height="132mm" viewBox="0 0 760 528" font-family="sans-serif"><rect x="1" y="1" width="758" height="526" fill="#fff" stroke="#000" stroke-width="2"/><text x="20" y="78" font-size="72" font-weight="700">%s</text><text x="20" y="112" font-size="22">%s, %s</text>%s<g transform="translate(600 20)">%s</g></svg>' . "\n", $text($label->code), $text($label->place), $text($label->home), $lines, $qr);
+        return sprintf(
+            '<?xml version="1.0" encoding="UTF-8"?>' . "\n" . '<svg xmlns="http://www.w3.org/2000/svg" width="190mm" height="132mm" viewBox="0 0 760 528" font-family="sans-serif"><rect x="1" y="1" width="758" height="526" fill="#fff" stroke="#000" stroke-width="2"/><text x="20" y="78" font-size="72" font-weight="700">%s</text><text x="20" y="112" font-size="22">%s, %s</text>%s<g transform="translate(600 20)">%s</g></svg>' . "\n",
+            $text($label->code),
+            $text($label->place),
+            $text($label->home),
+            $lines,
+            $qr,
+        );
     }
 
     private function draw(\TCPDF $pdf, ToteLabel $label, float $x, float $y): void
@@ -68,6 +75,8 @@ final readonly class LabelPrinter
      */
     private function fitted(array $lines): array
     {
-        return \count($lines) <= self::MOST_LINES ? $lines : [...\array_slice($lines, 0, self::MOST_LINES - 1), sprintf('and %d more', \count($lines) - self::MOST_LINES + 1)];
+        return \count($lines) <= self::MOST_LINES
+            ? $lines
+            : [...\array_slice($lines, 0, self::MOST_LINES - 1), sprintf('and %d more', \count($lines) - self::MOST_LINES + 1)];
     }
 }

@@ -17,5 +17,13 @@ final readonly class LedgerAnswer
      * @param int                 $cost    of all that is owned, in minor units
      * @param int                 $replacement of all that is owned, in minor units
      */
-    public function __construct(public array $seasons, public array $idle, public array $regrets, public array $doubles, public array $broken, public int $cost, public int $replacement) {}
+    public function __construct(
+        public array $seasons,
+        public array $idle,
+        public array $regrets,
+        public array $doubles,
+        public array $broken,
+        public int $cost,
+        public int $replacement,
+    ) {}
 }

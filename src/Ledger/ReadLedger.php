@@ -22,7 +22,15 @@ final readonly class ReadLedger
     private const IDLE_FROM = 2;
     private const MOST_IDLE = 40;
 
-    public function __construct(private HouseRepository $house, private ReadHaul $haul, private UsedPieces $used, private Catalogue $catalogue, private HistoryRepository $history, private StockWorth $worth, private StandingRepository $standing) {}
+    public function __construct(
+        private HouseRepository $house,
+        private ReadHaul $haul,
+        private UsedPieces $used,
+        private Catalogue $catalogue,
+        private HistoryRepository $history,
+        private StockWorth $worth,
+        private StandingRepository $standing,
+    ) {}
 
     #[Route('/api/homes/{home}/ledger', methods: ['GET'])]
     public function __invoke(Home $home): LedgerAnswer
@@ -30,10 +38,28 @@ final readonly class ReadLedger
         $seasons = [];
         foreach ($this->house->swaps($home) as $swap) {
             $sum = new SeasonSum($swap->budget() ?? Money::zero(), $this->haul->purse($swap)->spent, $this->used->of($swap));
-            $seasons[] = new SeasonRowAnswer($swap->id(), $swap->name(), $swap->swapDay()->format('Y-m-d'), null !== $swap->closedAt(), $swap->budget()?->minor, $sum->spent->minor, $sum->reusedUnits, $sum->newUnits, $sum->reusedValue->minor, $sum->newValue->minor);
+            $seasons[] = new SeasonRowAnswer(
+                $swap->id(),
+                $swap->name(),
+                $swap->swapDay()->format('Y-m-d'),
+                null !== $swap->closedAt(),
+                $swap->budget()?->minor,
+                $sum->spent->minor,
+                $sum->reusedUnits,
+                $sum->newUnits,
+                $sum->reusedValue->minor,
+                $sum->newValue->minor,
+            );
         }
 
-        return new LedgerAnswer($seasons, $this->idle($home), $this->worth->regrets($home), $this->worth->doubles($home), $this->worth->brokenSets($home), ...$this->worth->totals($home));
+        return new LedgerAnswer(
+            $seasons,
+            $this->idle($home),
+            $this->worth->regrets($home),
+            $this->worth->doubles($home),
+            $this->worth->brokenSets($home),
+            ...$this->worth->totals($home),
+        );
     }
 
     /** @return list<IdleAnswer> */
@@ -50,7 +76,10 @@ final readonly class ReadLedger
                 $idle[] = new IdleAnswer($id, $since, $records[$id]->costEach->times($owned)->minor);
             }
         }
-        usort($idle, static fn(IdleAnswer $a, IdleAnswer $b): int => [$b->idle ?? \PHP_INT_MAX, $b->cost, $a->piece] <=> [$a->idle ?? \PHP_INT_MAX, $a->cost, $b->piece]);
+        usort(
+            $idle,
+            static fn(IdleAnswer $a, IdleAnswer $b): int => [$b->idle ?? \PHP_INT_MAX, $b->cost, $a->piece] <=> [$a->idle ?? \PHP_INT_MAX, $a->cost, $b->piece],
+        );
 
         return \array_slice($idle, 0, self::MOST_IDLE);
     }

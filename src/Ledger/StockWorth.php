@@ -72,7 +72,11 @@ final readonly class StockWorth
         foreach ($byKind as $pieces) {
             usort($pieces, static fn(Piece $a, Piece $b): int => [$a->size->height->tenths(), $a->id] <=> [$b->size->height->tenths(), $b->id]);
             foreach ($pieces as $i => $one) {
-                for ($j = $i + 1; $j < \count($pieces) && $pieces[$j]->size->height->tenths() <= 1.12 * $one->size->height->tenths() && \count($doubles) < self::MOST; ++$j) {
+                for (
+                    $j = $i + 1; $j < \count($pieces)
+                    && $pieces[$j]->size->height->tenths() <= 1.12 * $one->size->height->tenths()
+                    && \count($doubles) < self::MOST; ++$j
+                ) {
                     $reason = $alike->reason($one, $pieces[$j]);
                     if (null !== $reason) {
                         $doubles[] = new DoubleAnswer($one->id, $pieces[$j]->id, $reason);
@@ -89,7 +93,10 @@ final readonly class StockWorth
     {
         $states = (new SetCheck())->states($this->catalogue->sets($home), $this->standing->whereabouts($home));
 
-        return array_map(static fn(SetState $state): SetStateAnswer => new SetStateAnswer($state->name, $state->of, $state->have, $state->pieces), array_values(array_filter($states, static fn(SetState $state): bool => $state->missing() > 0)));
+        return array_map(
+            static fn(SetState $state): SetStateAnswer => new SetStateAnswer($state->name, $state->of, $state->have, $state->pieces),
+            array_values(array_filter($states, static fn(SetState $state): bool => $state->missing() > 0)),
+        );
     }
 
     /**
@@ -99,6 +106,9 @@ final readonly class StockWorth
      */
     private function chances(PieceRecord $record, Piece $piece, array $closed): int
     {
-        return \count(array_filter($closed, static fn(array $swap): bool => $piece->serves($swap[1]) && (null === $record->cameOn || $record->cameOn <= $swap[0])));
+        return \count(array_filter(
+            $closed,
+            static fn(array $swap): bool => $piece->serves($swap[1]) && (null === $record->cameOn || $record->cameOn <= $swap[0]),
+        ));
     }
 }

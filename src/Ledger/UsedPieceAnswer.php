@@ -8,7 +8,15 @@ use BrightCupboard\Core\Money\UsedPiece;
 
 final readonly class UsedPieceAnswer
 {
-    private function __construct(public string $name, public int $units, public bool $isNew, public int $costEach, public int $replacementEach, public int $seasonsUsed, public int $costPerSeason) {}
+    private function __construct(
+        public string $name,
+        public int $units,
+        public bool $isNew,
+        public int $costEach,
+        public int $replacementEach,
+        public int $seasonsUsed,
+        public int $costPerSeason,
+    ) {}
 
     public static function of(UsedPiece $p): self
     {

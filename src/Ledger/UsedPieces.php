@@ -28,7 +28,14 @@ final readonly class UsedPieces
             if (null !== $entry) {
                 $record = $records[$id];
                 $replacement = 0 === $record->replacementEach->minor ? $record->costEach : $record->replacementEach;
-                $used[] = new UsedPiece($entry->piece->name, $units, $entry->gotFor === $swap->id(), $record->costEach, $replacement, $state->plan->historyOf($id)->seasonsWorn + ($isClosed ? 0 : 1));
+                $used[] = new UsedPiece(
+                    $entry->piece->name,
+                    $units,
+                    $entry->gotFor === $swap->id(),
+                    $record->costEach,
+                    $replacement,
+                    $state->plan->historyOf($id)->seasonsWorn + ($isClosed ? 0 : 1),
+                );
             }
         }
         usort($used, static fn(UsedPiece $a, UsedPiece $b): int => [$b->costPerSeason()->minor, $a->name] <=> [$a->costPerSeason()->minor, $b->name]);
@@ -40,7 +47,10 @@ final readonly class UsedPieces
     private function worn(Swap $swap): array
     {
         /** @var list<array{piece_id: string, units: int|string}> $rows */
-        $rows = $this->db->fetchAllAssociative('SELECT piece_id, SUM(units) AS units FROM wear WHERE swap_id = ? GROUP BY piece_id HAVING SUM(units) > 0 ORDER BY piece_id', [$swap->id()]);
+        $rows = $this->db->fetchAllAssociative(
+            'SELECT piece_id, SUM(units) AS units FROM wear WHERE swap_id = ? GROUP BY piece_id HAVING SUM(units) > 0 ORDER BY piece_id',
+            [$swap->id()],
+        );
 
         return array_map(static fn(array $row): int => (int) $row['units'], array_column($rows, null, 'piece_id'));
     }

@@ -49,7 +49,14 @@ final readonly class AnswerLook
             }
         }
 
-        return new StockByLookAnswer($counts[FitVerdict::In->value], $counts[FitVerdict::Near->value], $counts[FitVerdict::Outside->value], $answers, (new RibbonShares($look, $meter))->of($standing), $this->reading($look));
+        return new StockByLookAnswer(
+            $counts[FitVerdict::In->value],
+            $counts[FitVerdict::Near->value],
+            $counts[FitVerdict::Outside->value],
+            $answers,
+            (new RibbonShares($look, $meter))->of($standing),
+            $this->reading($look),
+        );
     }
 
     private function reading(Look $look): LookReadingAnswer

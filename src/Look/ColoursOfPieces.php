@@ -57,6 +57,10 @@ final readonly class ColoursOfPieces
         }
         arsort($counts);
 
-        return array_map(static fn(string $texture, int $count): TextureCountAnswer => new TextureCountAnswer(Texture::from($texture), $count), array_keys($counts), array_values($counts));
+        return array_map(
+            static fn(string $texture, int $count): TextureCountAnswer => new TextureCountAnswer(Texture::from($texture), $count),
+            array_keys($counts),
+            array_values($counts),
+        );
     }
 }

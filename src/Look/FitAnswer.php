@@ -21,7 +21,14 @@ final readonly class FitAnswer
     {
         $colours = [];
         foreach ($fit->colours as ['answer' => $answer, 'percent' => $percent]) {
-            $colours[] = new FitColourAnswer($answer->hex, $percent, $look->ribbons[$answer->ribbon]->name ?? '', round($answer->distance, 1), round($answer->score, 2), $answer->rests >= 0.5);
+            $colours[] = new FitColourAnswer(
+                $answer->hex,
+                $percent,
+                $look->ribbons[$answer->ribbon]->name ?? '',
+                round($answer->distance, 1),
+                round($answer->score, 2),
+                $answer->rests >= 0.5,
+            );
         }
 
         return new self($fit->score, $fit->verdict, $colours, $fit->notes);

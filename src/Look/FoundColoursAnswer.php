@@ -21,6 +21,14 @@ final readonly class FoundColoursAnswer
     /** @param list<TextureCountAnswer> $textures */
     public static function of(PhotoReading $reading, ColourNames $names, array $textures = []): self
     {
-        return new self(array_map(static fn(ColourShare $share): FoundColourAnswer => new FoundColourAnswer($share->colour->hex(), $names->of($share->colour), $share->percent), $reading->colours), $reading->ground?->hex(), $textures, $reading->seen);
+        return new self(
+            array_map(
+                static fn(ColourShare $share): FoundColourAnswer => new FoundColourAnswer($share->colour->hex(), $names->of($share->colour), $share->percent),
+                $reading->colours,
+            ),
+            $reading->ground?->hex(),
+            $textures,
+            $reading->seen,
+        );
     }
 }

@@ -44,7 +44,10 @@ final readonly class LookAnswer
         return new self(
             $look->id(),
             $l->name,
-            array_map(static fn(Ribbon $ribbon): RibbonAnswer => new RibbonAnswer($ribbon->name, $ribbon->colour->hex(), $ribbon->role, $ribbon->percent), $l->ribbons),
+            array_map(
+                static fn(Ribbon $ribbon): RibbonAnswer => new RibbonAnswer($ribbon->name, $ribbon->colour->hex(), $ribbon->role, $ribbon->percent),
+                $l->ribbons,
+            ),
             $l->textures,
             array_map(static fn(Srgb $colour): string => $colour->hex(), $l->resting->colours),
             $l->resting->finishes,

@@ -18,12 +18,29 @@ final readonly class LookReader
         $fields = new Fields();
         $ribbons = [];
         foreach ($input->ribbons as $i => $ribbon) {
-            $ribbons[] = $fields->read("ribbons[{$i}]", static fn(): Ribbon => new Ribbon(trim($ribbon->name), Srgb::ofHex($ribbon->hex), $ribbon->role, $ribbon->percent), null);
+            $ribbons[] = $fields->read("ribbons[{$i}]", static fn(): Ribbon => new Ribbon(
+                trim($ribbon->name),
+                Srgb::ofHex($ribbon->hex),
+                $ribbon->role,
+                $ribbon->percent,
+            ), null);
         }
         $resting = $fields->read('restingColours', static fn(): array => array_map(Srgb::ofHex(...), $input->restingColours), []);
         $fields->complete();
         $ribbons = array_values(array_filter($ribbons, static fn(?Ribbon $ribbon): bool => null !== $ribbon));
-        $look = $fields->read('ribbons', static fn(): Look => new Look(trim($input->name), $ribbons, $input->textures, new Resting($resting, $input->restingFinishes, $input->restingTextures, $input->restingPieces), $input->mood, $input->balance, $input->colour), null);
+        $look = $fields->read(
+            'ribbons',
+            static fn(): Look => new Look(
+                trim($input->name),
+                $ribbons,
+                $input->textures,
+                new Resting($resting, $input->restingFinishes, $input->restingTextures, $input->restingPieces),
+                $input->mood,
+                $input->balance,
+                $input->colour,
+            ),
+            null,
+        );
         $fields->complete();
 
         return $look ?? throw new \LogicException('A look that was read is complete.');

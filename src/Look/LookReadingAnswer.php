@@ -17,7 +17,17 @@ final readonly class LookReadingAnswer
      * @param list<bool>   $darkFigures whether dark figures read better on a ribbon than white ones
      * @param list<string> $warnings
      */
-    private function __construct(public float $chroma, public float $spread, public float $warmth, public float $hues, public array $words, public array $names, public array $resting, public array $darkFigures, public array $warnings) {}
+    private function __construct(
+        public float $chroma,
+        public float $spread,
+        public float $warmth,
+        public float $hues,
+        public array $words,
+        public array $names,
+        public array $resting,
+        public array $darkFigures,
+        public array $warnings,
+    ) {}
 
     /**
      * @param list<string>        $names
@@ -27,6 +37,16 @@ final readonly class LookReadingAnswer
      */
     public static function of(PaletteReading $reading, array $names, array $resting, array $darkFigures, array $warnings): self
     {
-        return new self(round($reading->chroma, 3), round($reading->spread, 3), round($reading->warmth, 2), round($reading->hues, 1), $reading->words, $names, $resting, $darkFigures, array_map(static fn(RibbonWarning $warning): string => $warning->sentence, $warnings));
+        return new self(
+            round($reading->chroma, 3),
+            round($reading->spread, 3),
+            round($reading->warmth, 2),
+            round($reading->hues, 1),
+            $reading->words,
+            $names,
+            $resting,
+            $darkFigures,
+            array_map(static fn(RibbonWarning $warning): string => $warning->sentence, $warnings),
+        );
     }
 }

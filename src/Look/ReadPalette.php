@@ -27,6 +27,15 @@ final readonly class ReadPalette
         $palette = $fields->read('text', static fn(): GimpPalette => GimpPalette::read($input->text), new GimpPalette('', []));
         $fields->complete();
 
-        return new PaletteAnswer($palette->name, array_map(fn(array $entry): NamedColourAnswer => new NamedColourAnswer($entry['colour']->hex(), '' === $entry['name'] ? $this->names->of($entry['colour']) : $entry['name']), $palette->entries));
+        return new PaletteAnswer(
+            $palette->name,
+            array_map(
+                fn(array $entry): NamedColourAnswer => new NamedColourAnswer(
+                    $entry['colour']->hex(),
+                    '' === $entry['name'] ? $this->names->of($entry['colour']) : $entry['name'],
+                ),
+                $palette->entries,
+            ),
+        );
     }
 }

@@ -22,8 +22,14 @@ final readonly class ReadPhoto
     public function __construct(private ColourNames $names) {}
 
     #[Route('/api/homes/{home}/colours/photo', methods: ['POST'])]
-    public function __invoke(#[Upload('photo')] PhotoFile $photo, #[MapQueryParameter] int $most = 5, #[MapQueryParameter] bool $withoutGround = true): FoundColoursAnswer
-    {
+    public function __invoke(
+        #[Upload('photo')]
+        PhotoFile $photo,
+        #[MapQueryParameter]
+        int $most = 5,
+        #[MapQueryParameter]
+        bool $withoutGround = true,
+    ): FoundColoursAnswer {
         return FoundColoursAnswer::of((new PhotoColours())->read($photo->grid(), $most, $withoutGround), $this->names);
     }
 }

@@ -11,5 +11,12 @@ final readonly class StockByLookAnswer
      * @param list<PieceInLookAnswer> $answers
      * @param list<float>           $placed  0 to 1 by ribbon, then what is nobody's
      */
-    public function __construct(public int $in, public int $near, public int $outside, public array $answers, public array $placed, public LookReadingAnswer $reading) {}
+    public function __construct(
+        public int $in,
+        public int $near,
+        public int $outside,
+        public array $answers,
+        public array $placed,
+        public LookReadingAnswer $reading,
+    ) {}
 }

@@ -19,7 +19,10 @@ final readonly class WritePalette
     public function __invoke(Look $look): FileAnswer
     {
         $l = $look->look();
-        $palette = new GimpPalette($l->name, array_map(static fn(Ribbon $ribbon): array => ['colour' => $ribbon->colour, 'name' => $ribbon->name], $l->ribbons));
+        $palette = new GimpPalette(
+            $l->name,
+            array_map(static fn(Ribbon $ribbon): array => ['colour' => $ribbon->colour, 'name' => $ribbon->name], $l->ribbons),
+        );
 
         return new FileAnswer($palette->write(), 'text/plain; charset=utf-8', $l->name . '.gpl');
     }

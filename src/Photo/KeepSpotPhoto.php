@@ -32,7 +32,10 @@ final readonly class KeepSpotPhoto
         $kept = $this->entities->getRepository(SpotPhoto::class)->findOneBy(['swap' => $swap, 'spot' => $spot, 'moment' => $moment]) ?? new SpotPhoto($swap, $spot, $moment);
         $kept->keep($photo->jpeg(), $this->clock->now(), $by->name());
         $this->entities->persist($kept);
-        $this->journal->say(sprintf(PhotoMoment::Before === $moment ? '%s is photographed before it is dressed' : '%s is photographed as it stands', $spot->name()));
+        $this->journal->say(sprintf(
+            PhotoMoment::Before === $moment ? '%s is photographed before it is dressed' : '%s is photographed as it stands',
+            $spot->name(),
+        ));
         $this->entities->flush();
 
         return SpotPhotoAnswer::of($kept);

@@ -29,7 +29,10 @@ final readonly class PhotoFile
         $bytes = (int) filesize($path);
         $size = $bytes > 0 && $bytes <= self::MOST_BYTES ? @getimagesize($path) : false;
         if (false === $size || !\in_array($size[2], [\IMAGETYPE_JPEG, \IMAGETYPE_PNG, \IMAGETYPE_WEBP], true)) {
-            throw InvalidInput::at($field, $bytes > self::MOST_BYTES ? 'The photo is larger than 12 MB.' : 'This is not a photo we can read. Take PNG, JPEG or WebP.');
+            throw InvalidInput::at(
+                $field,
+                $bytes > self::MOST_BYTES ? 'The photo is larger than 12 MB.' : 'This is not a photo we can read. Take PNG, JPEG or WebP.',
+            );
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
             throw InvalidInput::at($field, sprintf('The photo has %d by %d dots; at most 40 million in all can be read.', $size[0], $size[1]));

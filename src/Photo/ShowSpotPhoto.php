@@ -15,6 +15,10 @@ final readonly class ShowSpotPhoto
     #[Route('/api/homes/{home}/spot-photos/{photo}', methods: ['GET'])]
     public function __invoke(SpotPhoto $photo): FileAnswer
     {
-        return FileAnswer::shown($photo->jpeg(), 'image/jpeg', sprintf('%s, %s, %s.jpg', $photo->spot()->name(), $photo->swap()->name(), $photo->moment()->value));
+        return FileAnswer::shown(
+            $photo->jpeg(),
+            'image/jpeg',
+            sprintf('%s, %s, %s.jpg', $photo->spot()->name(), $photo->swap()->name(), $photo->moment()->value),
+        );
     }
 }

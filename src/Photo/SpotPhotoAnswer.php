@@ -25,6 +25,15 @@ final readonly class SpotPhotoAnswer
     {
         $swap = $photo->swap();
 
-        return new self($photo->id(), $swap->id(), $swap->name(), $swap->swapDay()->format('Y-m-d'), $photo->spot()->id(), $photo->moment(), $photo->at()->format('YmdHis'), $photo->by());
+        return new self(
+            $photo->id(),
+            $swap->id(),
+            $swap->name(),
+            $swap->swapDay()->format('Y-m-d'),
+            $photo->spot()->id(),
+            $photo->moment(),
+            $photo->at()->format('YmdHis'),
+            $photo->by(),
+        );
     }
 }

@@ -70,7 +70,10 @@ final class Catalogue
     public function ofKinds(Home $home, array $kinds): array
     {
         $entries = [];
-        foreach ($this->rows(sprintf('home_id = ? AND removed_at IS NULL AND kind IN (%s) ORDER BY name, id', implode(', ', array_fill(0, \count($kinds), '?'))), [$home->id(), ...$kinds]) as $row) {
+        foreach ($this->rows(
+            sprintf('home_id = ? AND removed_at IS NULL AND kind IN (%s) ORDER BY name, id', implode(', ', array_fill(0, \count($kinds), '?'))),
+            [$home->id(), ...$kinds],
+        ) as $row) {
             $entries[$row[0]] = $this->entry($row);
         }
 
@@ -96,8 +99,22 @@ final class Catalogue
         /** @var list<RecordRow> $rows */
         $rows = $this->db->fetchAllNumeric('SELECT ' . self::RECORD_COLUMNS . ' FROM piece WHERE ' . self::WINDOW, [$home->id(), $limit, $offset]);
         $records = [];
-        foreach ($rows as [$id, $shape, $pattern, $origin, $cost, $replacement, $cameOn, $care, $faces, $parts, $setName, $setOf, $laidOut, $photoAt, $assumed]) {
-            $records[$id] = new PieceRecord($shape, $pattern, $origin, Money::ofMinor($cost), Money::ofMinor($replacement), null === $cameOn ? null : new \DateTimeImmutable($cameOn), $care, $this->makeup($faces, $parts, $setName, $setOf, $laidOut), null === $photoAt ? null : new \DateTimeImmutable($photoAt), '[]' === $assumed ? [] : $this->list($assumed, fn(mixed $word): Assumed => Assumed::from($this->text($word))));
+        foreach ($rows as [
+            $id, $shape, $pattern, $origin, $cost, $replacement, $cameOn, $care, $faces, $parts, $setName, $setOf, $laidOut, $photoAt,
+            $assumed,
+        ]) {
+            $records[$id] = new PieceRecord(
+                $shape,
+                $pattern,
+                $origin,
+                Money::ofMinor($cost),
+                Money::ofMinor($replacement),
+                null === $cameOn ? null : new \DateTimeImmutable($cameOn),
+                $care,
+                $this->makeup($faces, $parts, $setName, $setOf, $laidOut),
+                null === $photoAt ? null : new \DateTimeImmutable($photoAt),
+                '[]' === $assumed ? [] : $this->list($assumed, fn(mixed $word): Assumed => Assumed::from($this->text($word))),
+            );
         }
 
         return $records;
@@ -181,7 +198,9 @@ final class Catalogue
 
     private function share(mixed $share): ColourShare
     {
-        return \is_array($share) ? new ColourShare(Srgb::ofHex($this->text($share['hex'] ?? '')), \is_int($share['percent'] ?? null) ? $share['percent'] : 0) : throw new \LogicException('A stored colour is a pair.');
+        return \is_array($share)
+            ? new ColourShare(Srgb::ofHex($this->text($share['hex'] ?? '')), \is_int($share['percent'] ?? null) ? $share['percent'] : 0)
+            : throw new \LogicException('A stored colour is a pair.');
     }
 
     private function text(mixed $value): string

@@ -19,7 +19,10 @@ final readonly class HistoryRepository
     public function of(Home $home, ?Season $season): Past
     {
         /** @var iterable<array{string, string, string|null, string|null}> $rows */
-        $rows = $this->db->iterateNumeric('SELECT s.id, s.season, w.piece_id, w.spot_id FROM swap s LEFT JOIN wear w ON w.swap_id = s.id WHERE s.home_id = ? AND s.closed_at IS NOT NULL ORDER BY s.closed_at DESC, s.id DESC, w.spot_id', [$home->id()]);
+        $rows = $this->db->iterateNumeric(
+            'SELECT s.id, s.season, w.piece_id, w.spot_id FROM swap s LEFT JOIN wear w ON w.swap_id = s.id WHERE s.home_id = ? AND s.closed_at IS NOT NULL ORDER BY s.closed_at DESC, s.id DESC, w.spot_id',
+            [$home->id()],
+        );
         $age = [];
         /** @var array<string, array{swaps: array<string, true>, idle: int, spot: string|null}> $worn */
         $worn = [];
@@ -32,7 +35,10 @@ final readonly class HistoryRepository
             }
         }
 
-        return new Past(array_map(static fn(array $known): History => new History(\count($known['swaps']), $known['idle'], $known['spot']), $worn), \count($age));
+        return new Past(
+            array_map(static fn(array $known): History => new History(\count($known['swaps']), $known['idle'], $known['spot']), $worn),
+            \count($age),
+        );
     }
 
     /** @return array<string, Choice> by piece id, what was decided when this season was last dressed */
@@ -60,7 +66,10 @@ final readonly class HistoryRepository
     public function notes(Home $home, Season $season): array
     {
         /** @var list<array{string, string}> $rows */
-        $rows = $this->db->fetchAllNumeric('SELECT p.id, n.text FROM note n JOIN piece p ON p.home_id = ? AND p.removed_at IS NULL AND LENGTH(p.name) > 3 AND INSTR(LOWER(n.text), LOWER(p.name)) > 0 WHERE n.swap_id = (SELECT id FROM swap WHERE home_id = ? AND season = ? AND closed_at IS NOT NULL ORDER BY closed_at DESC, id DESC LIMIT 1) AND n.removed_at IS NULL ORDER BY n.at', [$home->id(), $home->id(), $season->value]);
+        $rows = $this->db->fetchAllNumeric(
+            'SELECT p.id, n.text FROM note n JOIN piece p ON p.home_id = ? AND p.removed_at IS NULL AND LENGTH(p.name) > 3 AND INSTR(LOWER(n.text), LOWER(p.name)) > 0 WHERE n.swap_id = (SELECT id FROM swap WHERE home_id = ? AND season = ? AND closed_at IS NOT NULL ORDER BY closed_at DESC, id DESC LIMIT 1) AND n.removed_at IS NULL ORDER BY n.at',
+            [$home->id(), $home->id(), $season->value],
+        );
 
         return array_column($rows, 1, 0);
     }

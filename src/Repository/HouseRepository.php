@@ -23,7 +23,10 @@ final readonly class HouseRepository
     /** @return list<Room> on the walk through the house */
     public function rooms(Home $home): array
     {
-        return array_values($this->entities->getRepository(Room::class)->findBy(['home' => $home, 'removedAt' => null], ['round' => 'ASC', 'name' => 'ASC', 'id' => 'ASC']));
+        return array_values($this->entities->getRepository(Room::class)->findBy(
+            ['home' => $home, 'removedAt' => null],
+            ['round' => 'ASC', 'name' => 'ASC', 'id' => 'ASC'],
+        ));
     }
 
     /** @return list<Spot> by room on the walk, focal spots first */

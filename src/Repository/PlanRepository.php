@@ -33,10 +33,24 @@ final readonly class PlanRepository
     public function places(Swap $swap): array
     {
         /** @var iterable<array{string, string, string, int, int, string, int, int, int, string|null}> $rows */
-        $rows = $this->db->iterateNumeric('SELECT id, piece_id, spot_id, count, left_edge, layer, "raise", version, tier, posture FROM placement WHERE swap_id = ? ORDER BY id', [$swap->id()]);
+        $rows = $this->db->iterateNumeric(
+            'SELECT id, piece_id, spot_id, count, left_edge, layer, "raise", version, tier, posture FROM placement WHERE swap_id = ? ORDER BY id',
+            [$swap->id()],
+        );
         $places = [];
         foreach ($rows as [$id, $piece, $spot, $count, $left, $layer, $raise, $version, $tier, $posture]) {
-            $places[$id] = new PlannedPlace($id, $piece, $spot, $count, $left, Layer::from($layer), $raise, $version, $tier, null === $posture ? null : Posture::from($posture));
+            $places[$id] = new PlannedPlace(
+                $id,
+                $piece,
+                $spot,
+                $count,
+                $left,
+                Layer::from($layer),
+                $raise,
+                $version,
+                $tier,
+                null === $posture ? null : Posture::from($posture),
+            );
         }
 
         return $places;

@@ -22,7 +22,12 @@ final class SearchRepository
 {
     private const PART = 'part of an arrangement';
     /** What is said of a piece nobody has looked at, by how it is stored. */
-    private const ASSUMED = ['["size"]' => 'assumed size ', '["colour"]' => 'assumed colour ', '["size","colour"]' => 'assumed size assumed colour ', '["colour","size"]' => 'assumed size assumed colour '];
+    private const ASSUMED = [
+        '["size"]' => 'assumed size ',
+        '["colour"]' => 'assumed colour ',
+        '["size","colour"]' => 'assumed size assumed colour ',
+        '["colour","size"]' => 'assumed size assumed colour ',
+    ];
 
     /** @var array<string, list<ColourShare>> */
     private array $colours = [];
@@ -41,11 +46,19 @@ final class SearchRepository
         [$at, $kinds] = $this->places($home, $names, $query->placesAsked($names));
         $history = $this->history->of($home, null)->histories;
         /** @var iterable<array{string, string, string, int, int, int, string, string, string, string, string, string, string, string, int, int, int, int, string, int|null, string, string, string|null}> $rows */
-        $rows = $this->db->iterateNumeric('SELECT id, name, kind, width, depth, height, colours, materials, finish, seasons, hazards, origin, care, set_name, cost_each, replacement_each, weight, count, assumed, laid_out, shape, pattern, came_on FROM piece WHERE home_id = ? AND removed_at IS NULL', [$home->id()]);
-        foreach ($rows as [$id, $name, $kind, $width, $depth, $height, $colours, $materials, $finish, $seasons, $hazards, $origin, $care, $set, $cost, $worth, $grams, $count, $assumed, $run, $shape, $pattern, $came]) {
+        $rows = $this->db->iterateNumeric(
+            'SELECT id, name, kind, width, depth, height, colours, materials, finish, seasons, hazards, origin, care, set_name, cost_each, replacement_each, weight, count, assumed, laid_out, shape, pattern, came_on FROM piece WHERE home_id = ? AND removed_at IS NULL',
+            [$home->id()],
+        );
+        foreach ($rows as [
+            $id, $name, $kind, $width, $depth, $height, $colours, $materials, $finish, $seasons, $hazards, $origin, $care, $set, $cost,
+            $worth, $grams, $count, $assumed, $run, $shape, $pattern, $came,
+        ]) {
             // Lists repeat over thousands of pieces and are put into words once; what is written by hand is not.
             $said = "{$kind} {$materials} {$finish} {$seasons} {$hazards} {$shape} {$pattern} ";
-            $text = ($this->words[$said] ??= mb_strtolower($said) . $this->textures($materials)) . ' ' . ('' === $origin . $care . $set ? '' : mb_strtolower("{$origin} {$care} {$set} ")) . ('[]' === $assumed ? '' : self::ASSUMED[$assumed] ?? '') . ($at[$id] ?? '');
+            $text = ($this->words[$said] ??= mb_strtolower($said) . $this->textures($materials)) . ' ' . ('' === $origin . $care . $set
+                ? ''
+                : mb_strtolower("{$origin} {$care} {$set} ")) . ('[]' === $assumed ? '' : self::ASSUMED[$assumed] ?? '') . ($at[$id] ?? '');
             $long = null === $run ? $this->length($kind, $width) : $run;
             yield new SearchCard($id, mb_strtolower($name), $text, $query->asksForColour ? $this->colours[$colours] ??= $this->colours($colours) : [], $width, $depth, $height, ($history[$id] ?? null)?->seasonsIdle, $kinds[$id] ?? [], $cost, $worth, $grams, $count, $kind, $long, $came ?? '');
         }
@@ -63,7 +76,10 @@ final class SearchRepository
     /** @return list<Opening> totes and spots with the room they have */
     public function openings(Home $home): array
     {
-        $rows = $this->db->iterateNumeric("SELECT code, width, depth, height, '[]', 1 FROM tote WHERE home_id = ? AND removed_at IS NULL UNION ALL SELECT s.name, s.width, s.depth, s.clear_height, s.tiers, 0 FROM spot s JOIN room r ON r.id = s.room_id WHERE r.home_id = ? AND s.removed_at IS NULL", [$home->id(), $home->id()]);
+        $rows = $this->db->iterateNumeric(
+            "SELECT code, width, depth, height, '[]', 1 FROM tote WHERE home_id = ? AND removed_at IS NULL UNION ALL SELECT s.name, s.width, s.depth, s.clear_height, s.tiers, 0 FROM spot s JOIN room r ON r.id = s.room_id WHERE r.home_id = ? AND s.removed_at IS NULL",
+            [$home->id(), $home->id()],
+        );
         $openings = [];
         /** @var array{string, int, int, int|null, string, int} $row */
         foreach ($rows as $row) {
@@ -82,7 +98,10 @@ final class SearchRepository
         $names = array_combine($kinds = array_map(static fn(PlaceKind $kind): string => $kind->value, PlaceKind::cases()), $kinds);
         $names[PlaceKind::Within->value] = self::PART;
         /** @var iterable<array{string, string}> $rows rows rather than entities: a question is answered in a blink */
-        $rows = $this->db->iterateNumeric("SELECT 'tote:' || id, code || ' ' || place FROM tote WHERE home_id = ? AND removed_at IS NULL UNION ALL SELECT 'spot:' || s.id, s.name || ' ' || r.name FROM spot s JOIN room r ON r.id = s.room_id WHERE r.home_id = ? AND s.removed_at IS NULL", [$home->id(), $home->id()]);
+        $rows = $this->db->iterateNumeric(
+            "SELECT 'tote:' || id, code || ' ' || place FROM tote WHERE home_id = ? AND removed_at IS NULL UNION ALL SELECT 'spot:' || s.id, s.name || ' ' || r.name FROM spot s JOIN room r ON r.id = s.room_id WHERE r.home_id = ? AND s.removed_at IS NULL",
+            [$home->id(), $home->id()],
+        );
         foreach ($rows as [$key, $called]) {
             $names[$key] = mb_strtolower($called);
         }
@@ -126,7 +145,13 @@ final class SearchRepository
         /** @var list<string> $words */
         $words = json_decode($materials, true, 4, \JSON_THROW_ON_ERROR);
 
-        return implode(' ', array_map(static fn(string $word): string => explode(' and ', Material::from($word)->texture()->value)[0], $words) /* “glass and mirror” makes no mirror of a vase */);
+        return implode(
+            ' ',
+            array_map(
+                static fn(string $word): string => explode(' and ', Material::from($word)->texture()->value)[0],
+                $words,
+            ) /* “glass and mirror” makes no mirror of a vase */,
+        );
     }
 
     /** @return list<ColourShare> */

@@ -26,7 +26,10 @@ final readonly class StandingRepository
     public function whereabouts(Home $home): Whereabouts
     {
         /** @var iterable<array{string, string, int}> $rows */
-        $rows = $this->db->iterateNumeric('SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0', [$home->id()]);
+        $rows = $this->db->iterateNumeric(
+            'SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0',
+            [$home->id()],
+        );
         $units = [];
         foreach ($rows as [$piece, $place, $count]) {
             $units[$piece][$place] = $count;
@@ -69,7 +72,10 @@ final readonly class StandingRepository
     /** How many units of pieces that are still owned are at a place. */
     public function unitsAt(Place $place): int
     {
-        $count = $this->db->fetchOne('SELECT COALESCE(SUM(s.count), 0) FROM standing s JOIN piece p ON p.id = s.piece_id WHERE s.place = ? AND p.removed_at IS NULL', [$place->key()]);
+        $count = $this->db->fetchOne(
+            'SELECT COALESCE(SUM(s.count), 0) FROM standing s JOIN piece p ON p.id = s.piece_id WHERE s.place = ? AND p.removed_at IS NULL',
+            [$place->key()],
+        );
 
         return \is_numeric($count) ? (int) $count : 0;
     }
@@ -101,7 +107,11 @@ final readonly class StandingRepository
         foreach ($after as $piece => $places) {
             foreach (array_diff_assoc($places, $before[$piece] ?? []) as $place => $count) {
                 $there = $before[$piece][$place] ?? null;
-                $rows[] = ['key' => ['place' => $place, 'piece_id' => $piece], 'before' => null === $there ? null : ['count' => $there], 'after' => ['count' => $count]];
+                $rows[] = [
+                    'key' => ['place' => $place, 'piece_id' => $piece],
+                    'before' => null === $there ? null : ['count' => $there],
+                    'after' => ['count' => $count],
+                ];
             }
         }
         $this->rows->upsert('standing', $rows);
@@ -139,7 +149,19 @@ final readonly class StandingRepository
     private function own(string $tote, array $pieces): void
     {
         /** @var array<string, string|null> $before */
-        $before = $this->db->fetchAllKeyValue('SELECT id, own_tote FROM piece WHERE id IN (?) AND (own_tote IS NULL OR own_tote <> ?)', [$pieces, $tote], [ArrayParameterType::STRING, ParameterType::STRING]);
-        $this->rows->update('piece', ['own_tote' => $tote], array_map(static fn(string|int $id, ?string $own): array => ['key' => ['id' => (string) $id], 'before' => ['own_tote' => $own]], array_keys($before), $before));
+        $before = $this->db->fetchAllKeyValue(
+            'SELECT id, own_tote FROM piece WHERE id IN (?) AND (own_tote IS NULL OR own_tote <> ?)',
+            [$pieces, $tote],
+            [ArrayParameterType::STRING, ParameterType::STRING],
+        );
+        $this->rows->update(
+            'piece',
+            ['own_tote' => $tote],
+            array_map(
+                static fn(string|int $id, ?string $own): array => ['key' => ['id' => (string) $id], 'before' => ['own_tote' => $own]],
+                array_keys($before),
+                $before,
+            ),
+        );
     }
 }

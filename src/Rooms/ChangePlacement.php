@@ -37,7 +37,17 @@ final readonly class ChangePlacement
         }
         $fields = new Fields();
         $stance = $fields->read('at', static fn(): ?Stance => $input->stance($swap->home()->lengths()), null);
-        $change = $fields->read('count', static fn(): PlanChange => $state->plan->move($placement->id(), $spot->measures(), $input->count, $stance, $spot->taste()->school ?? $state->look->balance), new PlanChange());
+        $change = $fields->read(
+            'count',
+            static fn(): PlanChange => $state->plan->move(
+                $placement->id(),
+                $spot->measures(),
+                $input->count,
+                $stance,
+                $spot->taste()->school ?? $state->look->balance,
+            ),
+            new PlanChange(),
+        );
         $fields->complete();
         $after = $this->plans->store($state, $change, $by->name());
         $this->journal->say(sprintf('%s is moved on %s', $piece->name, $spot->name()));

@@ -56,19 +56,29 @@ final readonly class CoachWords
             Check::Surroundings => 0 === $faults ? 'nothing that should not be here' : self::counted($faults, 'piece', 'pieces') . ' should not be here',
             Check::Posture => 0 === $faults ? 'each as such a thing goes' : self::counted($faults, 'piece', 'pieces') . ' put strangely',
             Check::Sight => 0 === $faults ? 'free' : self::counted($faults, 'piece', 'pieces') . ' in the way',
-            Check::Settings => 0 === $faults ? self::counted($number('seats'), 'place', 'places') . ' free' : self::counted($faults, 'piece', 'pieces') . ' where people eat',
-            Check::HangingHeight => (1 === $number('over') ? '' : 'middle at ') . $this->length($finding, 'at') . (1 === $number('over') ? ' over what stands below' : ' from the floor'),
+            Check::Settings => 0 === $faults
+                ? self::counted($number('seats'), 'place', 'places') . ' free'
+                : self::counted($faults, 'piece', 'pieces') . ' where people eat',
+            Check::HangingHeight => (1 === $number('over')
+                ? ''
+                : 'middle at ') . $this->length($finding, 'at') . (1 === $number('over') ? ' over what stands below' : ' from the floor'),
             Check::Balance => match (true) {
                 1 === $number('alone') => $number('percent') < 1 ? 'right in the middle' : sprintf('%d %% off the middle', $number('percent')),
                 $number('percent') < 1 => 'both sides pull alike',
                 default => sprintf('%s side %d %% lighter', $this->text($finding, 'lighter'), $number('percent')),
             },
-            Check::Levels => self::counted(\count($this->list($finding, 'levels')), 'level', 'levels') . ([] === $this->list($finding, 'levels') ? '' : ': ' . implode(', ', $this->list($finding, 'levels'))),
+            Check::Levels => self::counted(\count($this->list($finding, 'levels')), 'level', 'levels') . ([] === $this->list($finding, 'levels')
+                ? ''
+                : ': ' . implode(', ', $this->list($finding, 'levels'))),
             Check::Neighbours => sprintf('%d of %d pairs step well', $number('good'), $number('pairs')),
-            Check::Groups => 1 === \count($this->list($finding, 'counts')) ? 'one group of ' . $this->list($finding, 'counts')[0] : 'groups of ' . implode(', ', $this->list($finding, 'counts')),
+            Check::Groups => 1 === \count($this->list($finding, 'counts'))
+                ? 'one group of ' . $this->list($finding, 'counts')[0]
+                : 'groups of ' . implode(', ', $this->list($finding, 'counts')),
             Check::Air => $this->air($finding, $number('percent')),
             Check::Hidden => 0 === $faults ? 'everything is seen' : self::counted($faults, 'piece', 'pieces') . ' hidden',
-            Check::Contrast => Verdict::Good === $finding->verdict ? 'clear against the wall' : sprintf('%d %% of it is lost against the wall', $number('percent')),
+            Check::Contrast => Verdict::Good === $finding->verdict
+                ? 'clear against the wall'
+                : sprintf('%d %% of it is lost against the wall', $number('percent')),
             Check::Focal => Verdict::Good === $finding->verdict ? $this->text($finding, 'lead') : 'none',
             Check::Echo => 0 === $faults ? 'on both sides' : self::counted($faults, 'accent', 'accents') . ' on one side only',
             Check::Bands => 0 === $faults ? 'from foot to top' : self::counted($faults, 'band', 'bands') . ' bare',
@@ -115,7 +125,10 @@ final readonly class CoachWords
     /** Why, and what would help. */
     public function reason(Finding $finding): string
     {
-        $said = array_values(array_unique(array_filter(array_map(fn(Fault $fault): string => $this->fault($finding->check, $fault), $finding->faults), static fn(string $sentence): bool => '' !== $sentence)));
+        $said = array_values(array_unique(array_filter(
+            array_map(fn(Fault $fault): string => $this->fault($finding->check, $fault), $finding->faults),
+            static fn(string $sentence): bool => '' !== $sentence,
+        )));
         $more = \count($said) - self::MOST_SENTENCES;
         $sentences = implode(' ', \array_slice($said, 0, self::MOST_SENTENCES)) . ($more > 0 ? sprintf(' And %d more.', $more) : '');
 
@@ -133,7 +146,9 @@ final readonly class CoachWords
     {
         $one = $fault->pieces[0]->piece->name ?? '';
         $two = $fault->pieces[1]->piece->name ?? '';
-        $value = fn(string $name): string => ($fault->values[$name] ?? '') instanceof Length ? $this->lengths->write($fault->values[$name]) : (string) ($fault->values[$name] ?? '');
+        $value = fn(string $name): string => ($fault->values[$name] ?? '') instanceof Length
+            ? $this->lengths->write($fault->values[$name])
+            : (string) ($fault->values[$name] ?? '');
 
         return match ($check->value . ' ' . $fault->code) {
             'fit.physical over the edge' => sprintf('%s hangs %s over the edge.', $one, $value('by')),
@@ -201,7 +216,9 @@ final readonly class CoachWords
     {
         $value = $finding->figures[$name] ?? [];
 
-        return \is_array($value) ? array_map(fn(int|string|Length $one): string => $one instanceof Length ? $this->lengths->write($one) : (string) $one, $value) : [];
+        return \is_array($value)
+            ? array_map(fn(int|string|Length $one): string => $one instanceof Length ? $this->lengths->write($one) : (string) $one, $value)
+            : [];
     }
 
     private static function counted(int $count, string $one, string $many): string

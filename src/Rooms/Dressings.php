@@ -36,8 +36,23 @@ final readonly class Dressings
         $coachWords = new CoachWords($lengths);
         $placeWords = $this->availability->places($state);
         $places = Availability::whereabouts($state, array_map(static fn(PlacedPiece $placed): string => $placed->piece->id, $dressing->placed), $placeWords);
-        $placements = array_map(static fn(PlacedPiece $placed): PlacementAnswer => PlacementAnswer::of($state->plan->places[$placed->id], $placed, $measures, $state->meter, $places[$placed->piece->id] ?? 'in store'), $dressing->placed);
-        $ranking = (new CandidateRanking())->rank($dressing, $this->availability->of($state, false, $placeWords), $by, $state->swap->season(), self::CANDIDATES);
+        $placements = array_map(
+            static fn(PlacedPiece $placed): PlacementAnswer => PlacementAnswer::of(
+                $state->plan->places[$placed->id],
+                $placed,
+                $measures,
+                $state->meter,
+                $places[$placed->piece->id] ?? 'in store',
+            ),
+            $dressing->placed,
+        );
+        $ranking = (new CandidateRanking())->rank(
+            $dressing,
+            $this->availability->of($state, false, $placeWords),
+            $by,
+            $state->swap->season(),
+            self::CANDIDATES,
+        );
         $moments = $dressing->moments();
 
         return new DressingAnswer(
@@ -55,8 +70,18 @@ final readonly class Dressings
             array_map(static fn(array $p): PointAnswer => new PointAnswer($p['x'], $p['top']), (new Skyline())->over($dressing)),
             array_map(static fn(Candidate $candidate): CandidateAnswer => CandidateAnswer::of($candidate, $lengths), $ranking->candidates),
             $ranking->suitable,
-            array_map(static fn(string $reason, int $pieces): LeftOutAnswer => new LeftOutAnswer($reason, $pieces), array_keys($ranking->leftOut), array_values($ranking->leftOut)),
-            array_map(NeedAnswer::of(...), array_values($this->entities->getRepository(Need::class)->findBy(['swap' => $state->swap, 'spot' => $spot, 'removedAt' => null], ['id' => 'ASC']))),
+            array_map(
+                static fn(string $reason, int $pieces): LeftOutAnswer => new LeftOutAnswer($reason, $pieces),
+                array_keys($ranking->leftOut),
+                array_values($ranking->leftOut),
+            ),
+            array_map(
+                NeedAnswer::of(...),
+                array_values($this->entities->getRepository(Need::class)->findBy(
+                    ['swap' => $state->swap, 'spot' => $spot, 'removedAt' => null],
+                    ['id' => 'ASC'],
+                )),
+            ),
             $this->lastYear($state->swap, $spot),
         );
     }

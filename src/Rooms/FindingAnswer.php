@@ -28,6 +28,17 @@ final readonly class FindingAnswer
 
     public static function of(Finding $finding, CoachWords $words): self
     {
-        return new self($finding->check, CoachWords::title($finding->check), $finding->verdict, $words->figure($finding), $words->aim($finding), $words->reason($finding), $finding->band, $finding->placements(), $finding->check->isTaste(), $finding->isOverruled);
+        return new self(
+            $finding->check,
+            CoachWords::title($finding->check),
+            $finding->verdict,
+            $words->figure($finding),
+            $words->aim($finding),
+            $words->reason($finding),
+            $finding->band,
+            $finding->placements(),
+            $finding->check->isTaste(),
+            $finding->isOverruled,
+        );
     }
 }

@@ -39,7 +39,9 @@ final readonly class KeepVersion
         if ([] === $dressing->placed) {
             throw InvalidInput::at('from', sprintf('%s is bare: there is nothing yet to keep a version of.', $spot->name()));
         }
-        $target = null === $input->onto ? $spot : ($this->house->spot($swap->home(), $input->onto) ?? throw InvalidInput::at('onto', 'That spot is not there any more.'));
+        $target = null === $input->onto
+            ? $spot
+            : ($this->house->spot($swap->home(), $input->onto) ?? throw InvalidInput::at('onto', 'That spot is not there any more.'));
         $rearranging = new Rearranging();
         $made = match (true) {
             $target !== $spot => $rearranging->onto($dressing, $target->measures(), $target->taste()->school ?? $state->look->balance),

@@ -33,10 +33,26 @@ final readonly class PlacePiece
         $piece = $state->plan->stock[$input->piece] ?? throw InvalidInput::at('piece', 'That piece is not in the cupboard any more.');
         $fields = new Fields();
         $stance = $fields->read('at', static fn(): ?Stance => $input->stance($swap->home()->lengths()), null);
-        $change = $fields->read('count', static fn(): PlanChange => $state->plan->place((string) new Ulid(), $input->piece, $spot->measures(), $input->count, $stance, $spot->taste()->school ?? $state->look->balance), new PlanChange());
+        $change = $fields->read(
+            'count',
+            static fn(): PlanChange => $state->plan->place(
+                (string) new Ulid(),
+                $input->piece,
+                $spot->measures(),
+                $input->count,
+                $stance,
+                $spot->taste()->school ?? $state->look->balance,
+            ),
+            new PlanChange(),
+        );
         $fields->complete();
         $after = $this->plans->store($state, $change, $by->name());
-        $this->journal->say(sprintf('%s %s on %s', 1 === $input->count ? $piece->name : $input->count . ' of ' . $piece->name, 1 === $input->count ? 'stands' : 'stand', $spot->name()));
+        $this->journal->say(sprintf(
+            '%s %s on %s',
+            1 === $input->count ? $piece->name : $input->count . ' of ' . $piece->name,
+            1 === $input->count ? 'stands' : 'stand',
+            $spot->name(),
+        ));
 
         return $this->dressings->answer($after, $spot);
     }

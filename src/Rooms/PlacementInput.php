@@ -10,7 +10,10 @@ use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Stance;
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** Where units of a piece stand on a spot; left edge and raise in whole tenths of a millimetre. A left edge of null lets the core find the place; $at is the left edge as people write it, and comes before it. */
+/**
+ * Where units of a piece stand on a spot; left edge and raise in whole tenths of a millimetre. A left edge of null
+ * lets the core find the place; $at is the left edge as people write it, and comes before it.
+ */
 final readonly class PlacementInput
 {
     public function __construct(

@@ -30,6 +30,9 @@ final readonly class ReadRemedies
         $candidates = (new CandidateRanking())->rank($dressing, $this->availability->of($state, false), $by, $swap->season(), self::ADDED)->candidates;
         $words = new RemedyWords($dressing, $swap->home()->lengths());
 
-        return new RemediesAnswer(array_map(static fn(Remedy $remedy): RemedyAnswer => RemedyAnswer::of($remedy, $words), (new Remedies())->find($dressing, $candidates, $by)));
+        return new RemediesAnswer(array_map(
+            static fn(Remedy $remedy): RemedyAnswer => RemedyAnswer::of($remedy, $words),
+            (new Remedies())->find($dressing, $candidates, $by),
+        ));
     }
 }

@@ -38,7 +38,11 @@ final readonly class RemedyWords
             $to->tier === $from->tier ? '' : sprintf('to board %d', $to->tier + 1),
             $to->layer === $from->layer || !$hasLayers ? '' : 'to the ' . $to->layer->value,
             $to->posture === $from->posture ? '' : 'so that it ' . $to->posture->value,
-            $to->raise === $from->raise ? '' : ($to->raise > $from->raise ? $this->lengths->write(Length::ofTenths($to->raise - $from->raise)) . ' higher' : $this->lengths->write(Length::ofTenths($from->raise - $to->raise)) . ' lower'),
+            $to->raise === $from->raise
+                ? ''
+                : ($to->raise > $from->raise
+                    ? $this->lengths->write(Length::ofTenths($to->raise - $from->raise)) . ' higher'
+                    : $this->lengths->write(Length::ofTenths($from->raise - $to->raise)) . ' lower'),
         ], static fn(string $move): bool => '' !== $move);
 
         return sprintf('Shift %s %s', $to->piece->name, implode(', ', $moves));

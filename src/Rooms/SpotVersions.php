@@ -35,7 +35,10 @@ final readonly class SpotVersions
     public function add(Swap $swap, Spot $spot, array $places): SpotVersion
     {
         $taken = array_map(static fn(SpotVersion $one): string => $one->label(), $this->of($swap, $spot));
-        $label = array_values(array_diff(self::LABELS, $taken))[0] ?? throw InvalidInput::at('from', sprintf('%s has six versions already. Drop one first.', $spot->name()));
+        $label = array_values(array_diff(self::LABELS, $taken))[0] ?? throw InvalidInput::at(
+            'from',
+            sprintf('%s has six versions already. Drop one first.', $spot->name()),
+        );
         $version = new SpotVersion($swap, $spot, $label);
         $version->keep($places);
         $this->entities->persist($version);
@@ -46,6 +49,9 @@ final readonly class SpotVersions
     /** @return list<PlannedPlace> */
     public static function placesOf(Dressing $dressing): array
     {
-        return array_map(static fn(PlacedPiece $one): PlannedPlace => PlannedPlace::at($one->id, $one->piece->id, $dressing->spot->id, $one->count, $one->stance()), $dressing->placed);
+        return array_map(
+            static fn(PlacedPiece $one): PlannedPlace => PlannedPlace::at($one->id, $one->piece->id, $dressing->spot->id, $one->count, $one->stance()),
+            $dressing->placed,
+        );
     }
 }

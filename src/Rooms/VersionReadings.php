@@ -60,9 +60,22 @@ final readonly class VersionReadings
         return new VersionAnswer(
             $version->id(),
             $version->label(),
-            array_map(static fn(PlacedPiece $placed, PlannedPlace $place): PlacementAnswer => PlacementAnswer::of($place, $placed, $measures, $state->meter, $where[$placed->piece->id] ?? ''), $dressing->placed, $places),
+            array_map(
+                static fn(PlacedPiece $placed, PlannedPlace $place): PlacementAnswer => PlacementAnswer::of(
+                    $place,
+                    $placed,
+                    $measures,
+                    $state->meter,
+                    $where[$placed->piece->id] ?? '',
+                ),
+                $dressing->placed,
+                $places,
+            ),
             [] === $findings ? null : (int) round($coach->score($dressing, $findings)),
-            array_values(array_map(static fn(Finding $one): string => CoachWords::title($one->check), array_filter($findings, static fn(Finding $one): bool => $one->isOpen()))),
+            array_values(array_map(
+                static fn(Finding $one): string => CoachWords::title($one->check),
+                array_filter($findings, static fn(Finding $one): bool => $one->isOpen()),
+            )),
             round($moments->left, 1),
             round($moments->right, 1),
             array_values(array_unique($takes)),

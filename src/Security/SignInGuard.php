@@ -23,7 +23,13 @@ final readonly class SignInGuard
     private const MOST_BY_EMAIL = 5;
     private const MOST_BY_ADDRESS = 40;
 
-    public function __construct(private FailedSignIns $failed, private RequestStack $requests, private ClockInterface $clock, private PasswordHasherFactoryInterface $hashers, private LoggerInterface $logger) {}
+    public function __construct(
+        private FailedSignIns $failed,
+        private RequestStack $requests,
+        private ClockInterface $clock,
+        private PasswordHasherFactoryInterface $hashers,
+        private LoggerInterface $logger,
+    ) {}
 
     /** Before the password is looked at, so that a held-up guess costs nothing and tells nothing. */
     #[AsEventListener(priority: 2080)]

@@ -27,7 +27,15 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class CloseSwap
 {
-    public function __construct(private EntityManagerInterface $entities, private Plans $plans, private ReadSettle $read, private DayPlan $house, private ClockInterface $clock, private Journal $journal, private OpenSwaps $open) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Plans $plans,
+        private ReadSettle $read,
+        private DayPlan $house,
+        private ClockInterface $clock,
+        private Journal $journal,
+        private OpenSwaps $open,
+    ) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/close', methods: ['POST'])]
     public function __invoke(Swap $swap, #[Body] CloseInput $input): SettleAnswer
@@ -81,14 +89,28 @@ final readonly class CloseSwap
 
     private function refuseOpenTasks(Swap $swap): void
     {
-        $open = array_filter($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap], ['ordinal' => 'ASC']), static fn(SheetTask $task): bool => !$task->isDone());
+        $open = array_filter(
+            $this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap], ['ordinal' => 'ASC']),
+            static fn(SheetTask $task): bool => !$task->isDone(),
+        );
         if ([] !== $open) {
             $first = reset($open);
-            throw new Conflict(sprintf('%d %s of the day sheet %s still open, first “%s: %s”. Tick them, or close and leave things as they stand.', \count($open), 1 === \count($open) ? 'task' : 'tasks', 1 === \count($open) ? 'is' : 'are', $first->task()->phase->value, $first->task()->title));
+            throw new Conflict(sprintf(
+                '%d %s of the day sheet %s still open, first “%s: %s”. Tick them, or close and leave things as they stand.',
+                \count($open),
+                1 === \count($open) ? 'task' : 'tasks',
+                1 === \count($open) ? 'is' : 'are',
+                $first->task()->phase->value,
+                $first->task()->title,
+            ));
         }
         $moves = \count($this->plans->of($swap)->plan->difference($this->house->totes($swap->home()))->moves);
         if ($moves > 0) {
-            throw new Conflict(sprintf('The plan still wants %d %s moved, and no open task does it. Work the day sheet out again, or close and leave things as they stand.', $moves, 1 === $moves ? 'piece' : 'pieces'));
+            throw new Conflict(sprintf(
+                'The plan still wants %d %s moved, and no open task does it. Work the day sheet out again, or close and leave things as they stand.',
+                $moves,
+                1 === $moves ? 'piece' : 'pieces',
+            ));
         }
     }
 }

@@ -23,12 +23,19 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Allowed(Role::Helper)]
 final readonly class WriteNote
 {
-    public function __construct(private EntityManagerInterface $entities, private HouseRepository $house, private ClockInterface $clock, private Journal $journal) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private HouseRepository $house,
+        private ClockInterface $clock,
+        private Journal $journal,
+    ) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/notes', methods: ['POST'], defaults: ['_status' => 201])]
     public function __invoke(Swap $swap, #[Body] NoteInput $input, #[CurrentUser] Person $by): NoteAnswer
     {
-        $spot = null === $input->spot ? null : ($this->house->spot($swap->home(), $input->spot) ?? throw InvalidInput::at('spot', 'That spot is not there any more.'));
+        $spot = null === $input->spot
+            ? null
+            : ($this->house->spot($swap->home(), $input->spot) ?? throw InvalidInput::at('spot', 'That spot is not there any more.'));
         $note = new Note($swap, $spot, trim($input->text), $this->clock->now(), $by->name());
         $this->entities->persist($note);
         $this->journal->say(sprintf('“%s” is noted', mb_strimwidth($note->text(), 0, 60, '…')));

@@ -111,7 +111,9 @@ final readonly class DatabaseFile
         try {
             foreach ($this->tables($ours) as $table) {
                 if ($this->columns($ours, $table) !== $this->columns($given, $table)) {
-                    throw new UnsoundCopy([] === $this->columns($given, $table) ? sprintf('it is not a database of Bright Cupboard: it has no %s', $table) : sprintf('it is of another version: %s is not the same', $table));
+                    throw new UnsoundCopy([] === $this->columns($given, $table)
+                        ? sprintf('it is not a database of Bright Cupboard: it has no %s', $table)
+                        : sprintf('it is of another version: %s is not the same', $table));
                 }
             }
             $strange = array_diff($this->tables($given), $this->tables($ours));

@@ -23,7 +23,10 @@ final class SqliteMiddleware implements Middleware
                 if (!str_contains((string) ($params['driver'] ?? ''), 'sqlite')) {
                     return $connection;
                 }
-                foreach (['journal_mode = WAL', 'synchronous = NORMAL', 'foreign_keys = ON', 'busy_timeout = 20000', 'cache_size = -16384', 'mmap_size = 268435456'] as $pragma) {
+                foreach ([
+                    'journal_mode = WAL', 'synchronous = NORMAL', 'foreign_keys = ON', 'busy_timeout = 20000', 'cache_size = -16384',
+                    'mmap_size = 268435456',
+                ] as $pragma) {
                     $connection->exec('PRAGMA ' . $pragma);
                 }
 

@@ -42,7 +42,11 @@ final readonly class OpenSwaps
         }
         $from = $next->follows();
         if (null !== $from && $next->swapDay() <= $from->swapDay()) {
-            throw new Conflict(sprintf('%s is still open and comes on %s. The next one begins from it, on a later day.', $from->name(), $from->swapDay()->format('j F Y')));
+            throw new Conflict(sprintf(
+                '%s is still open and comes on %s. The next one begins from it, on a later day.',
+                $from->name(),
+                $from->swapDay()->format('j F Y'),
+            ));
         }
     }
 

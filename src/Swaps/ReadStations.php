@@ -20,7 +20,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class ReadStations
 {
-    public function __construct(private Plans $plans, private HouseRepository $house, private ReadHaul $haul, private EntityManagerInterface $entities, private ClockInterface $clock) {}
+    public function __construct(
+        private Plans $plans,
+        private HouseRepository $house,
+        private ReadHaul $haul,
+        private EntityManagerInterface $entities,
+        private ClockInterface $clock,
+    ) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/stations', methods: ['GET'])]
     public function __invoke(Swap $swap): StationsAnswer
@@ -45,6 +51,19 @@ final readonly class ReadStations
         $purse = $this->haul->purse($swap);
         $today = $this->clock->now()->setTime(0, 0);
 
-        return new StationsAnswer($inLook, $inHand, $decided, \count($dressed), \count($this->house->spots($swap->home())), $needs, $purse->hasBudget ? $purse->free->minor : null, \count(array_filter($tasks, static fn(SheetTask $task): bool => $task->isDone())), \count($tasks), $notes, (int) $today->diff($swap->swapDay())->format('%r%a'), $today->format('Y-m-d'));
+        return new StationsAnswer(
+            $inLook,
+            $inHand,
+            $decided,
+            \count($dressed),
+            \count($this->house->spots($swap->home())),
+            $needs,
+            $purse->hasBudget ? $purse->free->minor : null,
+            \count(array_filter($tasks, static fn(SheetTask $task): bool => $task->isDone())),
+            \count($tasks),
+            $notes,
+            (int) $today->diff($swap->swapDay())->format('%r%a'),
+            $today->format('Y-m-d'),
+        );
     }
 }

@@ -26,7 +26,13 @@ use Symfony\Component\Uid\Ulid;
 #[AsController]
 final readonly class StrikeSwap
 {
-    public function __construct(private EntityManagerInterface $entities, private OpenSwaps $open, private Plans $plans, private PlanRepository $placed, private Journal $journal) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private OpenSwaps $open,
+        private Plans $plans,
+        private PlanRepository $placed,
+        private Journal $journal,
+    ) {}
 
     #[Route('/api/homes/{home}/strikes', methods: ['POST'], defaults: ['_status' => 201])]
     public function __invoke(Home $home, #[Body] StrikeInput $input, #[CurrentUser] Person $by): SwapAnswer
@@ -40,7 +46,10 @@ final readonly class StrikeSwap
         }
         $day = DayText::read($input->swapDay);
         if ($day <= $struck->swapDay()) {
-            throw InvalidInput::at('swapDay', sprintf('%s is dressed on %s only. Strike it on a later day.', $struck->name(), $struck->swapDay()->format('j F')));
+            throw InvalidInput::at(
+                'swapDay',
+                sprintf('%s is dressed on %s only. Strike it on a later day.', $struck->name(), $struck->swapDay()->format('j F')),
+            );
         }
         $before = $struck->from();
         $look = new Look($home, ($before ?? $struck)->look()->look());

@@ -8,7 +8,10 @@ use App\Http\Day;
 use App\Http\Name;
 use BrightCupboard\Core\Stock\Season;
 
-/** A swap; money as people write it, empty where nothing is set. $strikeOn is the day it is struck, empty when nobody has said; $look is the look to copy when the swap is begun, empty when none is chosen yet. */
+/**
+ * A swap; money as people write it, empty where nothing is set. $strikeOn is the day it is struck, empty when
+ * nobody has said; $look is the look to copy when the swap is begun, empty when none is chosen yet.
+ */
 final readonly class SwapInput
 {
     public function __construct(

@@ -63,7 +63,12 @@ final readonly class Decide
         if ([] !== $conflicts) {
             $first = $conflicts[0];
             throw new Conflict(
-                sprintf('%s decided on %s meanwhile: %s. Nothing of yours was saved; look again, then decide.', '' === $first->by ? 'Someone' : $first->by, $state->catalogue[$first->piece]->piece->name, $first->choice->value ?? 'not decided'),
+                sprintf(
+                    '%s decided on %s meanwhile: %s. Nothing of yours was saved; look again, then decide.',
+                    '' === $first->by ? 'Someone' : $first->by,
+                    $state->catalogue[$first->piece]->piece->name,
+                    $first->choice->value ?? 'not decided',
+                ),
                 new DecisionsAnswer($conflicts),
             );
         }

@@ -23,8 +23,16 @@ final readonly class ForeseeChoice
     public function __invoke(Swap $swap, Piece $piece): ConsequencesAnswer
     {
         $state = $this->plans->of($swap);
-        $said = (new Consequences($state->look, $state->meter))->of($state->plan->fate($piece->id()), $state->plan->fates(), $this->catalogue->sets($swap->home()), $state->plan->spotNames());
+        $said = (new Consequences($state->look, $state->meter))->of(
+            $state->plan->fate($piece->id()),
+            $state->plan->fates(),
+            $this->catalogue->sets($swap->home()),
+            $state->plan->spotNames(),
+        );
 
-        return new ConsequencesAnswer(array_map(static fn(Choice $choice): ConsequenceAnswer => new ConsequenceAnswer($choice, $said[$choice->value] ?? []), Choice::cases()));
+        return new ConsequencesAnswer(array_map(
+            static fn(Choice $choice): ConsequenceAnswer => new ConsequenceAnswer($choice, $said[$choice->value] ?? []),
+            Choice::cases(),
+        ));
     }
 }

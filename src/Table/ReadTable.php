@@ -35,7 +35,20 @@ final readonly class ReadTable
             $suggestion = $suggest->suggest($entry->piece, $fit, $spot, $state->plan->historyOf($id)->remembering($last[$id] ?? null, $notes[$id] ?? null));
             $decision = $state->decisions[$id] ?? null;
             $decided += null === $decision?->choice ? 0 : 1;
-            $rows[] = new TableRowAnswer($id, null !== $spot, $decision?->choice, $decision->by ?? '', $decision->version ?? 0, $suggestion->choice, $suggestion->reason, $suggestion->confidence, $fit->score, $fit->verdict, $fit->ribbon, array_sum($state->plan->placed[$id] ?? []));
+            $rows[] = new TableRowAnswer(
+                $id,
+                null !== $spot,
+                $decision?->choice,
+                $decision->by ?? '',
+                $decision->version ?? 0,
+                $suggestion->choice,
+                $suggestion->reason,
+                $suggestion->confidence,
+                $fit->score,
+                $fit->verdict,
+                $fit->ribbon,
+                array_sum($state->plan->placed[$id] ?? []),
+            );
         }
 
         return new TableAnswer($decided, $rows, array_map(GuardAnswer::of(...), ($this->guards)($state)));

@@ -59,7 +59,9 @@ final readonly class KeepTote
                 $fields->refuse($field, 'The inside of a tote needs all three measures above 0, so that its room can be worked out.');
             }
         }
-        $mostWeight = '' === trim($input->mostWeight) ? null : $fields->read('mostWeight', static fn(): Weight => $home->weights()->read($input->mostWeight), null);
+        $mostWeight = '' === trim($input->mostWeight)
+            ? null
+            : $fields->read('mostWeight', static fn(): Weight => $home->weights()->read($input->mostWeight), null);
         $fields->complete();
 
         return [new Size($sides[0], $sides[1], $sides[2]), $mostWeight];

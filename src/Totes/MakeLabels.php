@@ -27,7 +27,10 @@ final readonly class MakeLabels
             $tote->code(),
             $tote->place(),
             $home->name(),
-            array_map(static fn(Stored $stored): string => ($stored->units > 1 ? $stored->units . ' ' : '') . $stored->piece->name, $contents[$tote->id()] ?? []),
+            array_map(
+                static fn(Stored $stored): string => ($stored->units > 1 ? $stored->units . ' ' : '') . $stored->piece->name,
+                $contents[$tote->id()] ?? [],
+            ),
             sprintf('%s/homes/%s/totes/%s', $origin, $home->id(), $tote->id()),
         ), $totes);
     }

@@ -23,7 +23,13 @@ final readonly class ReadToteFills
         $fills = [];
         foreach ($this->house->totes($home) as $tote) {
             [$stored, $content] = [$tote->stored(), $contents[$tote->id()] ?? []];
-            $fills[] = new ToteFillAnswer($tote->id(), round($check->fill($stored, $content), 3), $check->grams($content), \count($content), \count($check->findings($stored, $content)));
+            $fills[] = new ToteFillAnswer(
+                $tote->id(),
+                round($check->fill($stored, $content), 3),
+                $check->grams($content),
+                \count($content),
+                \count($check->findings($stored, $content)),
+            );
         }
 
         return new ToteFillsAnswer($fills);

@@ -18,7 +18,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class RemoveTote
 {
-    public function __construct(private StandingRepository $standing, private EntityManagerInterface $entities, private Journal $journal, private ClockInterface $clock) {}
+    public function __construct(
+        private StandingRepository $standing,
+        private EntityManagerInterface $entities,
+        private Journal $journal,
+        private ClockInterface $clock,
+    ) {}
 
     #[Route('/api/homes/{home}/totes/{tote}', methods: ['DELETE'])]
     public function __invoke(Tote $tote): void
@@ -36,6 +41,8 @@ final readonly class RemoveTote
     {
         $units = $this->standing->unitsAt(Place::tote($tote->id()));
 
-        return 0 === $units ? null : sprintf('Tote %s still holds %d %s. Move them to another tote first.', $tote->code(), $units, 1 === $units ? 'thing' : 'things');
+        return 0 === $units
+            ? null
+            : sprintf('Tote %s still holds %d %s. Move them to another tote first.', $tote->code(), $units, 1 === $units ? 'thing' : 'things');
     }
 }

@@ -24,7 +24,13 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[AsController]
 final readonly class TakeStock
 {
-    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private StandingRepository $standing, private StockBook $book, private Journal $journal) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Catalogue $catalogue,
+        private StandingRepository $standing,
+        private StockBook $book,
+        private Journal $journal,
+    ) {}
 
     #[Route('/api/homes/{home}/totes/{tote}/stock-take', methods: ['POST'])]
     public function __invoke(Tote $tote, #[Body] StockTakeInput $input, #[CurrentUser] Person $by): StockTakeAnswer
@@ -47,12 +53,26 @@ final readonly class TakeStock
             $this->entities->flush();
         }
         $name = static fn(string $id): string => $catalogue[$id]->piece->name;
-        $view = static fn(Move $move): StockTakeMoveAnswer => new StockTakeMoveAnswer($move->pieceId, $name($move->pieceId), $move->count, $move->from->key(), $move->to->key());
+        $view = static fn(Move $move): StockTakeMoveAnswer => new StockTakeMoveAnswer(
+            $move->pieceId,
+            $name($move->pieceId),
+            $move->count,
+            $move->from->key(),
+            $move->to->key(),
+        );
 
         return new StockTakeAnswer(
             array_map($view, $result->missing),
             array_map($view, $result->extra),
-            array_map(static fn(string $id, int $units): string => sprintf('%s: %d more than are owned. Raise its count in the cupboard if they are new.', $name($id), $units), array_keys($result->unknown), $result->unknown),
+            array_map(
+                static fn(string $id, int $units): string => sprintf(
+                    '%s: %d more than are owned. Raise its count in the cupboard if they are new.',
+                    $name($id),
+                    $units,
+                ),
+                array_keys($result->unknown),
+                $result->unknown,
+            ),
             $input->keep,
         );
     }

@@ -12,5 +12,12 @@ final readonly class ToteContentsAnswer
      * @param list<LyingAnswer>       $picture
      * @param list<ToteFindingAnswer> $findings
      */
-    public function __construct(public string $tote, public float $fill, public int $grams, public array $content, public array $picture, public array $findings) {}
+    public function __construct(
+        public string $tote,
+        public float $fill,
+        public int $grams,
+        public array $content,
+        public array $picture,
+        public array $findings,
+    ) {}
 }

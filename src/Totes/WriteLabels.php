@@ -21,6 +21,10 @@ final readonly class WriteLabels
     #[Route('/api/homes/{home}/labels', methods: ['GET'])]
     public function __invoke(Home $home, Request $request): FileAnswer
     {
-        return FileAnswer::shown($this->printer->pdf(($this->labels)($home, $this->house->totes($home), $request->getSchemeAndHttpHost())), 'application/pdf', $home->name() . ' labels.pdf');
+        return FileAnswer::shown(
+            $this->printer->pdf(($this->labels)($home, $this->house->totes($home), $request->getSchemeAndHttpHost())),
+            'application/pdf',
+            $home->name() . ' labels.pdf',
+        );
     }
 }

@@ -53,7 +53,13 @@ final readonly class BuyForSum
             $lines[] = $line = new HaulLine($swap, $need);
             $name = $words->supply($supply) . (null === $spot ? '' : sprintf(' (%s)', $spot->name()));
             $line->describe(mb_substr($name, 0, 120), HaulWay::Buy, $this->thing($swap, $supply));
-            $line->priced($supply->buying->packPrice ?? Money::zero(), $supply->buying->offer, $supply->buying->packSize, min(1000, $supply->missing), Tender::Purse);
+            $line->priced(
+                $supply->buying->packPrice ?? Money::zero(),
+                $supply->buying->offer,
+                $supply->buying->packSize,
+                min(1000, $supply->missing),
+                Tender::Purse,
+            );
             $line->runs(self::unrolled($supply));
             $this->entities->persist($line);
         }
@@ -71,7 +77,12 @@ final readonly class BuyForSum
         $isGreen = Material::FauxGreenery === $supply->kind->facts()->material;
         $usual = $supply->kind->facts()->usualSize();
 
-        return new HaulThing($supply->kind, self::some($supply->width, $usual->width), self::some($supply->height, $usual->height), $isGreen ? Srgb::ofHex(self::GREEN) : (($ribbons[1] ?? $ribbons[0] ?? null)->colour ?? Srgb::ofHex('#CCCCC4')));
+        return new HaulThing(
+            $supply->kind,
+            self::some($supply->width, $usual->width),
+            self::some($supply->height, $usual->height),
+            $isGreen ? Srgb::ofHex(self::GREEN) : (($ribbons[1] ?? $ribbons[0] ?? null)->colour ?? Srgb::ofHex('#CCCCC4')),
+        );
     }
 
     /** How long it runs beyond how it lies: a roll of ribbon, but not a garland that is as long as it is wide. */

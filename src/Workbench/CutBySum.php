@@ -30,7 +30,13 @@ final readonly class CutBySum
 {
     private const AWAY = [PlaceKind::Lent, PlaceKind::Lost, PlaceKind::Parted, PlaceKind::Within];
 
-    public function __construct(private EntityManagerInterface $entities, private Reckoning $reckoning, private Cutting $cutting, private StandingRepository $standing, private Journal $journal) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Reckoning $reckoning,
+        private Cutting $cutting,
+        private StandingRepository $standing,
+        private Journal $journal,
+    ) {}
 
     #[Route('/api/homes/{home}/sums/{sum}/cuts', methods: ['POST'])]
     public function __invoke(Home $home, Sums $sum, #[Body] SumInput $input, #[CurrentUser] Person $by): void
@@ -51,7 +57,13 @@ final readonly class CutBySum
             }
         }
         $cuts = array_sum(array_map(static fn(CutRoll $roll): int => \count($roll->cuts), $rolls));
-        $this->journal->say(sprintf('%d %s cut for %s%s', $cuts, 1 === $cuts ? 'length is' : 'lengths are', $this->reckoning->spot($home, $input->spot)?->name() ?? 'the bench', [] === $left ? '' : '; left: ' . implode(', ', \array_slice($left, 0, 3))));
+        $this->journal->say(sprintf(
+            '%d %s cut for %s%s',
+            $cuts,
+            1 === $cuts ? 'length is' : 'lengths are',
+            $this->reckoning->spot($home, $input->spot)?->name() ?? 'the bench',
+            [] === $left ? '' : '; left: ' . implode(', ', \array_slice($left, 0, 3)),
+        ));
         $this->entities->flush();
     }
 

@@ -20,7 +20,11 @@ final readonly class CutRollAnswer
     public static function of(CutRoll $roll, SumWords $words): self
     {
         $counts = array_count_values($roll->cuts);
-        $said = array_map(static fn(int $length, int $count): string => sprintf('%d × %s', $count, $words->value(Length::ofTenths($length))), array_keys($counts), $counts);
+        $said = array_map(
+            static fn(int $length, int $count): string => sprintf('%d × %s', $count, $words->value(Length::ofTenths($length))),
+            array_keys($counts),
+            $counts,
+        );
 
         return new self($roll->from?->piece->id, $roll->from->piece->name ?? 'a new roll', $roll->length, $roll->cuts, $roll->rest, implode(', ', $said));
     }

@@ -21,7 +21,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class KeepSum
 {
-    public function __construct(private EntityManagerInterface $entities, private Reckoning $reckoning, private ClockInterface $clock, private Journal $journal) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Reckoning $reckoning,
+        private ClockInterface $clock,
+        private Journal $journal,
+    ) {}
 
     #[Route('/api/homes/{home}/kept-sums', name: 'addKeptSum', methods: ['POST'], defaults: ['_status' => 201])]
     #[Route('/api/homes/{home}/kept-sums/{kept}', name: 'changeKeptSum', methods: ['PUT'])]

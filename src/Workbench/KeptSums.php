@@ -32,7 +32,10 @@ final readonly class KeptSums
     /** @return list<KeptSum> of a swap, oldest first */
     public function ofSwap(Swap $swap): array
     {
-        return array_values($this->entities->getRepository(KeptSum::class)->findBy(['home' => $swap->home(), 'swap' => $swap, 'removedAt' => null], ['id' => 'ASC']));
+        return array_values($this->entities->getRepository(KeptSum::class)->findBy(
+            ['home' => $swap->home(), 'swap' => $swap, 'removedAt' => null],
+            ['id' => 'ASC'],
+        ));
     }
 
     /**

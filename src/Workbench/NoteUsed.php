@@ -41,7 +41,9 @@ final readonly class NoteUsed
         $fields->complete();
         $kept->cameTo($used);
         $answer = KeptSumAnswer::of($kept);
-        $this->journal->say(null === $used ? sprintf('What %s took is not known after all', $kept->name()) : sprintf('%s took %s, reckoned were %s', $kept->name(), $answer->used, $answer->reckoned));
+        $this->journal->say(null === $used
+            ? sprintf('What %s took is not known after all', $kept->name())
+            : sprintf('%s took %s, reckoned were %s', $kept->name(), $answer->used, $answer->reckoned));
         $this->entities->flush();
 
         return KeptSumAnswer::of($kept);

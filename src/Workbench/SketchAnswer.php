@@ -16,6 +16,11 @@ final readonly class SketchAnswer
 
     public static function of(Sketch $sketch, SumWords $words): self
     {
-        return new self($sketch->width, $sketch->height, $sketch->isLaid, array_map(static fn(Mark $mark): MarkAnswer => MarkAnswer::of($mark, $words), $sketch->marks));
+        return new self(
+            $sketch->width,
+            $sketch->height,
+            $sketch->isLaid,
+            array_map(static fn(Mark $mark): MarkAnswer => MarkAnswer::of($mark, $words), $sketch->marks),
+        );
     }
 }

@@ -42,7 +42,11 @@ final readonly class SpotThings
             $strands += PieceKind::Lights === $piece->kind ? $place->count : 0;
             $onCells += PieceKind::Lights === $piece->kind && !\in_array(Hazard::Mains, $piece->hazards, true) ? $place->count : 0;
         }
-        $values = [...(null === $vessel ? [] : self::vessel($vessel)), ...($strands > 0 ? ['lightStrands' => (float) $strands] : []), ...($onCells > 0 ? ['devices' => (float) $onCells] : [])];
+        $values = [
+            ...(null === $vessel ? [] : self::vessel($vessel)),
+            ...($strands > 0 ? ['lightStrands' => (float) $strands] : []),
+            ...($onCells > 0 ? ['devices' => (float) $onCells] : []),
+        ];
         $said = [
             ...(null === $vessel ? [] : ['vessel' => sprintf('Stems and fill go into %s; its inside is estimated from its size.', $vessel->name)]),
             ...($strands > 0 ? ['lightStrands' => sprintf('%d %s of lights planned here.', $strands, 1 === $strands ? 'strand is' : 'strands are')] : []),
@@ -62,6 +66,12 @@ final readonly class SpotThings
             $shape = 'cylinder';
         }
 
-        return ['vessel' => $shape, 'vesselHeight' => $height, 'opening' => $opening, 'foot' => $part($piece->size->width, self::FOOT), 'vesselDepth' => $part($piece->size->depth, self::MOUTH)];
+        return [
+            'vessel' => $shape,
+            'vesselHeight' => $height,
+            'opening' => $opening,
+            'foot' => $part($piece->size->width, self::FOOT),
+            'vesselDepth' => $part($piece->size->depth, self::MOUTH),
+        ];
     }
 }

@@ -62,7 +62,11 @@ final readonly class SumStock
     private function standing(Home $home, array $kinds): array
     {
         /** @var list<array{string, string, int}> $rows */
-        $rows = $this->db->fetchAllNumeric('SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0 AND p.kind IN (?) ORDER BY s.place', [$home->id(), $kinds], [1 => ArrayParameterType::STRING]);
+        $rows = $this->db->fetchAllNumeric(
+            'SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0 AND p.kind IN (?) ORDER BY s.place',
+            [$home->id(), $kinds],
+            [1 => ArrayParameterType::STRING],
+        );
         $units = [];
         foreach ($rows as [$piece, $place, $count]) {
             if (!isset(self::AWAY[$place]) && !str_starts_with($place, PlaceKind::Within->value . ':')) {
@@ -77,7 +81,10 @@ final readonly class SumStock
     private function laidOut(Home $home): array
     {
         /** @var array<string, int> $lengths */
-        $lengths = $this->db->fetchAllKeyValue('SELECT id, laid_out FROM piece WHERE home_id = ? AND laid_out IS NOT NULL AND removed_at IS NULL', [$home->id()]);
+        $lengths = $this->db->fetchAllKeyValue(
+            'SELECT id, laid_out FROM piece WHERE home_id = ? AND laid_out IS NOT NULL AND removed_at IS NULL',
+            [$home->id()],
+        );
 
         return $lengths;
     }
@@ -86,7 +93,10 @@ final readonly class SumStock
     private function planned(Swap $swap, ?Spot $spot): array
     {
         /** @var array<string, int> $planned */
-        $planned = $this->db->fetchAllKeyValue('SELECT piece_id, SUM(count) FROM placement WHERE swap_id = ? AND spot_id <> ? GROUP BY piece_id', [$swap->id(), $spot?->id() ?? '']);
+        $planned = $this->db->fetchAllKeyValue(
+            'SELECT piece_id, SUM(count) FROM placement WHERE swap_id = ? AND spot_id <> ? GROUP BY piece_id',
+            [$swap->id(), $spot?->id() ?? ''],
+        );
 
         return $planned;
     }

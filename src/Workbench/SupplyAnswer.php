@@ -46,7 +46,16 @@ final readonly class SupplyAnswer
             $price?->spare,
             $price?->total->minor,
             null === $price ? null : $words->pricePer($supply, $price),
-            array_map(static fn(OwnedPiece $one): OwnedLengthAnswer => new OwnedLengthAnswer($one->piece->id, $one->piece->name, $one->run->tenths(), $one->free, $used[$one->piece->id] ?? 0), $supply->lengths),
+            array_map(
+                static fn(OwnedPiece $one): OwnedLengthAnswer => new OwnedLengthAnswer(
+                    $one->piece->id,
+                    $one->piece->name,
+                    $one->run->tenths(),
+                    $one->free,
+                    $used[$one->piece->id] ?? 0,
+                ),
+                $supply->lengths,
+            ),
         );
     }
 }

@@ -16,6 +16,13 @@ final readonly class TakenAnswer
     {
         $isLong = $taken->from->piece->kind->facts()->isLaidOut();
 
-        return new self($taken->from->piece->id, $taken->from->piece->name, $taken->units, $taken->from->free, $isLong ? $words->value($taken->from->run) : null, $taken->from->where);
+        return new self(
+            $taken->from->piece->id,
+            $taken->from->piece->name,
+            $taken->units,
+            $taken->from->free,
+            $isLong ? $words->value($taken->from->run) : null,
+            $taken->from->where,
+        );
     }
 }

@@ -140,7 +140,9 @@ final class AccessTest extends AppTestCase
 
     private function isForGuests(mixed $controller): bool
     {
-        $allowed = \is_string($controller) && class_exists($controller) ? ((new \ReflectionClass($controller))->getAttributes(Allowed::class)[0] ?? null)?->newInstance() : null;
+        $allowed = \is_string($controller) && class_exists($controller)
+            ? ((new \ReflectionClass($controller))->getAttributes(Allowed::class)[0] ?? null)?->newInstance()
+            : null;
 
         return Role::Guest === $allowed?->role;
     }
@@ -150,7 +152,10 @@ final class AccessTest extends AppTestCase
         $home = substr($this->home(), \strlen('/api/homes/'));
         $swap = substr((string) strrchr($this->swap(), '/'), 1);
 
-        return strtr($path, ['{home}' => $home, '{swap}' => $swap, '{spot}' => $this->id('spot', 'Sofa'), '{piece}' => $this->id('piece', 'Heron'), '{room}' => $this->id('room', 'Hall'), '{tote}' => $this->id('tote', 'A1'), '{look}' => $this->id('look', 'First Green'), '{line}' => $this->id('haul_line', 'Rail clips'), '{need}' => $this->first('need'), '{note}' => $this->first('note'), '{placement}' => $this->first('placement'), '{table}' => '01ARZ3NDEKTSV4RRFFQ69G5FAV', '{task}' => '01ARZ3NDEKTSV4RRFFQ69G5FAV']);
+        return strtr(
+            $path,
+            ['{home}' => $home, '{swap}' => $swap, '{spot}' => $this->id('spot', 'Sofa'), '{piece}' => $this->id('piece', 'Heron'), '{room}' => $this->id('room', 'Hall'), '{tote}' => $this->id('tote', 'A1'), '{look}' => $this->id('look', 'First Green'), '{line}' => $this->id('haul_line', 'Rail clips'), '{need}' => $this->first('need'), '{note}' => $this->first('note'), '{placement}' => $this->first('placement'), '{table}' => '01ARZ3NDEKTSV4RRFFQ69G5FAV', '{task}' => '01ARZ3NDEKTSV4RRFFQ69G5FAV'],
+        );
     }
 
     private function first(string $table): string

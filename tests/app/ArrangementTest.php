@@ -61,7 +61,12 @@ final class ArrangementTest extends AppTestCase
         self::assertSame(['Hall urn', 'Juniper bunch', 'Juniper urn'], array_column($again['pieces'], 'name'));
         self::assertSame(["within:{$made['id']}"], $this->places('Juniper urn'));
         self::assertSame(['tote:' . $this->id('tote', 'A2')], $this->places('Hall urn'));
-        $this->assertRefused(422, 'No Hall urn has been taken apart.', $this->call('POST', $this->home() . "/pieces/{$made['id']}/together", ['place' => 'loose']), 'place');
+        $this->assertRefused(
+            422,
+            'No Hall urn has been taken apart.',
+            $this->call('POST', $this->home() . "/pieces/{$made['id']}/together", ['place' => 'loose']),
+            'place',
+        );
     }
 
     public function testPartsThatWereNeverCountedArePiecesFromThenOn(): void
@@ -97,8 +102,17 @@ final class ArrangementTest extends AppTestCase
     {
         $made = $this->together()['piece'];
         $urn = $this->id('piece', 'Juniper urn');
-        $this->assertRefused(422, 'comes out when that is taken apart', $this->call('POST', $this->home() . "/pieces/{$urn}/moves", ['count' => 1, 'from' => "within:{$made['id']}", 'to' => 'loose']), 'from');
-        $this->assertRefused(409, 'Hall urn is put together from 2 things. Take it apart first.', $this->call('DELETE', $this->home() . '/pieces/' . $made['id']));
+        $this->assertRefused(
+            422,
+            'comes out when that is taken apart',
+            $this->call('POST', $this->home() . "/pieces/{$urn}/moves", ['count' => 1, 'from' => "within:{$made['id']}", 'to' => 'loose']),
+            'from',
+        );
+        $this->assertRefused(
+            409,
+            'Hall urn is put together from 2 things. Take it apart first.',
+            $this->call('DELETE', $this->home() . '/pieces/' . $made['id']),
+        );
         $this->assertRefused(422, 'Only 0 of Juniper bunch can be had, 1 are wanted.', $this->together(name: 'Second urn'), 'parts');
     }
 
@@ -114,12 +128,26 @@ final class ArrangementTest extends AppTestCase
     public function testWhatIsToBePartOfAPieceMustBeOfTheSameHome(): void
     {
         $made = $this->together()['piece'];
-        $input = array_intersect_key($made, array_flip(['name', 'kind', 'count', 'colours', 'materials', 'finish', 'seasons', 'hazards', 'shape', 'pattern', 'origin', 'care', 'faces', 'set', 'version']))
-            + ['width' => '10 in', 'depth' => '8 in', 'height' => '24 in', 'weight' => '', 'costEach' => '', 'replacementEach' => '', 'cameOn' => '', 'place' => 'loose'];
+        $input = array_intersect_key(
+            $made,
+            array_flip([
+                'name', 'kind', 'count', 'colours', 'materials', 'finish', 'seasons', 'hazards', 'shape', 'pattern', 'origin', 'care',
+                'faces', 'set', 'version',
+            ]),
+        )
+            + [
+                'width' => '10 in', 'depth' => '8 in', 'height' => '24 in', 'weight' => '', 'costEach' => '', 'replacementEach' => '',
+                'cameOn' => '', 'place' => 'loose',
+            ];
         $parts = array_map(static fn(array $part): array => ['width' => '8 in', 'depth' => '8 in', 'height' => '12 in'] + $part, $made['parts']);
         $strange = (string) $this->db()->fetchOne("SELECT p.id FROM piece p JOIN home h ON h.id = p.home_id WHERE h.name = 'Orchard Flat' ORDER BY 1");
         foreach ([$strange, $made['id'], 'nothing'] as $id) {
-            $this->assertRefused(422, 'is not a piece that can be part of this one', $this->call('PUT', $this->home() . '/pieces/' . $made['id'], ['parts' => [['piece' => $id] + $parts[0]]] + $input), 'parts[0]');
+            $this->assertRefused(
+                422,
+                'is not a piece that can be part of this one',
+                $this->call('PUT', $this->home() . '/pieces/' . $made['id'], ['parts' => [['piece' => $id] + $parts[0]]] + $input),
+                'parts[0]',
+            );
         }
         $kept = $this->call('PUT', $this->home() . '/pieces/' . $made['id'], ['parts' => $parts] + $input);
         self::assertSame(array_column($made['parts'], 'piece'), array_column($kept['parts'], 'piece'), $this->text());
@@ -159,7 +187,10 @@ final class ArrangementTest extends AppTestCase
         $this->browser->request('GET', $this->home() . '/document');
         $home = $this->call('POST', '/api/home-documents', ['document' => $this->text()]);
         self::assertSame(201, $this->code(), $this->text());
-        $parts = $this->db()->fetchAllAssociative("SELECT s.place, a.name FROM standing s JOIN piece p ON p.id = s.piece_id JOIN piece a ON s.place = 'within:' || a.id AND a.home_id = p.home_id WHERE p.home_id = ? AND s.count > 0", [$home['id']]);
+        $parts = $this->db()->fetchAllAssociative(
+            "SELECT s.place, a.name FROM standing s JOIN piece p ON p.id = s.piece_id JOIN piece a ON s.place = 'within:' || a.id AND a.home_id = p.home_id WHERE p.home_id = ? AND s.count > 0",
+            [$home['id']],
+        );
 
         self::assertSame(['Hall urn', 'Hall urn'], array_column($parts, 'name'));
         self::assertSame(1, (int) $this->db()->fetchOne("SELECT COUNT(*) FROM piece WHERE home_id = ? AND name = 'Hall urn' AND parts LIKE '%' || (SELECT id FROM piece WHERE home_id = ? AND name = 'Juniper urn') || '%'", [$home['id'], $home['id']]));
@@ -199,9 +230,19 @@ final class ArrangementTest extends AppTestCase
      */
     private function together(array $parts = [['Juniper urn', 1], ['Juniper bunch', 1]], string $name = 'Hall urn', bool $keep = true): array
     {
-        $ids = array_map(fn(array $part): array => ['piece' => (string) $this->db()->fetchOne('SELECT id FROM piece WHERE name = ? ORDER BY id', [$part[0]]), 'units' => $part[1]], $parts);
+        $ids = array_map(
+            fn(array $part): array => [
+                'piece' => (string) $this->db()->fetchOne('SELECT id FROM piece WHERE name = ? ORDER BY id', [$part[0]]),
+                'units' => $part[1],
+            ],
+            $parts,
+        );
 
-        return $this->call('POST', $this->home() . '/arrangements', ['name' => $name, 'kind' => 'arrangement', 'parts' => $ids, 'width' => '', 'depth' => '', 'height' => '', 'place' => 'loose', 'keep' => $keep]);
+        return $this->call(
+            'POST',
+            $this->home() . '/arrangements',
+            ['name' => $name, 'kind' => 'arrangement', 'parts' => $ids, 'width' => '', 'depth' => '', 'height' => '', 'place' => 'loose', 'keep' => $keep],
+        );
     }
 
     /** @return array<mixed> */
@@ -213,7 +254,10 @@ final class ArrangementTest extends AppTestCase
     /** @return list<string> */
     private function places(string $name): array
     {
-        return array_map(strval(...), $this->db()->fetchFirstColumn('SELECT place FROM standing WHERE piece_id = ? AND count > 0 ORDER BY place', [$this->id('piece', $name)]));
+        return array_map(
+            strval(...),
+            $this->db()->fetchFirstColumn('SELECT place FROM standing WHERE piece_id = ? AND count > 0 ORDER BY place', [$this->id('piece', $name)]),
+        );
     }
 
     /** @return list<string> */
@@ -233,6 +277,9 @@ final class ArrangementTest extends AppTestCase
     /** @return array<string, int> units of pieces that are no arrangement and have not left, by name */
     private function things(): array
     {
-        return array_map(intval(...), $this->db()->fetchAllKeyValue("SELECT p.id, SUM(s.count) FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.parts = '[]' AND s.place <> 'parted' GROUP BY p.id HAVING SUM(s.count) > 0 ORDER BY p.id"));
+        return array_map(
+            intval(...),
+            $this->db()->fetchAllKeyValue("SELECT p.id, SUM(s.count) FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.parts = '[]' AND s.place <> 'parted' GROUP BY p.id HAVING SUM(s.count) > 0 ORDER BY p.id"),
+        );
     }
 }

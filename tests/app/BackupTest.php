@@ -52,7 +52,10 @@ final class BackupTest extends TestCase
             (new \SQLite3($this->folder . '/data.db'))->exec("UPDATE home SET name = '{$name}'");
             $this->console('app:restore', $this->folder . '/copy.db');
         }
-        $kept = array_map(static fn(string $file): mixed => (new \SQLite3($file))->querySingle('SELECT name FROM home LIMIT 1'), glob($this->folder . '/data.db.before-restore*') ?: []);
+        $kept = array_map(
+            static fn(string $file): mixed => (new \SQLite3($file))->querySingle('SELECT name FROM home LIMIT 1'),
+            glob($this->folder . '/data.db.before-restore*') ?: [],
+        );
 
         self::assertSame(['First', 'Second'], $kept);
     }
@@ -109,7 +112,11 @@ final class BackupTest extends TestCase
         self::assertSame('600', decoct(fileperms($this->folder . '/copy.db') & 0o777));
         self::assertStringContainsString('was not written', $this->console('app:backup', $this->folder . '/no-such-folder/copy.db'));
         (new \SQLite3($this->folder . '/data.db'))->close();
-        $limited = new Process(['bash', '-c', "trap '' XFSZ; ulimit -f 200; php bin/console app:backup " . escapeshellarg($this->folder . '/full.db')], \dirname(__DIR__, 2), $this->environment());
+        $limited = new Process(
+            ['bash', '-c', "trap '' XFSZ; ulimit -f 200; php bin/console app:backup " . escapeshellarg($this->folder . '/full.db')],
+            \dirname(__DIR__, 2),
+            $this->environment(),
+        );
         $limited->run();
 
         self::assertNotSame(0, $limited->getExitCode(), 'a full disk is not a success');

@@ -39,7 +39,14 @@ final class CalendarTest extends AppTestCase
     {
         $this->keep("Tree day: 24 Dec\nHarvest supper: last Sunday of September, sale after");
         self::assertSame(200, $this->code(), $this->text());
-        $feasts = array_column(array_filter($this->call('GET', $this->home() . '/calendar?year=2030')['items'], static fn(array $item): bool => 'feast' === $item['kind'] && str_starts_with($item['day'], '2030')), 'day', 'title');
+        $feasts = array_column(
+            array_filter(
+                $this->call('GET', $this->home() . '/calendar?year=2030')['items'],
+                static fn(array $item): bool => 'feast' === $item['kind'] && str_starts_with($item['day'], '2030'),
+            ),
+            'day',
+            'title',
+        );
         self::assertSame(['Harvest supper' => '2030-09-29', 'Tree day' => '2030-12-24'], $feasts);
 
         $this->assertRefused(422, '“Tree day 24 Dec” is not understood.', $this->keep('Tree day 24 Dec'), 'feasts');
@@ -50,7 +57,10 @@ final class CalendarTest extends AppTestCase
     public function testOnTheOtherHalfOfTheEarthWinterBeginsInJune(): void
     {
         $this->keep('', 'south');
-        $winter = array_values(array_filter($this->call('GET', $this->home() . '/calendar?year=2030')['items'], static fn(array $item): bool => 'Winter' === $item['title']));
+        $winter = array_values(array_filter(
+            $this->call('GET', $this->home() . '/calendar?year=2030')['items'],
+            static fn(array $item): bool => 'Winter' === $item['title'],
+        ));
 
         self::assertStringStartsWith('2030-06-2', $winter[0]['day']);
     }
@@ -94,7 +104,10 @@ final class CalendarTest extends AppTestCase
     public function testAHelperSeesTheCalendarAndTicksCareButWritesNoFeasts(): void
     {
         $piece = $this->livePiece();
-        $care = fn(): array => array_values(array_filter($this->call('GET', $this->home() . '/calendar')['care'], static fn(array $one): bool => $one['piece'] === $piece && 'water' === $one['job']));
+        $care = fn(): array => array_values(array_filter(
+            $this->call('GET', $this->home() . '/calendar')['care'],
+            static fn(array $one): bool => $one['piece'] === $piece && 'water' === $one['job'],
+        ));
         self::assertTrue($care()[0]['isDue'], 'it has stood for longer than its days');
 
         $this->signIn(self::HELPER);
@@ -114,7 +127,10 @@ final class CalendarTest extends AppTestCase
         $swap = $this->db()->fetchAssociative('SELECT swap_day, version FROM swap WHERE id = ?', [basename($this->swap())]);
         self::assertIsArray($swap);
         $day = $swap['swap_day'];
-        $body = ['name' => 'Midwinter', 'season' => 'winter', 'swapDay' => $day, 'budget' => '', 'giftCard' => '', 'look' => '', 'version' => $swap['version'], 'strikeOn' => $day];
+        $body = [
+            'name' => 'Midwinter', 'season' => 'winter', 'swapDay' => $day, 'budget' => '', 'giftCard' => '', 'look' => '',
+            'version' => $swap['version'], 'strikeOn' => $day,
+        ];
         $this->assertRefused(422, 'It is struck after its swap day.', $this->call('PUT', $this->swap(), $body), 'strikeOn');
         $struck = (new \DateTimeImmutable((string) $day))->modify('+30 days')->format('Y-m-d');
         $this->call('PUT', $this->swap(), [...$body, 'strikeOn' => $struck]);
@@ -126,7 +142,10 @@ final class CalendarTest extends AppTestCase
     private function livePiece(): string
     {
         $id = $this->id('piece', 'Heron');
-        $this->db()->executeStatement("UPDATE piece SET kind = 'pot plant', materials = '[\"fresh greenery\"]', care = 'water every 3 days' WHERE id = ?", [$id]);
+        $this->db()->executeStatement(
+            "UPDATE piece SET kind = 'pot plant', materials = '[\"fresh greenery\"]', care = 'water every 3 days' WHERE id = ?",
+            [$id],
+        );
         $this->db()->executeStatement("UPDATE movement SET at = datetime(at, '-40 days') WHERE piece_id = ?", [$id]);
 
         return $id;

@@ -72,6 +72,9 @@ final class CoachWordsTest extends TestCase
     {
         $words = new CoachWords(new LengthText($unit));
 
-        return array_map(static fn(Finding $finding): FindingAnswer => FindingAnswer::of($finding, $words), (new Coach())->lookOver($dressing, Make::judgement()));
+        return array_map(
+            static fn(Finding $finding): FindingAnswer => FindingAnswer::of($finding, $words),
+            (new Coach())->lookOver($dressing, Make::judgement()),
+        );
     }
 }

@@ -96,7 +96,12 @@ final class ColourTest extends AppTestCase
         self::assertSame(100, array_sum(array_column($together['colours'], 'percent')));
         self::assertSame('brass', $together['colours'][0]['name']);
         self::assertEqualsCanonicalizing(['metal', 'clay and stone'], array_column($together['textures'], 'texture'));
-        $this->assertRefused(422, 'One of these pieces is not in the cupboard any more.', $this->call('POST', $this->home() . '/colours/pieces', ['pieces' => ['nothing']]), 'pieces');
+        $this->assertRefused(
+            422,
+            'One of these pieces is not in the cupboard any more.',
+            $this->call('POST', $this->home() . '/colours/pieces', ['pieces' => ['nothing']]),
+            'pieces',
+        );
     }
 
     public function testANudgedColourIsLighterAndNamed(): void
@@ -106,7 +111,11 @@ final class ColourTest extends AppTestCase
 
         self::assertNotSame('#3E5F5A', $nudged['hex']);
         self::assertNotSame('', $nudged['name']);
-        $this->assertRefused(422, '“mauve-ish” is not a colour.', $this->call('POST', $this->home() . '/colours/nudged', ['hex' => 'mauve-ish', 'lightness' => 0, 'chroma' => 0, 'degrees' => 0]));
+        $this->assertRefused(
+            422,
+            '“mauve-ish” is not a colour.',
+            $this->call('POST', $this->home() . '/colours/nudged', ['hex' => 'mauve-ish', 'lightness' => 0, 'chroma' => 0, 'degrees' => 0]),
+        );
         self::assertCount(6, $this->call('POST', $this->home() . '/colours/partners', ['hex' => '#3E5F5A'])['partners']);
     }
 
@@ -149,7 +158,11 @@ final class ColourTest extends AppTestCase
     {
         $piece = $this->id('piece', 'Rust check');
         $before = $this->piece('Rust check')['colours'];
-        $line = $this->call('POST', $this->swap() . '/restyles', ['piece' => $piece, 'way' => 'another cover', 'sentence' => 'Put on a cover in Ember.', 'colours' => [['hex' => '#B5532A', 'percent' => 100]]]);
+        $line = $this->call(
+            'POST',
+            $this->swap() . '/restyles',
+            ['piece' => $piece, 'way' => 'another cover', 'sentence' => 'Put on a cover in Ember.', 'colours' => [['hex' => '#B5532A', 'percent' => 100]]],
+        );
         self::assertSame([201, 'restyle', 'Rust check: Put on a cover in Ember', 2800], [$this->code(), $line['way'], $line['name'], $line['total']], $this->text());
         $this->state($line, 'got');
         self::assertSame('#B5532A', $this->piece('Rust check')['colours'][0]['hex']);

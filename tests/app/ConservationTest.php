@@ -112,8 +112,14 @@ final class ConservationTest extends AppTestCase
     private function move(): string
     {
         $from = $this->one('SELECT s.piece_id AS id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE s.count > 0 AND h.name = ?');
-        $to = $this->random->getInt(0, 2) > 0 ? 'tote:' . $this->one('SELECT t.id FROM tote t JOIN home h ON h.id = t.home_id WHERE h.name = ?')['id'] : ['loose', 'lent', 'lost', 'nowhere'][$this->random->getInt(0, 3)];
-        $this->call('POST', $this->home() . "/pieces/{$from['id']}/moves", ['count' => $this->random->getInt(1, 1 + (int) $from['count']), 'from' => $from['place'], 'to' => $to]);
+        $to = $this->random->getInt(0, 2) > 0
+            ? 'tote:' . $this->one('SELECT t.id FROM tote t JOIN home h ON h.id = t.home_id WHERE h.name = ?')['id']
+            : ['loose', 'lent', 'lost', 'nowhere'][$this->random->getInt(0, 3)];
+        $this->call(
+            'POST',
+            $this->home() . "/pieces/{$from['id']}/moves",
+            ['count' => $this->random->getInt(1, 1 + (int) $from['count']), 'from' => $from['place'], 'to' => $to],
+        );
 
         return "move from {$from['place']} to {$to}";
     }
@@ -131,7 +137,11 @@ final class ConservationTest extends AppTestCase
     private function place(): string
     {
         $spot = $this->one('SELECT s.id FROM spot s JOIN room r ON r.id = s.room_id JOIN home h ON h.id = r.home_id WHERE h.name = ?')['id'];
-        $this->call('POST', $this->swap() . '/placements', ['piece' => $this->anyPiece(), 'spot' => $spot, 'count' => $this->random->getInt(1, 3), 'left' => null, 'layer' => null, 'raise' => 0]);
+        $this->call(
+            'POST',
+            $this->swap() . '/placements',
+            ['piece' => $this->anyPiece(), 'spot' => $spot, 'count' => $this->random->getInt(1, 3), 'left' => null, 'layer' => null, 'raise' => 0],
+        );
 
         return 'place';
     }
@@ -144,7 +154,11 @@ final class ConservationTest extends AppTestCase
     private function keepAVersion(): string
     {
         $from = ['as it stands', 'centred', 'off-centre'][$this->random->getInt(0, 2)];
-        $this->call('POST', $this->swap() . "/spots/{$this->anySpot()}/versions", ['from' => $from, 'onto' => 0 === $this->random->getInt(0, 2) ? $this->anySpot() : null]);
+        $this->call(
+            'POST',
+            $this->swap() . "/spots/{$this->anySpot()}/versions",
+            ['from' => $from, 'onto' => 0 === $this->random->getInt(0, 2) ? $this->anySpot() : null],
+        );
 
         return 'keep a version ' . $from;
     }
@@ -164,7 +178,12 @@ final class ConservationTest extends AppTestCase
 
     private function judgeASpot(): string
     {
-        $taste = ['school' => [null, 'centred', 'off-centre'][$this->random->getInt(0, 2)], 'mood' => 0 === $this->random->getInt(0, 1) ? null : $this->random->getInt(0, 100), 'overruled' => 0 === $this->random->getInt(0, 1) ? [] : ['groups.odd'], 'ribbons' => 0 === $this->random->getInt(0, 1) ? [] : ['Brass']];
+        $taste = [
+            'school' => [null, 'centred', 'off-centre'][$this->random->getInt(0, 2)],
+            'mood' => 0 === $this->random->getInt(0, 1) ? null : $this->random->getInt(0, 100),
+            'overruled' => 0 === $this->random->getInt(0, 1) ? [] : ['groups.odd'],
+            'ribbons' => 0 === $this->random->getInt(0, 1) ? [] : ['Brass'],
+        ];
         $this->call('PUT', $this->swap() . "/spots/{$this->anySpot()}/taste", $taste);
 
         return 'judge a spot';
@@ -173,7 +192,11 @@ final class ConservationTest extends AppTestCase
     private function keepASum(): string
     {
         $sum = ['garland', 'ribbon', 'lights', 'hooks', 'stems', 'batteries'][$this->random->getInt(0, 5)];
-        $this->call('POST', $this->home() . '/kept-sums', ['name' => 'Some ' . $sum, 'sum' => $sum, 'values' => [], 'swap' => basename($this->swap()), 'spot' => $this->anySpot()]);
+        $this->call(
+            'POST',
+            $this->home() . '/kept-sums',
+            ['name' => 'Some ' . $sum, 'sum' => $sum, 'values' => [], 'swap' => basename($this->swap()), 'spot' => $this->anySpot()],
+        );
 
         return 'keep a sum of ' . $sum;
     }

@@ -18,7 +18,14 @@ final class ContractTest extends AppTestCase
     /** @return iterable<string, array{string}> every reading address that answers JSON */
     public static function readings(): iterable
     {
-        foreach (['', '/pieces', '/search', '/tote-fills', '/broken-sets', '/damages', '/spot-photos', '/house', '/ledger', '/pieces/{piece}/movements', '/totes/{tote}/contents', '/swaps/{swap}/stations', '/swaps/{swap}/table', '/swaps/{swap}/spots', '/swaps/{swap}/spots/{spot}', '/swaps/{swap}/spots/{spot}/remedies', '/swaps/{swap}/spots/{spot}/versions', '/swaps/{swap}/spots/{spot}/offers', '/swaps/{swap}/floors/{room}', '/swaps/{swap}/haul', '/swaps/{swap}/day', '/swaps/{swap}/days/{day}', '/swaps/{swap}/settle', '/swaps/{swap}/thread', '/swaps/{swap}/restyles', '/swaps/{swap}/pieces/{piece}/fit', '/swaps/{swap}/pieces/{piece}/consequences', '/calendar', '/sums', '/journal', '/since'] as $path) {
+        foreach ([
+            '', '/pieces', '/search', '/tote-fills', '/broken-sets', '/damages', '/spot-photos', '/house', '/ledger',
+            '/pieces/{piece}/movements', '/totes/{tote}/contents', '/swaps/{swap}/stations', '/swaps/{swap}/table', '/swaps/{swap}/spots',
+            '/swaps/{swap}/spots/{spot}', '/swaps/{swap}/spots/{spot}/remedies', '/swaps/{swap}/spots/{spot}/versions',
+            '/swaps/{swap}/spots/{spot}/offers', '/swaps/{swap}/floors/{room}', '/swaps/{swap}/haul', '/swaps/{swap}/day',
+            '/swaps/{swap}/days/{day}', '/swaps/{swap}/settle', '/swaps/{swap}/thread', '/swaps/{swap}/restyles',
+            '/swaps/{swap}/pieces/{piece}/fit', '/swaps/{swap}/pieces/{piece}/consequences', '/calendar', '/sums', '/journal', '/since',
+        ] as $path) {
             if ('' !== $path) {
                 yield $path => ['/api/homes/{home}' . $path];
             }
@@ -31,7 +38,13 @@ final class ContractTest extends AppTestCase
     public function testAReadingAnswersAsDescribed(string $path): void
     {
         $this->signIn();
-        $this->call('GET', $this->filled($path) . (['/api/homes/{home}/search' => '?q=brass', '/api/homes/{home}/swaps/{swap}/spots/{spot}/offers' => '?find=vase'][$path] ?? ''));
+        $this->call(
+            'GET',
+            $this->filled($path) . ([
+                '/api/homes/{home}/search' => '?q=brass',
+                '/api/homes/{home}/swaps/{swap}/spots/{spot}/offers' => '?find=vase',
+            ][$path] ?? ''),
+        );
         self::assertSame(200, $this->code(), $this->text());
 
         $this->assertDescribed('get', $path);
@@ -147,7 +160,18 @@ final class ContractTest extends AppTestCase
     /** @return array<string, mixed> */
     private static function workDay(?int $version): array
     {
-        return ['name' => 'The tree', 'date' => '2031-12-20', 'start' => '9:00', 'latestEnd' => '17:00', 'layRoom' => '10 x 6 ft', 'pauses' => [['at' => '12:30', 'minutes' => 45]], 'crew' => [['name' => 'Orla', 'climbs' => true, 'lifts' => true, 'from' => '', 'until' => '']], 'isLook' => true, 'spots' => [], 'version' => $version];
+        return [
+            'name' => 'The tree',
+            'date' => '2031-12-20',
+            'start' => '9:00',
+            'latestEnd' => '17:00',
+            'layRoom' => '10 x 6 ft',
+            'pauses' => [['at' => '12:30', 'minutes' => 45]],
+            'crew' => [['name' => 'Orla', 'climbs' => true, 'lifts' => true, 'from' => '', 'until' => '']],
+            'isLook' => true,
+            'spots' => [],
+            'version' => $version,
+        ];
     }
 
     private function filled(string $text): string
@@ -157,6 +181,9 @@ final class ContractTest extends AppTestCase
 
         $day = str_contains($text, '{day}') ? $this->call('POST', $this->swap() . '/days', self::workDay(null))['id'] : '';
 
-        return strtr($text, ['{day}' => $day, '{home}' => basename($this->home()), '{swap}' => basename($this->swap()), '{spot}' => $this->id('spot', 'Sofa'), '{room}' => $this->id('room', 'Parlour'), '{piece}' => $piece, '{tote}' => $this->id('tote', 'A1'), '{place}' => $place, '{sum}' => 'hooks']);
+        return strtr(
+            $text,
+            ['{day}' => $day, '{home}' => basename($this->home()), '{swap}' => basename($this->swap()), '{spot}' => $this->id('spot', 'Sofa'), '{room}' => $this->id('room', 'Parlour'), '{piece}' => $piece, '{tote}' => $this->id('tote', 'A1'), '{place}' => $place, '{sum}' => 'hooks'],
+        );
     }
 }

@@ -111,7 +111,11 @@ final class CupboardTest extends AppTestCase
     {
         $id = $this->id('piece', 'Soot bud vase');
         $from = 'tote:' . $this->id('tote', 'C4');
-        $piece = $this->call('POST', $this->home() . "/pieces/{$id}/moves", ['count' => 2, 'from' => $from, 'to' => 'lent', 'lentTo' => 'Wren', 'lentUntil' => '2027-01-06']);
+        $piece = $this->call(
+            'POST',
+            $this->home() . "/pieces/{$id}/moves",
+            ['count' => 2, 'from' => $from, 'to' => 'lent', 'lentTo' => 'Wren', 'lentUntil' => '2027-01-06'],
+        );
         self::assertSame(['lent' => '2 to Wren, due 6 Jan 2027', $from => ''], array_column($piece['places'], 'note', 'place'));
         self::assertSame(['lent' => 2, $from => 1], array_column($piece['places'], 'count', 'place'));
 
@@ -140,7 +144,11 @@ final class CupboardTest extends AppTestCase
         $problem = $this->call('DELETE', $this->home() . '/totes/' . $this->id('tote', 'A3'));
         $this->assertRefused(409, 'Tote A3 still holds', $problem);
 
-        $this->call('POST', $this->home() . '/totes', ['code' => 'a3', 'place' => 'attic', 'width' => '20', 'depth' => '20', 'height' => '20', 'conditions' => [], 'mostWeight' => '']);
+        $this->call(
+            'POST',
+            $this->home() . '/totes',
+            ['code' => 'a3', 'place' => 'attic', 'width' => '20', 'depth' => '20', 'height' => '20', 'conditions' => [], 'mostWeight' => ''],
+        );
         self::assertSame(422, $this->code());
     }
 
@@ -156,7 +164,11 @@ final class CupboardTest extends AppTestCase
     public function testRoomsAndSpotsAreKeptChangedAndGuarded(): void
     {
         $room = $this->call('POST', $this->home() . '/rooms', ['name' => 'Boat loft', 'round' => 9]);
-        $input = ['room' => $room['id'], 'name' => 'Loft sill', 'kind' => 'window sill', 'width' => '3 ft', 'depth' => '7 1/2', 'ledgeHeight' => '30', 'clearHeight' => '', 'seenFrom' => 'front', 'keepClear' => [['from' => '0', 'to' => '6', 'reason' => 'the latch']], 'wall' => '#F2EFE7', 'hazards' => [], 'focalRank' => 30];
+        $input = [
+            'room' => $room['id'], 'name' => 'Loft sill', 'kind' => 'window sill', 'width' => '3 ft', 'depth' => '7 1/2',
+            'ledgeHeight' => '30', 'clearHeight' => '', 'seenFrom' => 'front',
+            'keepClear' => [['from' => '0', 'to' => '6', 'reason' => 'the latch']], 'wall' => '#F2EFE7', 'hazards' => [], 'focalRank' => 30,
+        ];
         $spot = $this->call('POST', $this->home() . '/spots', $input);
         self::assertSame([201, 9144, 1905, null], [$this->code(), $spot['width'], $spot['depth'], $spot['clearHeight']]);
 
@@ -177,7 +189,13 @@ final class CupboardTest extends AppTestCase
      */
     private function piece(array $change = []): array
     {
-        return $change + ['name' => 'Brass candlestick', 'kind' => 'candlestick', 'count' => 1, 'width' => '4', 'depth' => '4 in', 'height' => '9 1/2', 'weight' => '1 lb 6 oz', 'colours' => [['hex' => '#B08D47', 'percent' => 100]], 'materials' => ['brass'], 'finish' => 'metal', 'seasons' => [], 'hazards' => [], 'shape' => '', 'pattern' => '', 'origin' => 'thrifted', 'costEach' => '4', 'replacementEach' => '', 'cameOn' => '2026-11-01', 'care' => '', 'faces' => [], 'parts' => [], 'set' => ['name' => '', 'of' => 0], 'place' => 'loose'];
+        return $change + [
+            'name' => 'Brass candlestick', 'kind' => 'candlestick', 'count' => 1, 'width' => '4', 'depth' => '4 in', 'height' => '9 1/2',
+            'weight' => '1 lb 6 oz', 'colours' => [['hex' => '#B08D47', 'percent' => 100]], 'materials' => ['brass'], 'finish' => 'metal',
+            'seasons' => [], 'hazards' => [], 'shape' => '', 'pattern' => '', 'origin' => 'thrifted', 'costEach' => '4',
+            'replacementEach' => '', 'cameOn' => '2026-11-01', 'care' => '', 'faces' => [], 'parts' => [],
+            'set' => ['name' => '', 'of' => 0], 'place' => 'loose',
+        ];
     }
 
     /** @return array<mixed> */
@@ -214,6 +232,9 @@ final class CupboardTest extends AppTestCase
             $kept[$side] = $piece[$side] / 10 . ' mm';
         }
 
-        return $change + ['weight' => $piece['weight'] . ' g', 'costEach' => '', 'replacementEach' => '', 'cameOn' => '', 'place' => 'loose', 'version' => $piece['version']] + $kept;
+        return $change + [
+            'weight' => $piece['weight'] . ' g', 'costEach' => '', 'replacementEach' => '', 'cameOn' => '', 'place' => 'loose',
+            'version' => $piece['version'],
+        ] + $kept;
     }
 }

@@ -30,7 +30,11 @@ final class DamageTest extends AppTestCase
         self::assertSame(2, $this->at($gourds, 'parted'));
         $moved = $this->movedFromTheTable($gourds);
         self::assertSame(1, array_sum(array_column($moved, 'count')), 'one gourd is left to be put away');
-        $this->assertRefused(409, 'Sill gourds: 1 of 3 on the table, the others out of the home. Take back what was done after this first.', $this->call('PUT', $this->home() . '/tasks/' . $task['id'], ['done' => false, 'key' => 'back']));
+        $this->assertRefused(
+            409,
+            'Sill gourds: 1 of 3 on the table, the others out of the home. Take back what was done after this first.',
+            $this->call('PUT', $this->home() . '/tasks/' . $task['id'], ['done' => false, 'key' => 'back']),
+        );
         $this->tickAllOpen();
         self::assertTrue($this->call('GET', $this->swap() . '/day')['isThePlan']);
         self::assertSame($before, $this->unitsByPiece());
@@ -56,7 +60,11 @@ final class DamageTest extends AppTestCase
         [$winter, $autumn] = [$task['moves'][0]['piece'], $task['moves'][1]['piece']];
         $this->db()->executeStatement("UPDATE piece SET seasons = '[\"winter\"]' WHERE id = ?", [$winter]);
         $this->db()->executeStatement("UPDATE piece SET seasons = '[\"autumn\"]' WHERE id = ?", [$autumn]);
-        $found = $this->call('POST', $this->home() . '/tasks/' . $task['id'] . '/damages', ['damages' => [['piece' => $winter, 'damage' => 'dead bulbs', 'count' => 1], ['piece' => $autumn, 'damage' => 'a part missing', 'count' => 1]]]);
+        $found = $this->call(
+            'POST',
+            $this->home() . '/tasks/' . $task['id'] . '/damages',
+            ['damages' => [['piece' => $winter, 'damage' => 'dead bulbs', 'count' => 1], ['piece' => $autumn, 'damage' => 'a part missing', 'count' => 1]]],
+        );
         self::assertSame(201, $this->code(), $this->text());
 
         $this->signIn();
@@ -64,7 +72,11 @@ final class DamageTest extends AppTestCase
         $line = $this->call('POST', $this->swap() . '/replacements', ['damage' => $found['damages'][0]['id']]);
         self::assertSame(['Bulbs for ' . $found['damages'][0]['name'], 1, 'wanted'], [$line['name'], $line['needed'], $line['state']]);
         self::assertSame([self::OF_THE_DEMO], array_column($this->call('GET', $this->swap() . '/haul')['damages'], 'name'));
-        $this->assertRefused(409, 'is on the list of Midwinter already.', $this->call('POST', $this->swap() . '/replacements', ['damage' => $found['damages'][0]['id']]));
+        $this->assertRefused(
+            409,
+            'is on the list of Midwinter already.',
+            $this->call('POST', $this->swap() . '/replacements', ['damage' => $found['damages'][0]['id']]),
+        );
         $this->call('DELETE', $this->home() . '/damages/' . $found['damages'][1]['id']);
         self::assertSame([self::OF_THE_DEMO, $found['damages'][0]['name']], array_column($this->call('GET', $this->home() . '/damages')['damages'], 'name'));
     }
@@ -86,9 +98,21 @@ final class DamageTest extends AppTestCase
             self::assertStringContainsString($sentence, $problem['violations'][0]['message']);
         }
         $open = array_values(array_filter($this->call('GET', $this->swap() . '/day')['tasks'], static fn(array $one): bool => !$one['isDone']));
-        $this->assertRefused(409, 'Tick it first, then say what was wrong.', $this->call('POST', $this->home() . '/tasks/' . $open[0]['id'] . '/damages', ['damages' => [['piece' => $gourds, 'damage' => 'worn', 'count' => 1]]]));
+        $this->assertRefused(
+            409,
+            'Tick it first, then say what was wrong.',
+            $this->call(
+                'POST',
+                $this->home() . '/tasks/' . $open[0]['id'] . '/damages',
+                ['damages' => [['piece' => $gourds, 'damage' => 'worn', 'count' => 1]]],
+            ),
+        );
         $this->tickAllOpen();
-        $this->assertRefused(409, 'has been carried on since', $this->call('POST', $path, ['damages' => [['piece' => $gourds, 'damage' => 'broken', 'count' => 3]]]));
+        $this->assertRefused(
+            409,
+            'has been carried on since',
+            $this->call('POST', $path, ['damages' => [['piece' => $gourds, 'damage' => 'broken', 'count' => 3]]]),
+        );
         self::assertSame(1, (int) $this->db()->fetchOne('SELECT COUNT(*) FROM found_damage'), 'nothing is half kept');
     }
 

@@ -18,7 +18,10 @@ final class ExchangeTest extends AppTestCase
     public function testATableOfAllPiecesComesBackAsItWas(): void
     {
         $before = $this->csv($this->home());
-        $this->db()->executeStatement("UPDATE piece SET name = name || ' old', removed_at = '2026-01-01 00:00:00' WHERE home_id = ?", [substr($this->home(), \strlen('/api/homes/'))]);
+        $this->db()->executeStatement(
+            "UPDATE piece SET name = name || ' old', removed_at = '2026-01-01 00:00:00' WHERE home_id = ?",
+            [substr($this->home(), \strlen('/api/homes/'))],
+        );
         $read = $this->read($before);
         self::assertSame([120, 0, []], [$read['rows'], $read['bad'], array_column($read['shown'], 'problems') === [] ? [] : array_merge(...array_column($read['shown'], 'problems'))]);
         $this->take($read['id'], false, false);

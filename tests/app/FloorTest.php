@@ -60,7 +60,11 @@ final class FloorTest extends AppTestCase
         $tick(true);
         self::assertSame([5080, 20320, 2], array_values($this->placed('Sofa')));
         self::assertSame([], $this->floor()['moves']);
-        $this->assertRefused(409, 'Sofa was moved on the day already.', $this->call('PUT', $this->swap() . '/furniture/' . $ids['Sofa'] . '/place', ['left' => 0, 'far' => 0, 'turns' => 0]));
+        $this->assertRefused(
+            409,
+            'Sofa was moved on the day already.',
+            $this->call('PUT', $this->swap() . '/furniture/' . $ids['Sofa'] . '/place', ['left' => 0, 'far' => 0, 'turns' => 0]),
+        );
         $tick(false);
         self::assertSame([9144, 0, 0], array_values($this->placed('Sofa')));
         $tick(true);
@@ -90,7 +94,11 @@ final class FloorTest extends AppTestCase
             $problem = $this->call('PUT', $this->room() . '/floor', [...$this->measures(), ...$change]);
             self::assertSame([422, $field], [$this->code(), $problem['violations'][0]['field'] ?? ''], $this->text());
         }
-        $problem = $this->call('POST', $this->room() . '/furniture', ['name' => 'Sofa', 'kind' => 'sofa', 'width' => '90 ft', 'depth' => '', 'version' => null]);
+        $problem = $this->call(
+            'POST',
+            $this->room() . '/furniture',
+            ['name' => 'Sofa', 'kind' => 'sofa', 'width' => '90 ft', 'depth' => '', 'version' => null],
+        );
         self::assertSame([422, 'width'], [$this->code(), $problem['violations'][0]['field']], $this->text());
         $this->furnish();
         $this->assertRefused(409, 'This floor was changed by someone else meanwhile.', $this->call('PUT', $this->room() . '/floor', $this->measures()));
@@ -119,7 +127,11 @@ final class FloorTest extends AppTestCase
         foreach ([['Sofa', 'sofa', [9144, 0, 0]], ['River rug', 'rug', [7620, 5080, 0]], ['Reading lamp', 'lamp', [2540, 2540, 0]]] as [$name, $kind, $place]) {
             $this->call('POST', $this->room() . '/furniture', ['name' => $name, 'kind' => $kind, 'width' => '', 'depth' => '', 'version' => null]);
             self::assertSame(201, $this->code(), $this->text());
-            $this->call('PUT', $this->home() . '/furniture/' . $this->id('furniture', $name) . '/place', ['left' => $place[0], 'far' => $place[1], 'turns' => $place[2]]);
+            $this->call(
+                'PUT',
+                $this->home() . '/furniture/' . $this->id('furniture', $name) . '/place',
+                ['left' => $place[0], 'far' => $place[1], 'turns' => $place[2]],
+            );
         }
 
         return array_column($this->floor()['furniture'], 'id', 'name');

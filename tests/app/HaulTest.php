@@ -137,6 +137,10 @@ final class HaulTest extends AppTestCase
      */
     private function line(array $change): array
     {
-        return $change + ['need' => null, 'name' => 'Tall vase', 'way' => 'buy', 'kind' => 'vase', 'width' => '6 in', 'height' => '14 in', 'colour' => '#B08D47', 'packPrice' => '9.00', 'offer' => 'none', 'offerValue' => '0', 'offerPayFor' => 0, 'packSize' => 1, 'needed' => 1, 'tender' => 'purse'];
+        return $change + [
+            'need' => null, 'name' => 'Tall vase', 'way' => 'buy', 'kind' => 'vase', 'width' => '6 in', 'height' => '14 in',
+            'colour' => '#B08D47', 'packPrice' => '9.00', 'offer' => 'none', 'offerValue' => '0', 'offerPayFor' => 0, 'packSize' => 1,
+            'needed' => 1, 'tender' => 'purse',
+        ];
     }
 }

@@ -81,7 +81,11 @@ final class JournalTest extends AppTestCase
     {
         $room = $this->call('POST', $this->home() . '/rooms', ['name' => 'Boat shed', 'round' => 9])['id'];
         $entry = $this->entries()[0]['id'];
-        $spot = $this->call('POST', $this->home() . '/spots', ['room' => $room, 'name' => 'Long bench', 'kind' => 'bench', 'width' => '60', 'depth' => '14', 'ledgeHeight' => '18', 'clearHeight' => '', 'seenFrom' => 'front', 'keepClear' => [], 'wall' => '#FFFFFF', 'hazards' => [], 'focalRank' => 9]);
+        $spot = $this->call(
+            'POST',
+            $this->home() . '/spots',
+            ['room' => $room, 'name' => 'Long bench', 'kind' => 'bench', 'width' => '60', 'depth' => '14', 'ledgeHeight' => '18', 'clearHeight' => '', 'seenFrom' => 'front', 'keepClear' => [], 'wall' => '#FFFFFF', 'hazards' => [], 'focalRank' => 9],
+        );
         self::assertArrayHasKey('id', $spot, $this->text());
         $this->assertRefused(409, 'Long bench is a spot in Boat shed', $this->call('POST', $this->home() . "/journal/{$entry}/undo"));
         $this->undo();
@@ -111,7 +115,12 @@ final class JournalTest extends AppTestCase
         self::assertSame(200, $this->code(), $this->text());
 
         $this->assertRefused(409, 'is closed and kept as it was', $this->undo());
-        foreach ([['DELETE', $this->home() . '/notes/' . $note, null], ['POST', $swap . '/notes', ['text' => 'Late', 'spot' => null]], ['POST', $swap . '/day', ['people' => 1]], ['PUT', $this->home() . '/looks/' . $this->db()->fetchOne('SELECT look_id FROM swap WHERE id = ?', [basename($swap)]), []]] as [$method, $path, $body]) {
+        foreach ([
+            ['DELETE', $this->home() . '/notes/' . $note, null],
+            ['POST', $swap . '/notes', ['text' => 'Late', 'spot' => null]],
+            ['POST', $swap . '/day', ['people' => 1]],
+            ['PUT', $this->home() . '/looks/' . $this->db()->fetchOne('SELECT look_id FROM swap WHERE id = ?', [basename($swap)]), []],
+        ] as [$method, $path, $body]) {
             $this->assertRefused(409, 'is closed and kept as it was', $this->call($method, $path, $body));
         }
     }
@@ -151,7 +160,11 @@ final class JournalTest extends AppTestCase
 
     private function place(string $piece, string $spot): void
     {
-        $this->call('POST', $this->swap() . '/placements', ['piece' => $this->id('piece', $piece), 'spot' => $this->id('spot', $spot), 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0]);
+        $this->call(
+            'POST',
+            $this->swap() . '/placements',
+            ['piece' => $this->id('piece', $piece), 'spot' => $this->id('spot', $spot), 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0],
+        );
         self::assertSame(201, $this->code(), $this->text());
     }
 
@@ -167,7 +180,10 @@ final class JournalTest extends AppTestCase
         $swap = basename($this->swap());
         $choice = $this->db()->fetchOne('SELECT choice FROM decision WHERE swap_id = ? AND piece_id = ?', [$swap, $piece]);
 
-        return [\is_string($choice) ? $choice : null, (int) $this->db()->fetchOne('SELECT COUNT(*) FROM placement WHERE swap_id = ? AND piece_id = ?', [$swap, $piece])];
+        return [
+            \is_string($choice) ? $choice : null,
+            (int) $this->db()->fetchOne('SELECT COUNT(*) FROM placement WHERE swap_id = ? AND piece_id = ?', [$swap, $piece]),
+        ];
     }
 
     /** @return list<array<string, mixed>> */

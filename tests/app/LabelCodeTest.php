@@ -37,7 +37,12 @@ final class LabelCodeTest extends AppTestCase
         self::assertInstanceOf(\DOMElement::class, $code);
         $dark = [];
         foreach ($code->getElementsByTagName('rect') as $square) {
-            $dark[] = [(float) $square->getAttribute('x'), (float) $square->getAttribute('y'), (float) $square->getAttribute('width'), (float) $square->getAttribute('height')];
+            $dark[] = [
+                (float) $square->getAttribute('x'),
+                (float) $square->getAttribute('y'),
+                (float) $square->getAttribute('width'),
+                (float) $square->getAttribute('height'),
+            ];
         }
 
         return ['width' => (int) ceil((float) $code->getAttribute('width')), 'dark' => $dark];

@@ -37,7 +37,12 @@ final class ListExchangeTest extends AppTestCase
         self::assertSame([1, 1, 4, ['Inside (cm)'], []], [$read['good'], $read['known'], $read['bad'], $read['ignored'], $read['kept']]);
         self::assertSame([2, 'B1', 'loft, 60 × 40 × 30, heat'], [$read['rows'][0]['line'], $read['rows'][0]['title'], $read['rows'][0]['detail']]);
         self::assertSame('Tote A1, attic', $read['rows'][1]['known']);
-        foreach ([2 => 'There is already a tote B1', 3 => 'needs all three measures above 0', 4 => '“frost” is not a condition: write heat, damp or light.', 5 => 'Give the tote a code'] as $row => $sentence) {
+        foreach ([
+            2 => 'There is already a tote B1',
+            3 => 'needs all three measures above 0',
+            4 => '“frost” is not a condition: write heat, damp or light.',
+            5 => 'Give the tote a code',
+        ] as $row => $sentence) {
             self::assertStringContainsString($sentence, implode(' ', $read['rows'][$row]['problems']));
         }
         self::assertSame($count, (int) $this->db()->fetchOne('SELECT COUNT(*) FROM tote'));
@@ -59,19 +64,29 @@ final class ListExchangeTest extends AppTestCase
     public function testTheHaulComesBackAsItWas(): void
     {
         $before = $this->file($this->swap() . '/lines.csv');
-        $wanted = static fn(string $csv): array => array_map(static fn(string $row): array => \array_slice(str_getcsv($row, ',', '"', ''), 0, 11), \array_slice(explode("\r\n", trim($csv)), 1));
+        $wanted = static fn(string $csv): array => array_map(
+            static fn(string $row): array => \array_slice(str_getcsv($row, ',', '"', ''), 0, 11),
+            \array_slice(explode("\r\n", trim($csv)), 1),
+        );
         $this->db()->executeStatement("UPDATE haul_line SET state = 'dropped', name = 'old ' || name");
         $read = $this->lines($before, false);
         self::assertSame([0, ['state', 'packs', 'total']], [$read['bad'], $read['ignored']], $this->text());
         $this->lines($before, true);
-        $after = array_values(array_filter($wanted($this->file($this->swap() . '/lines.csv')), static fn(array $row): bool => !str_starts_with((string) $row[0], 'old ')));
+        $after = array_values(array_filter(
+            $wanted($this->file($this->swap() . '/lines.csv')),
+            static fn(array $row): bool => !str_starts_with((string) $row[0], 'old '),
+        ));
 
         self::assertSame($wanted($before), $after);
     }
 
     public function testALineIsCompletedAndPricedAsIfItHadBeenTyped(): void
     {
-        $taken = $this->lines("Item,Qty,Price,Offer,Pack of,Size,Color\n\"Glass baubles, small\",7,\$9.00,40 %,3,jar 8 in,ice blue\nFir garland 6 ft,2,24,3 for 2,,6 ft,\nBrass bell,1,12,1.50 off,,,\n", true, true);
+        $taken = $this->lines(
+            "Item,Qty,Price,Offer,Pack of,Size,Color\n\"Glass baubles, small\",7,\$9.00,40 %,3,jar 8 in,ice blue\nFir garland 6 ft,2,24,3 for 2,,6 ft,\nBrass bell,1,12,1.50 off,,,\n",
+            true,
+            true,
+        );
         self::assertSame([3, 0], [$taken['good'], $taken['bad']], $this->text());
         self::assertSame(['buy 7 (bauble), $16.20', 'buy 2 (garland), $48.00', 'buy 1 (bell), $10.50'], array_column($taken['rows'], 'detail'), 'A bell without a size is as large as bells are.');
         $again = $this->lines("name,price,size\nfir garland 6 ft,24,6 ft\n", false);

@@ -16,7 +16,10 @@ final class OpenApiTest extends AppTestCase
         self::assertSame('3.0.3', $api['openapi']);
         self::assertSame(array_unique($operations), $operations);
         self::assertGreaterThan(50, \count($operations));
-        $routes = array_sum(array_map(static fn(string $file): int => preg_match_all("~#\[Route\('/api/(?!openapi)~", (string) file_get_contents($file)), glob(\dirname(__DIR__, 2) . '/src/*/*.php') ?: []));
+        $routes = array_sum(array_map(
+            static fn(string $file): int => preg_match_all("~#\[Route\('/api/(?!openapi)~", (string) file_get_contents($file)),
+            glob(\dirname(__DIR__, 2) . '/src/*/*.php') ?: [],
+        ));
         self::assertSame($routes + 1, \count($operations), 'every route of the code and signing in');
     }
 

@@ -55,7 +55,11 @@ final class OpenSwapsTest extends AppTestCase
         $next = $this->begin('First Thaw');
         $table = $this->call('GET', $next . '/table')['rows'];
         $out = array_slice(array_values(array_filter($table, static fn(array $row): bool => $row['isOut'])), 0, 12);
-        $this->call('PUT', $next . '/decisions', ['decisions' => array_map(static fn(array $row): array => ['piece' => $row['piece'], 'choice' => 'rest', 'version' => 0], $out)]);
+        $this->call(
+            'PUT',
+            $next . '/decisions',
+            ['decisions' => array_map(static fn(array $row): array => ['piece' => $row['piece'], 'choice' => 'rest', 'version' => 0], $out)],
+        );
         self::assertSame(200, $this->code(), $this->text());
         $this->call('POST', $next . '/day', ['people' => 2]);
         $this->assertRefused(409, 'Midwinter comes first and is still open.', $this->call('POST', $next . '/close', ['leaveOpen' => true]));
@@ -104,22 +108,44 @@ final class OpenSwapsTest extends AppTestCase
 
     public function testRefusesWhatCannotFollow(): void
     {
-        $begin = fn(string $name, string $day): array => $this->call('POST', $this->home() . '/swaps', ['name' => $name, 'season' => 'spring', 'swapDay' => $day, 'budget' => '', 'giftCard' => '', 'look' => '']);
+        $begin = fn(string $name, string $day): array => $this->call(
+            'POST',
+            $this->home() . '/swaps',
+            ['name' => $name, 'season' => 'spring', 'swapDay' => $day, 'budget' => '', 'giftCard' => '', 'look' => ''],
+        );
         $this->assertRefused(409, 'Midwinter is open already.', $begin('midwinter', '2031-03-01'));
         $this->assertRefused(409, 'Midwinter is still open and comes on', $begin('Too early', '2020-01-01'));
         $begin('Second', '2031-03-01');
         $begin('Third', '2031-06-01');
         self::assertSame(201, $this->code());
         $this->assertRefused(409, '3 swaps are open. Close Midwinter', $begin('Fourth', '2031-09-01'));
-        $this->assertRefused(409, 'Midwinter is not the last of the seasons any more', $this->call('POST', $this->home() . '/strikes', ['swap' => basename($this->first), 'swapDay' => '2031-12-01']));
+        $this->assertRefused(
+            409,
+            'Midwinter is not the last of the seasons any more',
+            $this->call('POST', $this->home() . '/strikes', ['swap' => basename($this->first), 'swapDay' => '2031-12-01']),
+        );
         $third = $this->db()->fetchOne("SELECT id FROM swap WHERE name = 'Third'");
-        $this->assertRefused(422, 'Strike it on a later day.', $this->call('POST', $this->home() . '/strikes', ['swap' => $third, 'swapDay' => '2031-06-01']), 'swapDay');
-        $this->assertRefused(422, 'That season is not there any more.', $this->call('POST', $this->home() . '/strikes', ['swap' => 'x', 'swapDay' => '2031-06-01']), 'swap');
+        $this->assertRefused(
+            422,
+            'Strike it on a later day.',
+            $this->call('POST', $this->home() . '/strikes', ['swap' => $third, 'swapDay' => '2031-06-01']),
+            'swapDay',
+        );
+        $this->assertRefused(
+            422,
+            'That season is not there any more.',
+            $this->call('POST', $this->home() . '/strikes', ['swap' => 'x', 'swapDay' => '2031-06-01']),
+            'swap',
+        );
     }
 
     private function begin(string $name): string
     {
-        $answer = $this->call('POST', $this->home() . '/swaps', ['name' => $name, 'season' => 'spring', 'swapDay' => '2031-03-01', 'budget' => '', 'giftCard' => '', 'look' => '']);
+        $answer = $this->call(
+            'POST',
+            $this->home() . '/swaps',
+            ['name' => $name, 'season' => 'spring', 'swapDay' => '2031-03-01', 'budget' => '', 'giftCard' => '', 'look' => ''],
+        );
         self::assertSame([201, 'Midwinter'], [$this->code(), $answer['from'] ?? null], $this->text());
 
         return $this->home() . '/swaps/' . $answer['id'];
@@ -128,13 +154,19 @@ final class OpenSwapsTest extends AppTestCase
     /** @return array<string, string> spot by piece, of single pieces that the first swap brings from a tote to one spot */
     private function movedByFirst(): array
     {
-        return $this->db()->fetchAllKeyValue("SELECT x.piece_id, MIN(x.spot_id) FROM placement x JOIN piece p ON p.id = x.piece_id JOIN standing s ON s.piece_id = p.id AND s.count = p.count AND s.place LIKE 'tote:%' WHERE x.swap_id = ? GROUP BY x.piece_id HAVING COUNT(*) = 1 AND SUM(x.count) = MAX(p.count)", [basename($this->first)]);
+        return $this->db()->fetchAllKeyValue(
+            "SELECT x.piece_id, MIN(x.spot_id) FROM placement x JOIN piece p ON p.id = x.piece_id JOIN standing s ON s.piece_id = p.id AND s.count = p.count AND s.place LIKE 'tote:%' WHERE x.swap_id = ? GROUP BY x.piece_id HAVING COUNT(*) = 1 AND SUM(x.count) = MAX(p.count)",
+            [basename($this->first)],
+        );
     }
 
     /** @return array<string, int> units by "piece place", of what stands */
     private function standing(): array
     {
-        return array_map(intval(...), $this->db()->fetchAllKeyValue("SELECT s.piece_id || ' ' || s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE h.name = 'Ferry House' AND s.place LIKE 'spot:%' AND s.count > 0 ORDER BY 1"));
+        return array_map(
+            intval(...),
+            $this->db()->fetchAllKeyValue("SELECT s.piece_id || ' ' || s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE h.name = 'Ferry House' AND s.place LIKE 'spot:%' AND s.count > 0 ORDER BY 1"),
+        );
     }
 
     /**

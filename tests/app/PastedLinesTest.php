@@ -31,7 +31,11 @@ final class PastedLinesTest extends AppTestCase
     {
         $units = array_sum($this->unitsByPiece());
         $at = 'tote:' . $this->id('tote', 'A2');
-        $taken = $this->call('POST', $this->home() . '/intake/lines', ['lines' => [['line' => '2 brass candlesticks 9 in', 'otherwise' => $at], ['line' => 'owl', 'otherwise' => '']]]);
+        $taken = $this->call(
+            'POST',
+            $this->home() . '/intake/lines',
+            ['lines' => [['line' => '2 brass candlesticks 9 in', 'otherwise' => $at], ['line' => 'owl', 'otherwise' => '']]],
+        );
 
         self::assertSame([201, [2, 1], [$at, 'loose'], [[], ['size', 'colour']]], [$this->code(), array_column($taken['pieces'], 'count'), array_map(static fn(array $piece): string => $piece['places'][0]['place'], $taken['pieces']), array_column($taken['pieces'], 'assumed')]);
         self::assertSame($units + 3, array_sum($this->unitsByPiece()));
@@ -43,7 +47,11 @@ final class PastedLinesTest extends AppTestCase
     public function testWithAQuestionLeftNoneIsTaken(): void
     {
         $units = array_sum($this->unitsByPiece());
-        $problem = $this->call('POST', $this->home() . '/intake/lines', ['lines' => [['line' => 'owl', 'otherwise' => ''], ['line' => '3 grey jugs 8 in, $20', 'otherwise' => '']]]);
+        $problem = $this->call(
+            'POST',
+            $this->home() . '/intake/lines',
+            ['lines' => [['line' => 'owl', 'otherwise' => ''], ['line' => '3 grey jugs 8 in, $20', 'otherwise' => '']]],
+        );
 
         $this->assertRefused(422, '“3 grey jugs 8 in, $20”: Is $20 for one, or for all 3?', $problem, 'lines[1]');
         self::assertSame($units, array_sum($this->unitsByPiece()));
@@ -52,10 +60,23 @@ final class PastedLinesTest extends AppTestCase
     public function testWhatIsMeasuredIsAssumedNoMore(): void
     {
         $piece = $this->call('POST', $this->home() . '/intake', ['line' => 'owl', 'otherwise' => '', 'colours' => []]);
-        $found = fn(): array => array_column(array_filter($this->call('GET', $this->home() . '/search?q=' . rawurlencode('owl not measured'))['found'], static fn(array $one): bool => [] === $one['misses']), 'piece');
+        $found = fn(): array => array_column(
+            array_filter(
+                $this->call('GET', $this->home() . '/search?q=' . rawurlencode('owl not measured'))['found'],
+                static fn(array $one): bool => [] === $one['misses'],
+            ),
+            'piece',
+        );
         self::assertSame([$piece['id']], $found(), $this->text());
-        $input = ['width' => '4', 'depth' => '4', 'height' => '9', 'weight' => '', 'costEach' => '', 'replacementEach' => '', 'cameOn' => '', 'laidOut' => '', 'place' => '', 'assumed' => ['colour']] + $piece;
-        $changed = $this->call('PUT', $this->home() . '/pieces/' . $piece['id'], array_diff_key($input, array_flip(['id', 'photoAt', 'places', 'worn', 'idle'])));
+        $input = [
+            'width' => '4', 'depth' => '4', 'height' => '9', 'weight' => '', 'costEach' => '', 'replacementEach' => '', 'cameOn' => '',
+            'laidOut' => '', 'place' => '', 'assumed' => ['colour'],
+        ] + $piece;
+        $changed = $this->call(
+            'PUT',
+            $this->home() . '/pieces/' . $piece['id'],
+            array_diff_key($input, array_flip(['id', 'photoAt', 'places', 'worn', 'idle'])),
+        );
 
         self::assertSame([200, ['colour']], [$this->code(), $changed['assumed'] ?? $this->text()]);
         self::assertSame([], $found(), $this->text());

@@ -46,7 +46,11 @@ final class RoomsTest extends AppTestCase
         $sofa = $this->id('spot', 'Sofa');
         $offers = $this->call('GET', $this->swap() . "/spots/{$sofa}/offers?find=brass cone")['offers'];
         self::assertSame(['not for such a spot'], array_column($offers, 'why'));
-        $after = $this->call('POST', $this->swap() . '/placements', ['piece' => $offers[0]['piece'], 'spot' => $sofa, 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0]);
+        $after = $this->call(
+            'POST',
+            $this->swap() . '/placements',
+            ['piece' => $offers[0]['piece'], 'spot' => $sofa, 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0],
+        );
 
         self::assertSame(201, $this->code(), $this->text());
         self::assertContains('posture', array_column(array_filter($after['findings'], static fn(array $one): bool => 'good' !== $one['verdict']), 'code'));
@@ -60,7 +64,11 @@ final class RoomsTest extends AppTestCase
         self::assertNotSame([], $remedies);
         $remedy = array_values(array_filter($remedies, static fn(array $one): bool => 'add' === $one['act']))[0];
         self::assertSame($before['score'], $remedy['before']);
-        $after = $this->call('POST', $this->swap() . '/placements', array_intersect_key($remedy, array_flip(['piece', 'count', 'left', 'layer', 'raise', 'tier', 'posture'])) + ['spot' => $spot]);
+        $after = $this->call(
+            'POST',
+            $this->swap() . '/placements',
+            array_intersect_key($remedy, array_flip(['piece', 'count', 'left', 'layer', 'raise', 'tier', 'posture'])) + ['spot' => $spot],
+        );
         self::assertSame($remedy['after'], $after['score']);
         $this->call('POST', $this->home() . '/journal/' . $this->entry() . '/undo');
 
@@ -71,7 +79,10 @@ final class RoomsTest extends AppTestCase
     {
         $dressing = $this->dressing('Stove shelf');
         $heron = array_values(array_filter($dressing['placements'], fn(array $one): bool => $one['piece'] === $this->id('piece', 'Heron')))[0];
-        $body = ['piece' => $heron['piece'], 'spot' => $dressing['spot'], 'count' => 1, 'left' => $heron['left'], 'layer' => 'middle', 'raise' => 0, 'version' => $heron['version']];
+        $body = [
+            'piece' => $heron['piece'], 'spot' => $dressing['spot'], 'count' => 1, 'left' => $heron['left'], 'layer' => 'middle',
+            'raise' => 0, 'version' => $heron['version'],
+        ];
         $this->assertRefused(422, '', $this->call('PUT', $this->swap() . '/placements/' . $heron['id'], $body + ['at' => 'a bit more']), 'at');
         $moved = $this->call('PUT', $this->swap() . '/placements/' . $heron['id'], $body + ['at' => '2 ft 2 1/2']);
 
@@ -83,11 +94,20 @@ final class RoomsTest extends AppTestCase
     {
         $spot = $this->id('spot', 'Kitchen sill');
         $pots = $this->id('piece', 'Bulb pots'); // three of 5 in on a sill of 40 in: four gaps of 6 1/4
-        $dressing = $this->call('POST', $this->swap() . '/placements', ['piece' => $pots, 'spot' => $spot, 'count' => 3, 'left' => 0, 'layer' => 'middle', 'raise' => 0]);
+        $dressing = $this->call(
+            'POST',
+            $this->swap() . '/placements',
+            ['piece' => $pots, 'spot' => $spot, 'count' => 3, 'left' => 0, 'layer' => 'middle', 'raise' => 0],
+        );
         $spread = $this->call('POST', $this->swap() . "/placements/{$dressing['placements'][0]['id']}/spread");
 
         self::assertSame([[6.25, 17.5, 28.75], [1, 1, 1]], [array_map(static fn(int $left): float => round($left / 254, 2), array_column($spread['placements'], 'left')), array_column($spread['placements'], 'count')]);
-        $this->assertRefused(422, 'A single Bulb pots has nothing to be spread from.', $this->call('POST', $this->swap() . "/placements/{$spread['placements'][0]['id']}/spread"), 'count');
+        $this->assertRefused(
+            422,
+            'A single Bulb pots has nothing to be spread from.',
+            $this->call('POST', $this->swap() . "/placements/{$spread['placements'][0]['id']}/spread"),
+            'count',
+        );
         $this->undo();
         self::assertSame([3], array_column($this->dressing('Kitchen sill')['placements'], 'count'));
     }
@@ -156,15 +176,30 @@ final class RoomsTest extends AppTestCase
         self::assertNotSame([], $brass);
         self::assertGreaterThanOrEqual(80, min([101, ...$brass]), 'what is of brass fits here');
         self::assertLessThan($before[$fir] ?? 100, $fits($meant)[$fir] ?? 0, 'a green tree fits less');
-        $this->assertRefused(422, 'The look has no ribbon “Mustard”.', $this->call('PUT', $path, ['school' => null, 'mood' => null, 'overruled' => [], 'ribbons' => ['Mustard']]), 'ribbons');
+        $this->assertRefused(
+            422,
+            'The look has no ribbon “Mustard”.',
+            $this->call('PUT', $path, ['school' => null, 'mood' => null, 'overruled' => [], 'ribbons' => ['Mustard']]),
+            'ribbons',
+        );
     }
 
     public function testWhatIsUnsafeIsNoMatterOfTaste(): void
     {
         $path = $this->swap() . '/spots/' . $this->id('spot', 'Sideboard') . '/taste';
 
-        $this->assertRefused(422, '“Candle clearance” is no matter of taste and stays.', $this->call('PUT', $path, ['school' => null, 'mood' => null, 'overruled' => ['safety.flame']]), 'overruled');
-        $this->assertRefused(422, 'A mood goes from 0 (airy) to 100 (layered).', $this->call('PUT', $path, ['school' => null, 'mood' => 130, 'overruled' => []]), 'mood');
+        $this->assertRefused(
+            422,
+            '“Candle clearance” is no matter of taste and stays.',
+            $this->call('PUT', $path, ['school' => null, 'mood' => null, 'overruled' => ['safety.flame']]),
+            'overruled',
+        );
+        $this->assertRefused(
+            422,
+            'A mood goes from 0 (airy) to 100 (layered).',
+            $this->call('PUT', $path, ['school' => null, 'mood' => 130, 'overruled' => []]),
+            'mood',
+        );
     }
 
     /** @return iterable<string, array{string, array<string, mixed>, string, string}> spot, body, field, sentence */
@@ -193,7 +228,12 @@ final class RoomsTest extends AppTestCase
             $this->call('POST', $path, ['from' => 'as it stands', 'onto' => null]);
         }
 
-        $this->assertRefused(422, 'Sideboard has six versions already. Drop one first.', $this->call('POST', $path, ['from' => 'as it stands', 'onto' => null]), 'from');
+        $this->assertRefused(
+            422,
+            'Sideboard has six versions already. Drop one first.',
+            $this->call('POST', $path, ['from' => 'as it stands', 'onto' => null]),
+            'from',
+        );
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, string}> what is entered, the field, the sentence */
@@ -212,14 +252,21 @@ final class RoomsTest extends AppTestCase
     public function testASpotThatCannotBeIsRefusedAtItsField(array $entered, string $field, string $sentence): void
     {
         $room = $this->id('room', 'Hall');
-        $spot = $entered + ['room' => $room, 'name' => 'New', 'kind' => 'console', 'width' => '72', 'depth' => '36', 'ledgeHeight' => '30', 'clearHeight' => '', 'seenFrom' => 'front', 'keepClear' => [], 'wall' => '#FFFFFF', 'hazards' => [], 'focalRank' => 9];
+        $spot = $entered + [
+            'room' => $room, 'name' => 'New', 'kind' => 'console', 'width' => '72', 'depth' => '36', 'ledgeHeight' => '30',
+            'clearHeight' => '', 'seenFrom' => 'front', 'keepClear' => [], 'wall' => '#FFFFFF', 'hazards' => [], 'focalRank' => 9,
+        ];
 
         $this->assertRefused(422, $sentence, $this->call('POST', $this->home() . '/spots', $spot), $field);
     }
 
     public function testASpotOfEachFormIsKeptAsItWasEntered(): void
     {
-        $kept = $this->call('POST', $this->home() . '/spots', ['room' => $this->id('room', 'Hall'), 'name' => 'Stair', 'kind' => 'stair rail', 'width' => '144', 'depth' => '4', 'ledgeHeight' => '36', 'clearHeight' => '', 'seenFrom' => 'both sides', 'keepClear' => [], 'wall' => '#FFFFFF', 'hazards' => [], 'focalRank' => 9, 'rise' => '7 ft', 'posts' => 4]);
+        $kept = $this->call(
+            'POST',
+            $this->home() . '/spots',
+            ['room' => $this->id('room', 'Hall'), 'name' => 'Stair', 'kind' => 'stair rail', 'width' => '144', 'depth' => '4', 'ledgeHeight' => '36', 'clearHeight' => '', 'seenFrom' => 'both sides', 'keepClear' => [], 'wall' => '#FFFFFF', 'hazards' => [], 'focalRank' => 9, 'rise' => '7 ft', 'posts' => 4],
+        );
         self::assertSame(201, $this->code(), $this->text());
 
         self::assertSame(['run', 84 * 254, 4], [$kept['form'], $kept['rise'], $kept['posts']]);
@@ -232,7 +279,10 @@ final class RoomsTest extends AppTestCase
      */
     private function open(array $dressing): array
     {
-        return array_values(array_column(array_filter($dressing['findings'], static fn(array $one): bool => 'good' !== $one['verdict'] && !$one['isOverruled']), 'code'));
+        return array_values(array_column(
+            array_filter($dressing['findings'], static fn(array $one): bool => 'good' !== $one['verdict'] && !$one['isOverruled']),
+            'code',
+        ));
     }
 
     /** The entry of the journal that the last act left. */

@@ -34,7 +34,10 @@ final class SearchAnswersTest extends AppTestCase
 
     public function testWhatIsLeftOfTheRibbonIsItsLength(): void
     {
-        $run = (int) $this->db()->fetchOne("SELECT SUM(COALESCE(laid_out, width) * count) FROM piece WHERE kind = 'ribbon' AND removed_at IS NULL AND home_id = ?", [substr($this->home(), \strlen('/api/homes/'))]);
+        $run = (int) $this->db()->fetchOne(
+            "SELECT SUM(COALESCE(laid_out, width) * count) FROM piece WHERE kind = 'ribbon' AND removed_at IS NULL AND home_id = ?",
+            [substr($this->home(), \strlen('/api/homes/'))],
+        );
         $sentence = $this->ask('what is left of the ribbon')['sentence'];
         self::assertMatchesRegularExpression('/^\d+ ft(?: [\d\/ ]+ in)? in all, over \d+ pieces?, \d+ units?\.$/', $sentence);
 
@@ -61,7 +64,11 @@ final class SearchAnswersTest extends AppTestCase
 
     public function testTotesLooksNotesAndLinesAreAnswers(): void
     {
-        $tote = $this->call('POST', $this->home() . '/totes', ['code' => 'Q7', 'place' => 'attic', 'width' => '20', 'depth' => '16', 'height' => '12', 'conditions' => [], 'mostWeight' => '']);
+        $tote = $this->call(
+            'POST',
+            $this->home() . '/totes',
+            ['code' => 'Q7', 'place' => 'attic', 'width' => '20', 'depth' => '16', 'height' => '12', 'conditions' => [], 'mostWeight' => ''],
+        );
         $swap = substr($this->swap(), (int) strrpos($this->swap(), '/') + 1);
         $this->call('POST', $this->swap() . '/notes', ['spot' => null, 'text' => 'The porch hook held all winter.']);
         $elsewhere = fn(string $q): array => $this->ask($q)['elsewhere'];

@@ -7,7 +7,10 @@ namespace App\Tests;
 use App\Tests\Support\AppTestCase;
 use PHPUnit\Framework\Attributes\TestWith;
 
-/** A sheet put right where it stands: cell by cell, for all rows alike, column by column; nothing is stored before, and what was put right is what is taken in. */
+/**
+ * A sheet put right where it stands: cell by cell, for all rows alike, column by column; nothing is stored before,
+ * and what was put right is what is taken in.
+ */
 final class SheetMendTest extends AppTestCase
 {
     private const SHEET = "Loft list\nItem,Qty,Where,Extra\nred vase 9 in,some,Garage,12\nblue vase 9 in,2,Garage,4\ngizmo 7 in,1,A1,8\nTotal,3,,\n";
@@ -24,7 +27,11 @@ final class SheetMendTest extends AppTestCase
         self::assertSame([3, 0, 3], [$read['rows'], $read['good'], $read['bad']]);
         self::assertSame(['Loft list', 'Total 3'], array_column($read['asides'], 'text'));
         self::assertSame([['places', 2]], array_map(static fn(array $one): array => [$one['field'], $one['alike']], array_values(array_filter($read['shown'][1]['problems'], static fn(array $one): bool => 'places' === $one['field']))));
-        $mended = $this->mend($read['id'], [], [['line' => null, 'field' => 'places', 'said' => 'Garage', 'cell' => 'A2'], ['line' => 3, 'field' => 'count', 'said' => 'some', 'cell' => '4']]);
+        $mended = $this->mend(
+            $read['id'],
+            [],
+            [['line' => null, 'field' => 'places', 'said' => 'Garage', 'cell' => 'A2'], ['line' => 3, 'field' => 'count', 'said' => 'some', 'cell' => '4']],
+        );
         self::assertSame([2, 1], [$mended['good'], $mended['bad']]);
         $mended = $this->mend($read['id'], [], [['line' => 5, 'field' => 'kind', 'said' => '', 'cell' => 'figure']]);
         self::assertSame([3, 0], [$mended['good'], $mended['bad']]);

@@ -20,7 +20,10 @@ final class StatementsTest extends AppTestCase
 
     public function testStandingAPieceTakesFifteenAndOneReadingOfTheStock(): void
     {
-        $body = ['piece' => $this->id('piece', 'Ice hare'), 'spot' => $this->id('spot', 'Landing ledge'), 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0];
+        $body = [
+            'piece' => $this->id('piece', 'Ice hare'), 'spot' => $this->id('spot', 'Landing ledge'), 'count' => 1, 'left' => null,
+            'layer' => null, 'raise' => 0,
+        ];
 
         $this->assertTakes(15, 'POST', $this->swap() . '/placements', $body, 201);
         $this->assertReadsTheStockOnce();
@@ -28,8 +31,14 @@ final class StatementsTest extends AppTestCase
 
     public function testMovingAPieceTakesFifteenAndOneReadingOfTheStock(): void
     {
-        $row = $this->db()->fetchAssociative('SELECT p.id, p.piece_id, p.spot_id, p.version FROM placement p WHERE p.swap_id = ? ORDER BY p.id', [basename($this->swap())]) ?: [];
-        $body = ['piece' => $row['piece_id'], 'spot' => $row['spot_id'], 'count' => 1, 'left' => 300, 'layer' => 'front', 'raise' => 0, 'version' => $row['version']];
+        $row = $this->db()->fetchAssociative(
+            'SELECT p.id, p.piece_id, p.spot_id, p.version FROM placement p WHERE p.swap_id = ? ORDER BY p.id',
+            [basename($this->swap())],
+        ) ?: [];
+        $body = [
+            'piece' => $row['piece_id'], 'spot' => $row['spot_id'], 'count' => 1, 'left' => 300, 'layer' => 'front', 'raise' => 0,
+            'version' => $row['version'],
+        ];
 
         $this->assertTakes(15, 'PUT', $this->swap() . '/placements/' . $row['id'], $body, 200);
         $this->assertReadsTheStockOnce();
@@ -37,9 +46,16 @@ final class StatementsTest extends AppTestCase
 
     public function testDecidingSixtyPiecesTakesTwenty(): void
     {
-        $rows = \array_slice(array_filter($this->call('GET', $this->swap() . '/table')['rows'], static fn(array $row): bool => null === $row['choice'] && 0 === $row['placed']), 0, 60);
+        $rows = \array_slice(
+            array_filter($this->call('GET', $this->swap() . '/table')['rows'], static fn(array $row): bool => null === $row['choice'] && 0 === $row['placed']),
+            0,
+            60,
+        );
         self::assertCount(60, $rows);
-        $decisions = array_map(static fn(array $row): array => ['piece' => $row['piece'], 'choice' => $row['isOut'] ? 'stay' : 'rest', 'version' => $row['version']], $rows);
+        $decisions = array_map(
+            static fn(array $row): array => ['piece' => $row['piece'], 'choice' => $row['isOut'] ? 'stay' : 'rest', 'version' => $row['version']],
+            $rows,
+        );
 
         $this->assertTakes(20, 'PUT', $this->swap() . '/decisions', ['decisions' => array_values($decisions)], 200);
     }

@@ -48,10 +48,22 @@ final class StockDepthTest extends AppTestCase
 
     public function testColoursSeenByPhotoGoBeforeThoseOfTheLineAndAPlaceIsTakenOtherwise(): void
     {
-        $piece = $this->call('POST', $this->home() . '/intake', ['line' => 'jug 11 in, rust', 'otherwise' => 'spot:' . $this->id('spot', 'Sofa'), 'colours' => [['hex' => '#123456', 'percent' => 100]]]);
+        $piece = $this->call(
+            'POST',
+            $this->home() . '/intake',
+            ['line' => 'jug 11 in, rust', 'otherwise' => 'spot:' . $this->id('spot', 'Sofa'), 'colours' => [['hex' => '#123456', 'percent' => 100]]],
+        );
 
         self::assertSame(['#123456', 'spot:' . $this->id('spot', 'Sofa')], [$piece['colours'][0]['hex'], $piece['places'][0]['place']]);
-        $this->assertRefused(422, 'That tote or spot is not there any more.', $this->call('POST', $this->home() . '/intake', ['line' => 'jug 11 in, rust', 'otherwise' => 'spot:' . $this->id('spot', 'Long shelf'), 'colours' => []]));
+        $this->assertRefused(
+            422,
+            'That tote or spot is not there any more.',
+            $this->call(
+                'POST',
+                $this->home() . '/intake',
+                ['line' => 'jug 11 in, rust', 'otherwise' => 'spot:' . $this->id('spot', 'Long shelf'), 'colours' => []],
+            ),
+        );
     }
 
     /** @return iterable<string, array{string, string}> question, name of the first found */
@@ -94,15 +106,35 @@ final class StockDepthTest extends AppTestCase
             $places['spot:' . $spot['id']] = "{$spot['name']} {$rooms[$spot['room']]}";
         }
         $pieces = $this->call('GET', $this->home() . '/pieces?limit=1000')['pieces'];
-        foreach (['brass', 'attic', 'hall', 'sofa', 'c4', 'wreath', 'winter', 'linen', 'shed', 'parlour', 'breakable', 'thrifted', 'loose', 'quartz', 'arrangement'] as $word) {
+        foreach ([
+            'brass', 'attic', 'hall', 'sofa', 'c4', 'wreath', 'winter', 'linen', 'shed', 'parlour', 'breakable', 'thrifted', 'loose',
+            'quartz', 'arrangement',
+        ] as $word) {
             $expected = [];
             foreach ($pieces as $piece) {
-                $said = [$piece['name'], $piece['kind'], ...$piece['materials'], $piece['finish'], ...$piece['seasons'], ...$piece['hazards'], $piece['origin'], $piece['care'], $piece['set']['name'], ...array_map(static fn(array $at): string => $places[$at['place']] ?? $at['place'], $piece['places'])];
+                $said = [
+                    $piece['name'],
+                    $piece['kind'],
+                    ...$piece['materials'],
+                    $piece['finish'],
+                    ...$piece['seasons'],
+                    ...$piece['hazards'],
+                    $piece['origin'],
+                    $piece['care'],
+                    $piece['set']['name'],
+                    ...array_map(static fn(array $at): string => $places[$at['place']] ?? $at['place'], $piece['places']),
+                ];
                 if (str_contains(mb_strtolower(implode(' ', $said)), $word)) {
                     $expected[] = $piece['id'];
                 }
             }
-            $found = array_column(array_filter($this->call('GET', $this->home() . '/search?q=' . $word)['found'], static fn(array $one): bool => !str_starts_with($one['why'][0] ?? '', 'the colour')), 'piece');
+            $found = array_column(
+                array_filter(
+                    $this->call('GET', $this->home() . '/search?q=' . $word)['found'],
+                    static fn(array $one): bool => !str_starts_with($one['why'][0] ?? '', 'the colour'),
+                ),
+                'piece',
+            );
 
             self::assertEqualsCanonicalizing($expected, $found, $word);
         }
@@ -114,7 +146,13 @@ final class StockDepthTest extends AppTestCase
         $tote = array_values(array_filter($this->call('GET', $this->home() . '/house')['totes'], static fn(array $tote): bool => 'A1' === $tote['code']))[0];
         $room = [$tote['width'], $tote['depth'], $tote['height']];
         sort($room);
-        $found = array_column(array_filter($this->call('GET', $this->home() . '/search?q=' . rawurlencode('what fits in tote A1'))['found'], static fn(array $one): bool => [] === $one['misses']), 'piece');
+        $found = array_column(
+            array_filter(
+                $this->call('GET', $this->home() . '/search?q=' . rawurlencode('what fits in tote A1'))['found'],
+                static fn(array $one): bool => [] === $one['misses'],
+            ),
+            'piece',
+        );
         $expected = array_filter($pieces, static function (array $piece) use ($room): bool {
             $thing = [$piece['width'], $piece['depth'], $piece['height']];
             sort($thing);
@@ -141,7 +179,10 @@ final class StockDepthTest extends AppTestCase
     {
         $path = $this->home() . '/totes/' . $this->id('tote', 'C4') . '/stock-take';
         $content = $this->call('GET', $this->home() . '/totes/' . $this->id('tote', 'C4') . '/contents')['content'];
-        $counted = array_map(static fn(array $one): array => ['piece' => $one['piece'], 'units' => 'Soot bud vase' === $one['name'] ? 1 : $one['units']], $content);
+        $counted = array_map(
+            static fn(array $one): array => ['piece' => $one['piece'], 'units' => 'Soot bud vase' === $one['name'] ? 1 : $one['units']],
+            $content,
+        );
         $counted[] = ['piece' => $this->id('piece', 'Brass hare'), 'units' => 1];
         $before = $this->unitsByPiece();
         $seen = $this->call('POST', $path, ['counted' => $counted, 'keep' => false]);
@@ -179,8 +220,18 @@ final class StockDepthTest extends AppTestCase
         self::assertSame(['Rust branches', 'Plum urn', 'Rust stems'], array_column($pieces, 'name'));
         self::assertSame([['place' => 'parted', 'count' => 1, 'note' => '']], $pieces[0]['places']);
         self::assertSame([[$spot, 1], [$spot, 5]], [[$pieces[1]['places'][0]['place'], $pieces[1]['places'][0]['count']], [$pieces[2]['places'][0]['place'], $pieces[2]['places'][0]['count']]]);
-        $this->assertRefused(422, 'None of Rust branches is at Stove shelf.', $this->call('POST', $this->home() . "/pieces/{$id}/apart", ['place' => $spot]), 'place');
-        $this->assertRefused(422, 'Heron has no parts written down.', $this->call('POST', $this->home() . '/pieces/' . $this->id('piece', 'Heron') . '/apart', ['place' => $spot]), 'parts');
+        $this->assertRefused(
+            422,
+            'None of Rust branches is at Stove shelf.',
+            $this->call('POST', $this->home() . "/pieces/{$id}/apart", ['place' => $spot]),
+            'place',
+        );
+        $this->assertRefused(
+            422,
+            'Heron has no parts written down.',
+            $this->call('POST', $this->home() . '/pieces/' . $this->id('piece', 'Heron') . '/apart', ['place' => $spot]),
+            'parts',
+        );
     }
 
     public function testACutGarlandIsTwoPiecesOfTheSameLengthAndPrice(): void
@@ -192,12 +243,21 @@ final class StockDepthTest extends AppTestCase
         self::assertSame([36 * 254, 12 * 254], [$cut['width'], $offcut['width']]);
         self::assertEqualsCanonicalizing([['parted', 1], [$tote, 1]], array_map(static fn(array $at): array => [$at['place'], $at['count']], $whole['places']));
         self::assertSame($whole['costEach'], $cut['costEach'] + $offcut['costEach']);
-        $this->assertRefused(422, 'less than its whole 4 ft, not to 5 ft.', $this->call('POST', $this->home() . "/pieces/{$id}/cut", ['length' => '5 ft', 'place' => $tote]), 'length');
+        $this->assertRefused(
+            422,
+            'less than its whole 4 ft, not to 5 ft.',
+            $this->call('POST', $this->home() . "/pieces/{$id}/cut", ['length' => '5 ft', 'place' => $tote]),
+            'length',
+        );
     }
 
     public function testOfARollWhatIsUsedUpIsGoneAndTheRestIsAPartRoll(): void
     {
-        $roll = $this->call('POST', $this->home() . '/intake', ['line' => '2 rolls ember ribbon, 2 1/2 in wide, 10 yd, $9 each', 'otherwise' => '', 'colours' => []]);
+        $roll = $this->call(
+            'POST',
+            $this->home() . '/intake',
+            ['line' => '2 rolls ember ribbon, 2 1/2 in wide, 10 yd, $9 each', 'otherwise' => '', 'colours' => []],
+        );
         self::assertSame([201, 360 * 254, 4 * 254], [$this->code(), $roll['laidOut'], $roll['width']]);
         [$whole, $left] = $this->call('POST', $this->home() . "/pieces/{$roll['id']}/cut", ['length' => '12 ft', 'place' => 'loose', 'isUsedUp' => true])['pieces'];
 
@@ -205,7 +265,12 @@ final class StockDepthTest extends AppTestCase
         self::assertSame(['Ember ribbon, part roll 18 ft', 216 * 254, 540], [$left['name'], $left['laidOut'], $left['costEach']]);
         [, $cut, $rest] = $this->call('POST', $this->home() . "/pieces/{$left['id']}/cut", ['length' => '100 in', 'place' => 'loose'])['pieces'];
         self::assertSame([540, 216 * 254], [$cut['costEach'] + $rest['costEach'], $cut['laidOut'] + $rest['laidOut']]);
-        $this->assertRefused(422, 'less than its whole 9 ft 8 in, not to 9 ft 8 in.', $this->call('POST', $this->home() . "/pieces/{$rest['id']}/cut", ['length' => '116 in', 'place' => 'loose']), 'length');
+        $this->assertRefused(
+            422,
+            'less than its whole 9 ft 8 in, not to 9 ft 8 in.',
+            $this->call('POST', $this->home() . "/pieces/{$rest['id']}/cut", ['length' => '116 in', 'place' => 'loose']),
+            'length',
+        );
     }
 
     public function testAPieceShowsItsOtherFaceAndTurnsBack(): void
@@ -226,12 +291,21 @@ final class StockDepthTest extends AppTestCase
         $piece = $this->call('POST', $path, ['count' => 2, 'from' => 'lent', 'to' => $tote]);
 
         self::assertSame('1 to Wren, due 6 Jan 2027', array_column($piece['places'], 'note', 'place')['lent']);
-        $this->assertRefused(422, '“soon” is not a day.', $this->call('POST', $path, ['count' => 1, 'from' => $tote, 'to' => 'lent', 'lentTo' => '', 'lentUntil' => 'soon']), 'lentUntil');
+        $this->assertRefused(
+            422,
+            '“soon” is not a day.',
+            $this->call('POST', $path, ['count' => 1, 'from' => $tote, 'to' => 'lent', 'lentTo' => '', 'lentUntil' => 'soon']),
+            'lentUntil',
+        );
     }
 
     public function testTheLedgerNamesRegretsDoublesAndBrokenSets(): void
     {
-        $this->call('POST', $this->home() . '/intake', ['line' => '"Grey heron" heron 19 in, 9 in wide, wood, tallow', 'otherwise' => '', 'colours' => [['hex' => '#F0E7D4', 'percent' => 100]]]);
+        $this->call(
+            'POST',
+            $this->home() . '/intake',
+            ['line' => '"Grey heron" heron 19 in, 9 in wide, wood, tallow', 'otherwise' => '', 'colours' => [['hex' => '#F0E7D4', 'percent' => 100]]],
+        );
         $this->db()->executeStatement("UPDATE piece SET finish = 'plain' WHERE name = 'Grey heron'");
         $ledger = $this->call('GET', $this->home() . '/ledger');
 
@@ -251,7 +325,11 @@ final class StockDepthTest extends AppTestCase
         self::assertEqualsCanonicalizing(['sure', 'likely', 'unsure'], array_values(array_unique(array_column($table['rows'], 'confidence'))));
         $jug = array_column($table['rows'], null, 'piece')[$this->id('piece', 'Juniper bunch')];
         self::assertIsString($jug['reason']);
-        $said = array_column($this->call('GET', $this->swap() . '/pieces/' . $this->id('piece', 'Arch mirror') . '/consequences')['choices'], 'sentences', 'choice');
+        $said = array_column(
+            $this->call('GET', $this->swap() . '/pieces/' . $this->id('piece', 'Arch mirror') . '/consequences')['choices'],
+            'sentences',
+            'choice',
+        );
 
         self::assertSame(['stay', 'move', 'bring', 'rest', 'part'], array_keys($said));
         self::assertStringContainsString('Hall console loses its tallest', implode(' ', $said['rest']));
@@ -271,7 +349,10 @@ final class StockDepthTest extends AppTestCase
     /** @return array{int, int} units lost, and in a tote */
     private function lostAndHere(string $name, string $tote): array
     {
-        $at = fn(string $place): int => (int) $this->db()->fetchOne('SELECT COALESCE(SUM(count), 0) FROM standing WHERE piece_id = ? AND place = ?', [$this->id('piece', $name), $place]);
+        $at = fn(string $place): int => (int) $this->db()->fetchOne(
+            'SELECT COALESCE(SUM(count), 0) FROM standing WHERE piece_id = ? AND place = ?',
+            [$this->id('piece', $name), $place],
+        );
 
         return [$at('lost'), $at('tote:' . $this->id('tote', $tote))];
     }

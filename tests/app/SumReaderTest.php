@@ -93,7 +93,10 @@ final class SumReaderTest extends TestCase
 
     public function testWhatMayStayEmptyStaysEmpty(): void
     {
-        $given = (new SumReader(new Home('Ferry House')))->given(Sums::Lights->sum(), [new SumValueInput('endToEnd', ''), new SumValueInput('packPrice', ' '), new SumValueInput('offer', '')]);
+        $given = (new SumReader(new Home('Ferry House')))->given(
+            Sums::Lights->sum(),
+            [new SumValueInput('endToEnd', ''), new SumValueInput('packPrice', ' '), new SumValueInput('offer', '')],
+        );
 
         self::assertFalse($given->has('endToEnd'));
         self::assertNull($given->money('packPrice'));

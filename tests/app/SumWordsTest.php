@@ -89,7 +89,13 @@ final class SumWordsTest extends TestCase
 
     public function testNoTextIsLeftWithoutASum(): void
     {
-        $code = implode('', array_map(static fn(string $file): string => (string) file_get_contents($file), [...(glob(\dirname(__DIR__, 2) . '/core/Sizing/*.php') ?: []), ...(glob(\dirname(__DIR__, 2) . '/core/Sizing/Sum/*.php') ?: [])]));
+        $code = implode(
+            '',
+            array_map(
+                static fn(string $file): string => (string) file_get_contents($file),
+                [...(glob(\dirname(__DIR__, 2) . '/core/Sizing/*.php') ?: []), ...(glob(\dirname(__DIR__, 2) . '/core/Sizing/Sum/*.php') ?: [])],
+            ),
+        );
         $made = ['seats ', 'volume ', 'area ', 'cushion row ', 'cut ', 'over a ', 'cover ', 'stem fate ', 'start ']; // put together from a choice
         foreach (array_keys(SaidTexts::FIGURES + SaidTexts::WORKING + SaidTexts::CAUTIONS + SaidTexts::TASKS + SaidTexts::MARKS + SaidTexts::REFUSALS) as $text) {
             $isMade = [] !== array_filter($made, static fn(string $start): bool => str_starts_with($text, $start));

@@ -102,17 +102,29 @@ final class SwapTest extends AppTestCase
     {
         $dressing = $this->call('GET', $this->swap() . '/spots/' . $this->id('spot', 'Stove shelf'));
         $heron = array_values(array_filter($dressing['placements'], fn(array $p): bool => $p['piece'] === $this->id('piece', 'Heron')))[0];
-        $moved = $this->call('PUT', $this->swap() . '/placements/' . $heron['id'], ['piece' => $heron['piece'], 'spot' => $dressing['spot'], 'count' => 1, 'left' => 14_000, 'layer' => 'back', 'raise' => 0, 'version' => $heron['version']]);
+        $moved = $this->call(
+            'PUT',
+            $this->swap() . '/placements/' . $heron['id'],
+            ['piece' => $heron['piece'], 'spot' => $dressing['spot'], 'count' => 1, 'left' => 14_000, 'layer' => 'back', 'raise' => 0, 'version' => $heron['version']],
+        );
 
         self::assertGreaterThan($dressing['momentRight'], $moved['momentRight']);
         self::assertStringContainsString('Heron is where it must stay clear (the flue).', json_encode($moved['findings'], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_SLASHES));
-        $this->call('PUT', $this->swap() . '/placements/' . $heron['id'], ['piece' => $heron['piece'], 'spot' => $dressing['spot'], 'count' => 1, 'left' => 0, 'layer' => 'back', 'raise' => 0, 'version' => $heron['version']]);
+        $this->call(
+            'PUT',
+            $this->swap() . '/placements/' . $heron['id'],
+            ['piece' => $heron['piece'], 'spot' => $dressing['spot'], 'count' => 1, 'left' => 0, 'layer' => 'back', 'raise' => 0, 'version' => $heron['version']],
+        );
         self::assertSame(409, $this->code());
     }
 
     public function testANeedIsAnsweredFromTheHomeThenBoughtAndGotIntoTheCupboard(): void
     {
-        $need = $this->call('POST', $this->swap() . '/needs', ['spot' => $this->id('spot', 'Hall console'), 'text' => 'Tall and metal', 'kind' => 'vase', 'leastHeight' => '12', 'mostHeight' => '15', 'mostWidth' => '', 'colour' => '#B08D47', 'texture' => 'metal', 'count' => 1]);
+        $need = $this->call(
+            'POST',
+            $this->swap() . '/needs',
+            ['spot' => $this->id('spot', 'Hall console'), 'text' => 'Tall and metal', 'kind' => 'vase', 'leastHeight' => '12', 'mostHeight' => '15', 'mostWidth' => '', 'colour' => '#B08D47', 'texture' => 'metal', 'count' => 1],
+        );
         $haul = $this->call('GET', $this->swap() . '/haul');
         $answers = array_values(array_filter($haul['needs'], static fn(array $one): bool => $one['need']['id'] === $need['id']))[0]['answers'];
         self::assertSame([$this->id('piece', 'Brass trumpet'), []], [$answers[0]['piece'], $answers[0]['misses']]);
@@ -195,9 +207,16 @@ final class SwapTest extends AppTestCase
         $day = $this->call('POST', $this->swap() . '/day', ['people' => 1]);
         $fetch = array_values(array_filter($day['tasks'], static fn(array $task): bool => 'Fetch C2' === $task['title']))[0];
         $this->call('PUT', $this->home() . '/tasks/' . $fetch['id'], ['done' => true, 'key' => 'fetched']);
-        $this->call('POST', $this->swap() . '/placements', ['piece' => $this->id('piece', 'Lilac cushion'), 'spot' => $this->id('spot', 'Sofa'), 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0]);
+        $this->call(
+            'POST',
+            $this->swap() . '/placements',
+            ['piece' => $this->id('piece', 'Lilac cushion'), 'spot' => $this->id('spot', 'Sofa'), 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0],
+        );
         self::assertSame(201, $this->code(), $this->text());
-        $again = array_values(array_filter($this->call('POST', $this->swap() . '/day', ['people' => 1])['tasks'], static fn(array $task): bool => 'Fetch C2' === $task['title']));
+        $again = array_values(array_filter(
+            $this->call('POST', $this->swap() . '/day', ['people' => 1])['tasks'],
+            static fn(array $task): bool => 'Fetch C2' === $task['title'],
+        ));
 
         self::assertSame([true, false], array_map(static fn(array $task): bool => $task["isDone"], $again));
         self::assertNotSame($again[0]['start'], $again[1]['start']);
@@ -217,8 +236,16 @@ final class SwapTest extends AppTestCase
         $out = (int) $this->db()->fetchOne("SELECT SUM(s.count) FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE s.place LIKE 'spot:%' AND h.name = 'Ferry House'");
         self::assertSame($out, (int) $this->db()->fetchOne('SELECT SUM(units) FROM wear WHERE swap_id = ?', [substr((string) strrchr($swap, '/'), 1)]));
         self::assertSame($out, $settled['reusedUnits'] + $settled['newUnits']);
-        $this->assertRefused(409, 'Midwinter is closed and kept as it was.', $this->call('PUT', $swap . '/decisions', ['decisions' => [['piece' => $this->id('piece', 'Heron'), 'choice' => 'stay', 'version' => 0]]]));
-        $next = $this->call('POST', $this->home() . '/swaps', ['name' => 'First Thaw', 'season' => 'spring', 'swapDay' => '2027-03-01', 'budget' => '140', 'giftCard' => '', 'look' => $this->id('look', 'First Green')]);
+        $this->assertRefused(
+            409,
+            'Midwinter is closed and kept as it was.',
+            $this->call('PUT', $swap . '/decisions', ['decisions' => [['piece' => $this->id('piece', 'Heron'), 'choice' => 'stay', 'version' => 0]]]),
+        );
+        $next = $this->call(
+            'POST',
+            $this->home() . '/swaps',
+            ['name' => 'First Thaw', 'season' => 'spring', 'swapDay' => '2027-03-01', 'budget' => '140', 'giftCard' => '', 'look' => $this->id('look', 'First Green')],
+        );
         self::assertSame([201, 'Midwinter'], [$this->code(), $next['from'] ?? null]);
     }
 
@@ -227,10 +254,26 @@ final class SwapTest extends AppTestCase
         $home = '/api/homes/' . $this->call('POST', '/api/homes', ['name' => 'Weir Cottage', 'unit' => 'cm', 'currency' => '€', 'giftMoney' => 'counts'])['id'];
         $this->signIn();
         $room = $this->call('POST', $home . '/rooms', ['name' => 'Kitchen', 'round' => 0])['id'];
-        $spot = $this->call('POST', $home . '/spots', ['room' => $room, 'name' => 'Sill', 'kind' => 'window sill', 'width' => '90', 'depth' => '15', 'ledgeHeight' => '90', 'clearHeight' => '40', 'seenFrom' => 'front', 'keepClear' => [], 'wall' => '#FFFFFF', 'hazards' => [], 'focalRank' => 1])['id'];
-        $tote = $this->call('POST', $home . '/totes', ['code' => '1', 'place' => 'loft', 'width' => '50', 'depth' => '40', 'height' => '30', 'conditions' => [], 'mostWeight' => ''])['id'];
-        $jug = $this->call('POST', $home . '/pieces', ['name' => 'Jug', 'kind' => 'jug', 'count' => 1, 'width' => '12', 'depth' => '10', 'height' => '20', 'weight' => '', 'colours' => [['hex' => '#EDE4D3', 'percent' => 100]], 'materials' => ['stoneware'], 'finish' => 'glazed', 'seasons' => [], 'hazards' => [], 'shape' => '', 'pattern' => '', 'origin' => '', 'costEach' => '', 'replacementEach' => '', 'cameOn' => '', 'care' => '', 'faces' => [], 'parts' => [], 'set' => ['name' => '', 'of' => 0], 'place' => 'tote:' . $tote])['id'];
-        $swap = $home . '/swaps/' . $this->call('POST', $home . '/swaps', ['name' => 'Harvest', 'season' => 'autumn', 'swapDay' => '2026-12-01', 'budget' => '50', 'giftCard' => '', 'look' => ''])['id'];
+        $spot = $this->call(
+            'POST',
+            $home . '/spots',
+            ['room' => $room, 'name' => 'Sill', 'kind' => 'window sill', 'width' => '90', 'depth' => '15', 'ledgeHeight' => '90', 'clearHeight' => '40', 'seenFrom' => 'front', 'keepClear' => [], 'wall' => '#FFFFFF', 'hazards' => [], 'focalRank' => 1],
+        )['id'];
+        $tote = $this->call(
+            'POST',
+            $home . '/totes',
+            ['code' => '1', 'place' => 'loft', 'width' => '50', 'depth' => '40', 'height' => '30', 'conditions' => [], 'mostWeight' => ''],
+        )['id'];
+        $jug = $this->call(
+            'POST',
+            $home . '/pieces',
+            ['name' => 'Jug', 'kind' => 'jug', 'count' => 1, 'width' => '12', 'depth' => '10', 'height' => '20', 'weight' => '', 'colours' => [['hex' => '#EDE4D3', 'percent' => 100]], 'materials' => ['stoneware'], 'finish' => 'glazed', 'seasons' => [], 'hazards' => [], 'shape' => '', 'pattern' => '', 'origin' => '', 'costEach' => '', 'replacementEach' => '', 'cameOn' => '', 'care' => '', 'faces' => [], 'parts' => [], 'set' => ['name' => '', 'of' => 0], 'place' => 'tote:' . $tote],
+        )['id'];
+        $swap = $home . '/swaps/' . $this->call(
+            'POST',
+            $home . '/swaps',
+            ['name' => 'Harvest', 'season' => 'autumn', 'swapDay' => '2026-12-01', 'budget' => '50', 'giftCard' => '', 'look' => ''],
+        )['id'];
         $this->call('POST', $swap . '/placements', ['piece' => $jug, 'spot' => $spot, 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0]);
         foreach ($this->call('POST', $swap . '/day', ['people' => 1])['tasks'] as $task) {
             $this->call('PUT', $home . '/tasks/' . $task['id'], ['done' => true, 'key' => $task['id']]);
@@ -266,7 +309,11 @@ final class SwapTest extends AppTestCase
      */
     private function line(array $change): array
     {
-        return $change + ['need' => null, 'name' => 'Tall vase', 'way' => 'buy', 'kind' => 'vase', 'width' => '6 in', 'height' => '14 in', 'colour' => '#B08D47', 'packPrice' => '9.00', 'offer' => 'none', 'offerValue' => '0', 'offerPayFor' => 0, 'packSize' => 1, 'needed' => 1, 'tender' => 'purse'];
+        return $change + [
+            'need' => null, 'name' => 'Tall vase', 'way' => 'buy', 'kind' => 'vase', 'width' => '6 in', 'height' => '14 in',
+            'colour' => '#B08D47', 'packPrice' => '9.00', 'offer' => 'none', 'offerValue' => '0', 'offerPayFor' => 0, 'packSize' => 1,
+            'needed' => 1, 'tender' => 'purse',
+        ];
     }
 
     /** @return array<mixed> */
@@ -278,11 +325,18 @@ final class SwapTest extends AppTestCase
     /** @return array<mixed> */
     private function place(string $piece, string $spot): array
     {
-        return $this->call('POST', $this->swap() . '/placements', ['piece' => $piece, 'spot' => $this->id('spot', $spot), 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0]);
+        return $this->call(
+            'POST',
+            $this->swap() . '/placements',
+            ['piece' => $piece, 'spot' => $this->id('spot', $spot), 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0],
+        );
     }
 
     private function placements(string $piece): int
     {
-        return (int) $this->db()->fetchOne('SELECT COUNT(*) FROM placement p JOIN swap s ON s.id = p.swap_id WHERE p.piece_id = ? AND s.closed_at IS NULL', [$piece]);
+        return (int) $this->db()->fetchOne(
+            'SELECT COUNT(*) FROM placement p JOIN swap s ON s.id = p.swap_id WHERE p.piece_id = ? AND s.closed_at IS NULL',
+            [$piece],
+        );
     }
 }

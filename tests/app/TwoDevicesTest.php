@@ -43,7 +43,14 @@ final class TwoDevicesTest extends TestCase
     {
         $piece = $this->id("SELECT id FROM piece WHERE name = 'Ice hare'");
         $spots = $this->column("SELECT s.id FROM spot s JOIN room r ON r.id = s.room_id JOIN home h ON h.id = r.home_id WHERE h.name = 'Ferry House' ORDER BY s.id LIMIT 4");
-        $statuses = $this->statuses(array_map(fn(string $spot): array => ['POST', $this->swap() . '/placements', ['piece' => $piece, 'spot' => $spot, 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0]], $spots));
+        $statuses = $this->statuses(array_map(
+            fn(string $spot): array => [
+                'POST',
+                $this->swap() . '/placements',
+                ['piece' => $piece, 'spot' => $spot, 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0],
+            ],
+            $spots,
+        ));
 
         self::assertSame([201, 422, 422, 422], $statuses);
     }
@@ -52,7 +59,11 @@ final class TwoDevicesTest extends TestCase
     {
         $piece = $this->row("SELECT p.id, p.count, p.version, s.place FROM piece p JOIN home h ON h.id = p.home_id AND h.name = 'Ferry House' JOIN standing s ON s.piece_id = p.id AND s.count = p.count WHERE p.count > 1 AND p.parts = '[]' AND s.place LIKE 'tote:%' AND NOT EXISTS (SELECT 1 FROM placement x JOIN swap w ON w.id = x.swap_id WHERE x.piece_id = p.id AND w.closed_at IS NULL) ORDER BY p.id LIMIT 1");
         $read = $this->pieceInput((string) $piece['id']);
-        $move = ['POST', $this->home() . "/pieces/{$piece['id']}/moves", ['count' => 1, 'from' => $piece['place'], 'to' => 'loose', 'lentTo' => '', 'lentUntil' => '']];
+        $move = [
+            'POST',
+            $this->home() . "/pieces/{$piece['id']}/moves",
+            ['count' => 1, 'from' => $piece['place'], 'to' => 'loose', 'lentTo' => '', 'lentUntil' => ''],
+        ];
         $statuses = $this->statuses([['PUT', $this->home() . "/pieces/{$piece['id']}", ['count' => (int) $piece['count'] - 1] + $read], $move, $move, $move]);
 
         self::assertSame([], array_diff($statuses, [200, 409, 422]));
@@ -60,8 +71,15 @@ final class TwoDevicesTest extends TestCase
 
     public function testTheSameUnitsArePutTogetherOnce(): void
     {
-        $parts = array_map(fn(string $name): array => ['piece' => $this->id("SELECT id FROM piece WHERE name = '{$name}'"), 'units' => 1], ['Juniper urn', 'Juniper bunch']);
-        $statuses = $this->statuses(array_fill(0, 4, ['POST', $this->home() . '/arrangements', ['name' => 'Hall urn', 'kind' => 'arrangement', 'parts' => $parts, 'width' => '', 'depth' => '', 'height' => '', 'place' => 'loose', 'keep' => true]]));
+        $parts = array_map(
+            fn(string $name): array => ['piece' => $this->id("SELECT id FROM piece WHERE name = '{$name}'"), 'units' => 1],
+            ['Juniper urn', 'Juniper bunch'],
+        );
+        $statuses = $this->statuses(array_fill(
+            0,
+            4,
+            ['POST', $this->home() . '/arrangements', ['name' => 'Hall urn', 'kind' => 'arrangement', 'parts' => $parts, 'width' => '', 'depth' => '', 'height' => '', 'place' => 'loose', 'keep' => true]],
+        ));
 
         self::assertSame([200, 422, 422, 422], $statuses);
     }
@@ -72,7 +90,14 @@ final class TwoDevicesTest extends TestCase
         $rows = implode('', array_map(static fn(int $i): string => "thing {$i},some,9 in,vase\n", range(1, 4)));
         [$status, $read] = self::$devices[0]->ask('POST', $this->home() . '/tables', ['base64' => base64_encode("Item,Qty,Height,Kind\n{$rows}")]);
         self::assertSame([201, 4], [$status, $read['bad']]);
-        $statuses = $this->statuses(array_map(fn(int $i): array => ['POST', $this->home() . "/tables/{$read['id']}/mends", ['columns' => [], 'cells' => [['line' => 1 + $i, 'field' => 'count', 'said' => 'some', 'cell' => (string) $i]]]], range(1, 4)));
+        $statuses = $this->statuses(array_map(
+            fn(int $i): array => [
+                'POST',
+                $this->home() . "/tables/{$read['id']}/mends",
+                ['columns' => [], 'cells' => [['line' => 1 + $i, 'field' => 'count', 'said' => 'some', 'cell' => (string) $i]]],
+            ],
+            range(1, 4),
+        ));
         [, $now] = self::$devices[0]->ask('POST', $this->home() . "/tables/{$read['id']}/mends", ['columns' => [], 'cells' => []]);
 
         self::assertSame([[200, 200, 200, 200], 4, 0], [$statuses, $now['good'], $now['bad']]);
@@ -80,7 +105,10 @@ final class TwoDevicesTest extends TestCase
 
     public function testAWordOfTheHomeIsKeptOnce(): void
     {
-        $statuses = $this->statuses(array_map(fn(string $means): array => ['PUT', $this->home() . '/words', ['word' => 'cosy', 'means' => $means]], ['wool', 'knit', 'throw', 'candle']));
+        $statuses = $this->statuses(array_map(
+            fn(string $means): array => ['PUT', $this->home() . '/words', ['word' => 'cosy', 'means' => $means]],
+            ['wool', 'knit', 'throw', 'candle'],
+        ));
 
         self::assertSame([], array_diff($statuses, [200, 409]));
         self::assertCount(1, $this->rows("SELECT means FROM home_word WHERE word = 'cosy'"));
@@ -89,8 +117,16 @@ final class TwoDevicesTest extends TestCase
     public function testASheetIsTakenInOnce(): void
     {
         $before = \count($this->column('SELECT id FROM piece'));
-        $sheet = self::$devices[0]->ask('POST', $this->home() . '/tables', ['base64' => base64_encode("name,count,size,colour\nReed star,1,9 in,straw\nTin pail,1,8 in,silver\n")])[1];
-        $statuses = $this->statuses(array_fill(0, 4, ['PUT', $this->home() . '/tables/' . $sheet['id'], ['leaveOutBad' => true, 'leaveOutDoubles' => true, 'most' => 500]]));
+        $sheet = self::$devices[0]->ask(
+            'POST',
+            $this->home() . '/tables',
+            ['base64' => base64_encode("name,count,size,colour\nReed star,1,9 in,straw\nTin pail,1,8 in,silver\n")],
+        )[1];
+        $statuses = $this->statuses(array_fill(
+            0,
+            4,
+            ['PUT', $this->home() . '/tables/' . $sheet['id'], ['leaveOutBad' => true, 'leaveOutDoubles' => true, 'most' => 500]],
+        ));
 
         self::assertSame([200, 200, 200, 200], $statuses);
         self::assertCount($before + $sheet['good'], $this->column('SELECT id FROM piece'));
@@ -113,7 +149,10 @@ final class TwoDevicesTest extends TestCase
     {
         $spot = self::$devices[0]->ask('POST', $this->home() . '/house/lines', ['line' => 'Hall: narrow shelf 30 x 9', 'room' => ''])[1]['spot']['id'];
         $piece = $this->id("SELECT p.id FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place LIKE 'tote:%' WHERE p.name = 'Sleigh bell' OR p.kind = 'bell' ORDER BY p.id LIMIT 1");
-        $this->statuses([['DELETE', $this->home() . '/spots/' . $spot, null], ['POST', $this->swap() . '/placements', ['piece' => $piece, 'spot' => $spot, 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0]]]);
+        $this->statuses([
+            ['DELETE', $this->home() . '/spots/' . $spot, null],
+            ['POST', $this->swap() . '/placements', ['piece' => $piece, 'spot' => $spot, 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0]],
+        ]);
         $orphans = $this->column("SELECT p.id FROM placement p JOIN spot s ON s.id = p.spot_id JOIN swap w ON w.id = p.swap_id WHERE s.removed_at IS NOT NULL AND w.closed_at IS NULL");
 
         self::assertSame([], $orphans);
@@ -150,7 +189,11 @@ final class TwoDevicesTest extends TestCase
         $flat = '/api/homes/' . $this->id("SELECT id FROM home WHERE name = 'Orchard Flat'");
         $swap = $flat . '/swaps/' . $this->id("SELECT s.id FROM swap s JOIN home h ON h.id = s.home_id WHERE h.name = 'Orchard Flat' AND s.closed_at IS NULL");
         self::assertSame([200, 409, 409, 409], $this->statuses(array_fill(0, 4, ['POST', $swap . '/close', ['leaveOpen' => true]])));
-        $begun = $this->statuses(array_fill(0, 4, ['POST', $flat . '/swaps', ['name' => 'First Thaw', 'season' => 'spring', 'swapDay' => '2027-03-01', 'budget' => '', 'giftCard' => '', 'look' => '']]));
+        $begun = $this->statuses(array_fill(
+            0,
+            4,
+            ['POST', $flat . '/swaps', ['name' => 'First Thaw', 'season' => 'spring', 'swapDay' => '2027-03-01', 'budget' => '', 'giftCard' => '', 'look' => '']],
+        ));
 
         self::assertSame([201, 409, 409, 409], $begun);
     }
@@ -161,7 +204,10 @@ final class TwoDevicesTest extends TestCase
         $moved = array_sum(array_column($sheet[0]['moves'], 'count'));
         $table = fn(): int => (int) $this->id("SELECT COALESCE(SUM(count), 0) FROM standing WHERE place = 'table'");
         $before = $table();
-        $statuses = $this->statuses(array_map(fn(int $i): array => ['PUT', $this->home() . '/tasks/' . $sheet[0]['id'], ['done' => true, 'key' => 'phone ' . $i % 2]], range(1, 4)));
+        $statuses = $this->statuses(array_map(
+            fn(int $i): array => ['PUT', $this->home() . '/tasks/' . $sheet[0]['id'], ['done' => true, 'key' => 'phone ' . $i % 2]],
+            range(1, 4),
+        ));
 
         self::assertSame([200, 200, 200, 200], $statuses);
         self::assertSame($before + $moved, $table());
@@ -216,7 +262,15 @@ final class TwoDevicesTest extends TestCase
         $piece = array_column(self::$devices[0]->ask('GET', $this->home() . '/pieces?limit=1000')[1]['pieces'], null, 'id')[$id];
         $tenths = static fn(int $length): string => $length / 10 . ' mm';
 
-        return ['version' => $piece['version'], 'name' => $piece['name'], 'kind' => $piece['kind'], 'count' => $piece['count'], 'width' => $tenths($piece['width']), 'depth' => $tenths($piece['depth']), 'height' => $tenths($piece['height']), 'weight' => $piece['weight'] . ' g', 'colours' => $piece['colours'], 'materials' => $piece['materials'], 'finish' => $piece['finish'], 'seasons' => $piece['seasons'], 'hazards' => $piece['hazards'], 'shape' => $piece['shape'], 'pattern' => $piece['pattern'], 'origin' => $piece['origin'], 'costEach' => number_format($piece['costEach'] / 100, 2, '.', ''), 'replacementEach' => '', 'cameOn' => '', 'care' => '', 'place' => 'loose', 'faces' => [], 'parts' => [], 'set' => ['name' => '', 'of' => 0], 'laidOut' => ''];
+        return [
+            'version' => $piece['version'], 'name' => $piece['name'], 'kind' => $piece['kind'], 'count' => $piece['count'],
+            'width' => $tenths($piece['width']), 'depth' => $tenths($piece['depth']), 'height' => $tenths($piece['height']),
+            'weight' => $piece['weight'] . ' g', 'colours' => $piece['colours'], 'materials' => $piece['materials'],
+            'finish' => $piece['finish'], 'seasons' => $piece['seasons'], 'hazards' => $piece['hazards'], 'shape' => $piece['shape'],
+            'pattern' => $piece['pattern'], 'origin' => $piece['origin'], 'costEach' => number_format($piece['costEach'] / 100, 2, '.', ''),
+            'replacementEach' => '', 'cameOn' => '', 'care' => '', 'place' => 'loose', 'faces' => [], 'parts' => [],
+            'set' => ['name' => '', 'of' => 0], 'laidOut' => '',
+        ];
     }
 
     private function home(): string

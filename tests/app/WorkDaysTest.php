@@ -17,7 +17,12 @@ final class WorkDaysTest extends AppTestCase
 
     public function testASwapDayIsArrangedWithNamesHoursAndBreaks(): void
     {
-        $day = $this->arrange(['start' => '10', 'latestEnd' => '4 pm', 'pauses' => [['at' => '12.30', 'minutes' => 30]], 'crew' => [$this->hand('Orla', climbs: false), $this->hand('Bram', until: '13:00')]]);
+        $day = $this->arrange([
+            'start' => '10',
+            'latestEnd' => '4 pm',
+            'pauses' => [['at' => '12.30', 'minutes' => 30]],
+            'crew' => [$this->hand('Orla', climbs: false), $this->hand('Bram', until: '13:00')],
+        ]);
 
         self::assertSame([600, 960, [['at' => 750, 'minutes' => 30]]], [$day['start'], $day['latestEnd'], $day['pauses']]);
         self::assertSame(['Orla', 'Bram'], array_column($day['crew'], 'name'));
@@ -94,7 +99,10 @@ final class WorkDaysTest extends AppTestCase
     public function testADayFitsTheSeason(): void
     {
         $this->db()->executeStatement("UPDATE swap SET strike_on = '2031-12-30' WHERE closed_at IS NULL");
-        foreach ([[['date' => '2031-12-31'], 'Midwinter is struck on 30 December. Choose that day or an earlier one.'], [['isLook' => true, 'date' => date('Y-m-d')], 'What stands is looked at again later.']] as [$change, $sentence]) {
+        foreach ([
+            [['date' => '2031-12-31'], 'Midwinter is struck on 30 December. Choose that day or an earlier one.'],
+            [['isLook' => true, 'date' => date('Y-m-d')], 'What stands is looked at again later.'],
+        ] as [$change, $sentence]) {
             $problem = $this->call('POST', $this->swap() . '/days', $this->input(['name' => 'Stockings', ...$change]));
             self::assertSame(422, $this->code(), $this->text());
             self::assertStringContainsString($sentence, $problem['violations'][0]['message']);
@@ -162,7 +170,10 @@ final class WorkDaysTest extends AppTestCase
 
     public function testFiveMeasuredTasksMakeTheHomesOwnPace(): void
     {
-        $tasks = array_values(array_filter($this->call('POST', $this->swap() . '/day', ['people' => 1])['tasks'], static fn(array $task): bool => 'take down' === $task['phase']));
+        $tasks = array_values(array_filter(
+            $this->call('POST', $this->swap() . '/day', ['people' => 1])['tasks'],
+            static fn(array $task): bool => 'take down' === $task['phase'],
+        ));
         $this->tickAll(\array_slice($tasks, 0, 6));
         foreach (\array_slice($tasks, 0, 6) as $task) {
             $this->call('PUT', $this->home() . '/tasks/' . $task['id'] . '/took', ['minutes' => 2 * $task['minutes']]);
@@ -208,7 +219,13 @@ final class WorkDaysTest extends AppTestCase
      */
     private function input(array $change): array
     {
-        return [...['name' => 'Swap day', 'date' => '', 'start' => '9:30', 'latestEnd' => '', 'layRoom' => '10 x 5 ft', 'pauses' => [], 'crew' => [$this->hand('Orla')], 'isLook' => false, 'spots' => [], 'version' => null], ...$change];
+        return [
+            ...[
+                'name' => 'Swap day', 'date' => '', 'start' => '9:30', 'latestEnd' => '', 'layRoom' => '10 x 5 ft', 'pauses' => [],
+                'crew' => [$this->hand('Orla')], 'isLook' => false, 'spots' => [], 'version' => null,
+            ],
+            ...$change,
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -19,7 +19,12 @@ final class WorkbenchAccessTest extends AppTestCase
         $this->call('PUT', $this->home() . "/kept-sums/{$kept}/used", ['used' => '7 ft']);
         self::assertSame(200, $this->code(), $this->text());
 
-        foreach ([['POST', '/kept-sums', ['name' => 'Mine', 'sum' => 'garland', 'values' => []]], ['DELETE', "/kept-sums/{$kept}", null], ['POST', '/sums/ribbon/cuts', ['values' => []]], ['POST', '/swaps/' . basename($this->swap()) . '/sums/hooks/lines', ['values' => []]]] as [$method, $path, $body]) {
+        foreach ([
+            ['POST', '/kept-sums', ['name' => 'Mine', 'sum' => 'garland', 'values' => []]],
+            ['DELETE', "/kept-sums/{$kept}", null],
+            ['POST', '/sums/ribbon/cuts', ['values' => []]],
+            ['POST', '/swaps/' . basename($this->swap()) . '/sums/hooks/lines', ['values' => []]],
+        ] as [$method, $path, $body]) {
             $this->call($method, $this->home() . $path, $body);
             self::assertSame(403, $this->code(), "{$method} {$path}");
         }
@@ -30,11 +35,18 @@ final class WorkbenchAccessTest extends AppTestCase
     public function testAnotherHomesSwapOrSpotIsNotThere(string $what): void
     {
         $this->signIn();
-        $foreign = $this->db()->fetchOne('swap' === $what ? "SELECT s.id FROM swap s JOIN home h ON h.id = s.home_id WHERE h.name = 'Orchard Flat' ORDER BY 1 DESC" : "SELECT s.id FROM spot s JOIN room r ON r.id = s.room_id JOIN home h ON h.id = r.home_id WHERE h.name = 'Orchard Flat'");
+        $foreign = $this->db()->fetchOne('swap' === $what
+            ? "SELECT s.id FROM swap s JOIN home h ON h.id = s.home_id WHERE h.name = 'Orchard Flat' ORDER BY 1 DESC"
+            : "SELECT s.id FROM spot s JOIN room r ON r.id = s.room_id JOIN home h ON h.id = r.home_id WHERE h.name = 'Orchard Flat'");
         $body = ['values' => [], $what => $foreign];
 
         $this->assertRefused(422, 'not there any more', $this->call('POST', $this->home() . '/sums/garland/answer', $body), $what);
-        $this->assertRefused(422, 'not there any more', $this->call('POST', $this->home() . '/kept-sums', ['name' => 'Theirs', 'sum' => 'garland'] + $body), $what);
+        $this->assertRefused(
+            422,
+            'not there any more',
+            $this->call('POST', $this->home() . '/kept-sums', ['name' => 'Theirs', 'sum' => 'garland'] + $body),
+            $what,
+        );
         $this->assertRefused(422, 'not there any more', $this->call('POST', $this->home() . '/sums/garland/cuts', $body), $what);
     }
 

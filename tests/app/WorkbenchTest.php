@@ -43,7 +43,12 @@ final class WorkbenchTest extends AppTestCase
         self::assertSame(422, $this->code());
         self::assertSame(['run', 'layers', 'section', 'packPrice', 'offer'], array_column($problem['violations'], 'field'));
         self::assertSame('“two” is not a number. Write it like 6 or 2.5.', $problem['violations'][1]['message']);
-        $this->assertRefused(422, 'A rise of 8 ft on 5 ft is steeper than a stair', $this->reckon('garland', ['shape' => 'slope', 'run' => '5 ft', 'rise' => '8 ft']), 'rise');
+        $this->assertRefused(
+            422,
+            'A rise of 8 ft on 5 ft is steeper than a stair',
+            $this->reckon('garland', ['shape' => 'slope', 'run' => '5 ft', 'rise' => '8 ft']),
+            'rise',
+        );
         $this->assertRefused(422, 'does not ask', $this->reckon('garland', ['colour' => 'red']), 'colour');
         $this->assertRefused(422, 'not one of the choices', $this->reckon('garland', ['shape' => 'spiral']), 'shape');
     }
@@ -61,7 +66,11 @@ final class WorkbenchTest extends AppTestCase
         $this->signIn();
         $answer = $this->reckon('hooks', ['run' => '12 ft', 'packSize' => '2', 'packPrice' => '6.00', 'offer' => '50 %'], 'Stove shelf');
         self::assertSame([3, 1, 900, '$1.50 a piece'], [$answer['supplies'][0]['packs'], $answer['supplies'][0]['spare'], $answer['cost'], $answer['supplies'][0]['per']]);
-        $lines = $this->call('POST', $this->swap() . '/sums/hooks/lines', ['values' => self::values(['run' => '12 ft', 'packSize' => '2', 'packPrice' => '6.00', 'offer' => '50 %']), 'spot' => $this->id('spot', 'Stove shelf')])['lines'];
+        $lines = $this->call(
+            'POST',
+            $this->swap() . '/sums/hooks/lines',
+            ['values' => self::values(['run' => '12 ft', 'packSize' => '2', 'packPrice' => '6.00', 'offer' => '50 %']), 'spot' => $this->id('spot', 'Stove shelf')],
+        )['lines'];
 
         self::assertSame([['Garland hooks (Stove shelf)', 5, 2, 900, 'wanted']], array_map(static fn(array $line): array => [$line['name'], $line['needed'], $line['packSize'], $line['total'], $line['state']], $lines));
         $this->undo();
@@ -72,7 +81,11 @@ final class WorkbenchTest extends AppTestCase
     public function testWhatWasBoughtForASumRunsAsLongAsItWasReckoned(): void
     {
         $this->signIn();
-        $line = $this->call('POST', $this->swap() . '/sums/ribbon/lines', ['values' => self::values(['run' => '24 ft', 'roll' => '30 ft', 'packPrice' => '5'])])['lines'][0];
+        $line = $this->call(
+            'POST',
+            $this->swap() . '/sums/ribbon/lines',
+            ['values' => self::values(['run' => '24 ft', 'roll' => '30 ft', 'packPrice' => '5'])],
+        )['lines'][0];
         foreach (['ordered', 'got'] as $state) {
             $line = $this->call('PUT', $this->home() . "/lines/{$line['id']}/state", ['state' => $state, 'version' => $line['version']]);
             self::assertSame(200, $this->code(), $this->text());
@@ -87,7 +100,11 @@ final class WorkbenchTest extends AppTestCase
     public function testAGarlandThatWasBoughtForASumIsNoRoll(): void
     {
         $this->signIn();
-        $line = $this->call('POST', $this->swap() . '/sums/garland/lines', ['values' => self::values(['run' => '40 ft', 'section' => '9 ft', 'packPrice' => '5'])])['lines'][0];
+        $line = $this->call(
+            'POST',
+            $this->swap() . '/sums/garland/lines',
+            ['values' => self::values(['run' => '40 ft', 'section' => '9 ft', 'packPrice' => '5'])],
+        )['lines'][0];
         $line = $this->call('PUT', $this->home() . "/lines/{$line['id']}/state", ['state' => 'got', 'version' => $line['version']]);
         self::assertSame(200, $this->code(), $this->text());
 
@@ -101,7 +118,11 @@ final class WorkbenchTest extends AppTestCase
         $before = $this->garlands();
         $answer = $this->reckon('garland', ['run' => '6 ft'], 'Landing rail');
         self::assertTrue($answer['canCut']);
-        $this->call('POST', $this->home() . '/sums/garland/cuts', ['values' => self::values(['run' => '6 ft', 'overhang' => '0']), 'swap' => basename($this->swap()), 'spot' => $this->id('spot', 'Landing rail')]);
+        $this->call(
+            'POST',
+            $this->home() . '/sums/garland/cuts',
+            ['values' => self::values(['run' => '6 ft', 'overhang' => '0']), 'swap' => basename($this->swap()), 'spot' => $this->id('spot', 'Landing rail')],
+        );
         self::assertLessThan(300, $this->code(), $this->text());
 
         self::assertEqualsWithDelta(array_sum($before), array_sum($this->garlands()), 0.1, 'no length is made or lost');
@@ -126,14 +147,24 @@ final class WorkbenchTest extends AppTestCase
     public function testNothingIsCutThatIsNotThere(): void
     {
         $this->signIn();
-        $this->assertRefused(422, 'Nothing of this is cut', $this->call('POST', $this->home() . '/sums/lights/cuts', ['values' => [], 'swap' => basename($this->swap())]));
+        $this->assertRefused(
+            422,
+            'Nothing of this is cut',
+            $this->call('POST', $this->home() . '/sums/lights/cuts', ['values' => [], 'swap' => basename($this->swap())]),
+        );
     }
 
     public function testASumIsKeptChangedAndTaughtByWhatItTook(): void
     {
         $this->signIn();
         $spot = $this->id('spot', 'Stove shelf');
-        $body = ['name' => 'Shelf ribbon', 'sum' => 'ribbon', 'values' => self::values(['run' => '10 ft', 'accentEvery' => '12 in', 'accentLength' => '12 in', 'allowance' => '50']), 'swap' => basename($this->swap()), 'spot' => $spot];
+        $body = [
+            'name' => 'Shelf ribbon',
+            'sum' => 'ribbon',
+            'values' => self::values(['run' => '10 ft', 'accentEvery' => '12 in', 'accentLength' => '12 in', 'allowance' => '50']),
+            'swap' => basename($this->swap()),
+            'spot' => $spot,
+        ];
         $kept = $this->call('POST', $this->home() . '/kept-sums', $body);
         self::assertSame(['10 ft', null], [$kept['reckoned'], $kept['used']], 'reckoned without what goes on top');
 
@@ -154,12 +185,21 @@ final class WorkbenchTest extends AppTestCase
     public function testAKeptSumIsATaskOfTheDayBeforeItsSpotIsSetUp(): void
     {
         $this->signIn();
-        $body = ['name' => 'Shelf ribbon', 'sum' => 'ribbon', 'values' => self::values(['run' => '5 ft']), 'swap' => basename($this->swap()), 'spot' => $this->id('spot', 'Stove shelf')];
+        $body = [
+            'name' => 'Shelf ribbon',
+            'sum' => 'ribbon',
+            'values' => self::values(['run' => '5 ft']),
+            'swap' => basename($this->swap()),
+            'spot' => $this->id('spot', 'Stove shelf'),
+        ];
         $this->call('POST', $this->swap() . '/day', ['people' => 2]);
         $kept = $this->call('POST', $this->home() . '/kept-sums', $body);
         self::assertTrue($this->call('GET', $this->swap() . '/day')['isStale'], 'the sheet knows nothing of it yet');
         $tasks = $this->call('POST', $this->swap() . '/day', ['people' => 2])['tasks'];
-        $mine = array_values(array_filter($tasks, static fn(array $task): bool => 'prepare' === $task['phase'] && str_starts_with($task['title'], 'Cut ribbon')));
+        $mine = array_values(array_filter(
+            $tasks,
+            static fn(array $task): bool => 'prepare' === $task['phase'] && str_starts_with($task['title'], 'Cut ribbon'),
+        ));
 
         self::assertCount(1, $mine);
         self::assertSame('Cut ribbon: 10 lengths, 10 ft (Stove shelf)', $mine[0]['title']);
@@ -177,7 +217,11 @@ final class WorkbenchTest extends AppTestCase
         $this->assertRefused(409, 'is closed', $this->call('PUT', $this->home() . "/kept-sums/{$old}/used", ['used' => '9 ft']));
         $this->assertRefused(409, 'is closed', $this->call('DELETE', $this->home() . "/kept-sums/{$old}"));
         $closed = $this->db()->fetchOne('SELECT swap_id FROM kept_sum WHERE id = ?', [$old]);
-        $this->assertRefused(409, 'is closed', $this->call('POST', $this->home() . '/kept-sums', ['name' => 'Late', 'sum' => 'garland', 'values' => [], 'swap' => $closed, 'spot' => null]));
+        $this->assertRefused(
+            409,
+            'is closed',
+            $this->call('POST', $this->home() . '/kept-sums', ['name' => 'Late', 'sum' => 'garland', 'values' => [], 'swap' => $closed, 'spot' => null]),
+        );
     }
 
     public function testAMetricHomeReadsAndSaysCentimetres(): void
@@ -189,7 +233,11 @@ final class WorkbenchTest extends AppTestCase
         $answer = $this->call('POST', "/api/homes/{$home['id']}/sums/garland/answer", ['values' => self::values(['run' => '3,60', 'section' => '180'])]);
 
         self::assertSame('one length of garland for 3.6 cm', $answer['figures'][0], 'a bare number is in centimetres');
-        $answer = $this->call('POST', "/api/homes/{$home['id']}/sums/garland/answer", ['values' => self::values(['run' => '3,60 m', 'section' => '180', 'packPrice' => '9'])]);
+        $answer = $this->call(
+            'POST',
+            "/api/homes/{$home['id']}/sums/garland/answer",
+            ['values' => self::values(['run' => '3,60 m', 'section' => '180', 'packPrice' => '9'])],
+        );
         self::assertSame('2 lengths of garland for 3.6 m', $answer['figures'][0]);
         self::assertSame('€5.00 a metre', $answer['supplies'][0]['per']);
     }
@@ -207,7 +255,11 @@ final class WorkbenchTest extends AppTestCase
      */
     private function reckon(string $sum, array $values, ?string $spot = null): array
     {
-        return $this->call('POST', $this->home() . "/sums/{$sum}/answer", ['values' => self::values($values), 'swap' => basename($this->swap()), 'spot' => null === $spot ? null : $this->id('spot', $spot)]);
+        return $this->call(
+            'POST',
+            $this->home() . "/sums/{$sum}/answer",
+            ['values' => self::values($values), 'swap' => basename($this->swap()), 'spot' => null === $spot ? null : $this->id('spot', $spot)],
+        );
     }
 
     /** @return array<string, float> inches of garland at hand by name, all units */

@@ -19,11 +19,20 @@ final class AccessibilityTest extends BrowserTestCase
         $page->see('form');
         $found = $this->seriousFindings('sign-in');
         $page->signIn();
-        foreach (['Look' => '[data-testid="answer"]', 'Table' => '[role="option"]', 'Rooms' => '[data-testid="coach"]', 'Haul' => '[data-testid="purse"]', 'Day sheet' => '[data-testid="day"]', 'Settle' => 'table'] as $station => $css) {
+        foreach ([
+            'Look' => '[data-testid="answer"]', 'Table' => '[role="option"]', 'Rooms' => '[data-testid="coach"]',
+            'Haul' => '[data-testid="purse"]', 'Day sheet' => '[data-testid="day"]', 'Settle' => 'table',
+        ] as $station => $css) {
             $page->station($station)->see($css);
             $found = [...$found, ...$this->seriousFindings($station)];
         }
-        foreach (['Cupboard' => '[role="option"]', 'House' => 'main section', 'Workbench' => '[data-testid="bench"]', 'Swaps' => 'main li', 'Ledger' => 'table'] as $drawer => $css) {
+        foreach ([
+            'Cupboard' => '[role="option"]',
+            'House' => 'main section',
+            'Workbench' => '[data-testid="bench"]',
+            'Swaps' => 'main li',
+            'Ledger' => 'table',
+        ] as $drawer => $css) {
             $page->drawer($drawer)->see($css);
             $found = [...$found, ...$this->seriousFindings($drawer)];
         }
@@ -48,14 +57,22 @@ final class AccessibilityTest extends BrowserTestCase
         $found = $this->seriousFindings('new piece');
         self::assertTrue($this->browser->executeScript("return document.querySelector('[role=dialog]').contains(document.activeElement)"));
         $page->key(WebDriverKeys::ESCAPE)->until(static fn(): bool => 0 === $page->count('[role="dialog"]'), 'Escape closes it');
-        $page->until(fn(): bool => 'New piece' === $this->browser->executeScript('return document.activeElement.textContent'), 'the focus goes back to the button');
+        $page->until(
+            fn(): bool => 'New piece' === $this->browser->executeScript('return document.activeElement.textContent'),
+            'the focus goes back to the button',
+        );
         $page->key('?')->seeText('next undecided');
         $found = [...$found, ...$this->seriousFindings('keys')];
         $page->key(WebDriverKeys::ESCAPE)->key('/')->type('What you look for', 'brass under 10 in')->see('[role="dialog"] li');
         $found = [...$found, ...$this->seriousFindings('finder')];
         $page->key(WebDriverKeys::ESCAPE)->station('Look')->press('Take from')->see('[role="dialog"] input[type="file"]');
         $found = [...$found, ...$this->seriousFindings('colours from something real')];
-        $page->key(WebDriverKeys::ESCAPE)->station('Table')->see('[role="listbox"]')->sendKeys([WebDriverKeys::HOME, WebDriverKeys::SPACE, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::SPACE]);
+        $page->key(WebDriverKeys::ESCAPE)->station('Table')->see('[role="listbox"]')->sendKeys([
+            WebDriverKeys::HOME,
+            WebDriverKeys::SPACE,
+            WebDriverKeys::ARROW_RIGHT,
+            WebDriverKeys::SPACE,
+        ]);
         $page->key('c')->seeText('2 pieces side by side')->seeText('Colours together');
         $found = [...$found, ...$this->seriousFindings('side by side')];
 
@@ -93,6 +110,9 @@ final class AccessibilityTest extends BrowserTestCase
         $violations = $this->browser->executeAsyncScript("const done = arguments[0]; axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }).then((result) => done(result.violations));");
         $serious = array_filter($violations, static fn(array $violation): bool => \in_array($violation['impact'], ['serious', 'critical'], true));
 
-        return array_values(array_map(static fn(array $violation): string => "{$view}: {$violation['id']} at " . mb_strimwidth($violation['nodes'][0]['html'], 0, 160), $serious));
+        return array_values(array_map(
+            static fn(array $violation): string => "{$view}: {$violation['id']} at " . mb_strimwidth($violation['nodes'][0]['html'], 0, 160),
+            $serious,
+        ));
     }
 }

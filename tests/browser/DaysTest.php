@@ -40,7 +40,10 @@ final class DaysTest extends BrowserTestCase
         $page->press('Feasts and traditions …')->type('One on a line: name, colon, when', 'Tree day 24 Dec')->press('Save')->seeText('“Tree day 24 Dec” is not understood.');
         $page->type('One on a line: name, colon, when', 'Tree day: 24 Dec')->press('Save');
         $page->until(static fn(): bool => 0 === $page->count('[role="dialog"]') && str_contains($page->text(), 'Tree day'), 'the feast hangs on the shelf');
-        $page->press('Make a private address')->until(static fn(): bool => str_contains((string) $page->field('Private address')->getAttribute('value'), '/feeds/'), 'there is an address');
+        $page->press('Make a private address')->until(
+            static fn(): bool => str_contains((string) $page->field('Private address')->getAttribute('value'), '/feeds/'),
+            'there is an address',
+        );
         $this->browser->executeScript("document.querySelector('[aria-label=\"Care today\"] input').click()");
         $page->seeText('Hall crock: water, done');
         self::assertNotContains('Hall crock: water', $this->browser->executeScript("return [...document.querySelectorAll('[aria-label=\"Care today\"] label')].map((one) => one.textContent.trim())"));

@@ -24,7 +24,13 @@ final class FloorTest extends BrowserTestCase
         $chair = "return [...document.querySelectorAll('figure')][1].querySelector('[aria-label^=\"Chair\"]')";
         $this->browser->executeScript($chair . '.focus()');
         $page->key(WebDriverKeys::SHIFT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::NULL)->key('r');
-        $page->until(fn(): bool => str_contains((string) $this->browser->executeScript($chair . ".getAttribute('aria-label')"), '24 in from the left wall, 0 in from the far wall, front to the left'), 'two feet to the right and turned');
+        $page->until(
+            fn(): bool => str_contains(
+                (string) $this->browser->executeScript($chair . ".getAttribute('aria-label')"),
+                '24 in from the left wall, 0 in from the far wall, front to the left',
+            ),
+            'two feet to the right and turned',
+        );
         $page->seeText('Chair: turned to the left, 24 in from the left wall, 0 in from the far one');
         $page->station('Day sheet')->press('Work the day out')->see('main input[type="checkbox"]');
         $page->seeText('Rearrange Dining room')->seeText('Rearrange Parlour');

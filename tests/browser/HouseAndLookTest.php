@@ -17,7 +17,10 @@ final class HouseAndLookTest extends BrowserTestCase
         $page->press('Save')->seeText('“wide” is not a length. Write it like 9 1/2 or 9 1/2 in.');
         self::assertSame(['wide', '9 1/2'], [$page->field('Width')->getAttribute('value'), $page->field('Depth')->getAttribute('value')], 'nothing typed is lost');
         $page->type('Width', '3 ft')->press('Save')->seeText('36 in wide, 9 1/2 in deep, 62 in high');
-        $page->press('Coat pegs')->press('Delete')->seeText('Coat pegs is taken away')->until(static fn(): bool => !str_contains($page->text(), '36 in wide, 9 1/2 in deep, 62 in high'), 'it is gone');
+        $page->press('Coat pegs')->press('Delete')->seeText('Coat pegs is taken away')->until(
+            static fn(): bool => !str_contains($page->text(), '36 in wide, 9 1/2 in deep, 62 in high'),
+            'it is gone',
+        );
         $page->press('Undo')->seeText('36 in wide, 9 1/2 in deep, 62 in high');
     }
 
@@ -33,7 +36,10 @@ final class HouseAndLookTest extends BrowserTestCase
     {
         $page = $this->page()->signIn();
         $page->drawer('Cupboard')->follow('Unpack a box')->type('One line about a piece', 'blue vase 24.3 cm, 1234 g')->seeText('✓ Clear')->press('Take it in')->seeText('Blue vase is in');
-        $page->drawer('Cupboard')->type('Find in the cupboard', 'blue vase')->until(fn(): bool => (bool) $this->browser->executeScript("const one = document.querySelector('[data-testid=\"piece-Blue vase\"]'); one?.click(); return one !== null;"), 'it stands on a shelf');
+        $page->drawer('Cupboard')->type('Find in the cupboard', 'blue vase')->until(
+            fn(): bool => (bool) $this->browser->executeScript("const one = document.querySelector('[data-testid=\"piece-Blue vase\"]'); one?.click(); return one !== null;"),
+            'it stands on a shelf',
+        );
         foreach (['Blue vase', 'Sky vase'] as $name) {
             $page->press('Change');
             self::assertSame(['243 mm', '1234 g'], [$page->field('Height, in')->getAttribute('value'), $page->field('Weight of one')->getAttribute('value')]);

@@ -24,7 +24,10 @@ final class NewHomeTest extends BrowserTestCase
         $page->seeText('3 boards')->seeText('A1');
         $page->drawer('Cupboard')->follow('Unpack a box')->type('One line about a piece', 'blue vase 12 in, A1')->seeText('✓ Clear')->press('Take it in')->seeText('Blue vase is in');
         $this->acts(3);
-        $page->drawer('Swaps')->press('Begin a swap')->press('Begin')->until(static fn(): bool => str_ends_with($page->browser->getCurrentURL(), '/look'), 'the look of the new swap is opened');
+        $page->drawer('Swaps')->press('Begin a swap')->press('Begin')->until(
+            static fn(): bool => str_ends_with($page->browser->getCurrentURL(), '/look'),
+            'the look of the new swap is opened',
+        );
         $this->acts(3);
         $page->station('Rooms')->see('[data-testid="candidate-Blue vase"]');
         $page->key('1')->see('[data-testid="placed-Blue vase"]');

@@ -31,7 +31,10 @@ final class PhoneBenchTest extends BrowserTestCase
         $page = $this->page()->signIn();
         $page->drawer('Workbench')->see('[data-testid="figures"]');
         foreach (['Hooks', 'Lights', 'Table', 'Tree', 'On the wall', 'Cushions', 'Batteries'] as $sum) {
-            $page->choose('Sum', $sum)->until(fn(): bool => $sum === $this->browser->executeScript('return document.querySelector("main h2")?.firstChild?.textContent?.trim()') && 0 === $page->count('main [aria-busy="true"]'), "{$sum} is on the bench");
+            $page->choose('Sum', $sum)->until(
+                fn(): bool => $sum === $this->browser->executeScript('return document.querySelector("main h2")?.firstChild?.textContent?.trim()') && 0 === $page->count('main [aria-busy="true"]'),
+                "{$sum} is on the bench",
+            );
             self::assertLessThanOrEqual(390, $this->browser->executeScript('return document.documentElement.scrollWidth'), "{$sum} scrolls sideways");
         }
     }

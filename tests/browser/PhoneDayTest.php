@@ -30,7 +30,10 @@ final class PhoneDayTest extends BrowserTestCase
         $page->until(static fn(): bool => !str_contains($page->text(), 'Not sent yet'), 'the kept ticks are sent');
         $this->browser->navigate()->refresh();
         $page->see('main input[type="checkbox"]');
-        $page->until(fn(): bool => 3 === $this->browser->executeScript("return document.querySelectorAll('main input[type=checkbox]:checked').length"), 'three tasks are done after a reload');
+        $page->until(
+            fn(): bool => 3 === $this->browser->executeScript("return document.querySelectorAll('main input[type=checkbox]:checked').length"),
+            'three tasks are done after a reload',
+        );
     }
 
     public function testEveryStationCanBeReachedAndFitsThePhone(): void

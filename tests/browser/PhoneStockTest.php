@@ -61,7 +61,10 @@ final class PhoneStockTest extends BrowserTestCase
     {
         $page = $this->page()->signIn();
         $page->drawer('Cupboard')->follow('Unpack a box')->see('[aria-label="One line about a piece"]');
-        $this->browser->executeScript('const at = document.querySelector("[aria-label=\'One line about a piece\']"); const data = new DataTransfer(); data.setData("text/plain", arguments[0]); at.dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }));', ["A3:\nlarge copper urn, one handle loose\n4 zinc pails, \$20"]);
+        $this->browser->executeScript(
+            'const at = document.querySelector("[aria-label=\'One line about a piece\']"); const data = new DataTransfer(); data.setData("text/plain", arguments[0]); at.dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }));',
+            ["A3:\nlarge copper urn, one handle loose\n4 zinc pails, \$20"],
+        );
         $page->seeText('1 clear, 1 of them with a size or colour assumed; 1 to answer');
         $this->assertFits('Lines pasted');
         $page->press('$20 each')->seeText('2 clear')->press('Take in 2 lines')->seeText('2 pieces so far, 5 units');

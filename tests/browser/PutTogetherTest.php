@@ -65,17 +65,29 @@ final class PutTogetherTest extends BrowserTestCase
         $page = $this->page()->signIn();
         $page->station('Table')->see('[role="option"]');
         $this->browser->executeScript("const shelves = document.querySelector('[data-testid=shelves]'); let n = 0; const on = () => { shelves.scrollTop += 60; if (++n < 40) requestAnimationFrame(on); }; on();");
-        $page->until(fn(): bool => 0 < (int) $this->browser->executeScript("return [...document.querySelectorAll('[data-testid=shelves] img')].filter((one) => one.naturalWidth > 16).length"), 'pictures are painted');
+        $page->until(
+            fn(): bool => 0 < (int) $this->browser->executeScript("return [...document.querySelectorAll('[data-testid=shelves] img')].filter((one) => one.naturalWidth > 16).length"),
+            'pictures are painted',
+        );
 
         self::assertGreaterThan(20, $page->count('[data-testid="shelves"] [role="option"]'));
-        $page->until(fn(): bool => true === $this->browser->executeScript("return [...document.querySelectorAll('[data-testid=shelves] [role=option]')].every((one) => one.querySelector('img, svg g') !== null)"), 'every piece in sight is seen');
+        $page->until(
+            fn(): bool => true === $this->browser->executeScript("return [...document.querySelectorAll('[data-testid=shelves] [role=option]')].every((one) => one.querySelector('img, svg g') !== null)"),
+            'every piece in sight is seen',
+        );
     }
 
     private function open(string $name): CupboardPages
     {
         $page = $this->page();
         $page->signIn()->drawer('Cupboard')->type('Find in the cupboard', $name);
-        $page->until(fn(): bool => (bool) $this->browser->executeScript('const one = document.querySelector(`[data-testid="piece-${arguments[0]}"]`); one?.click(); return one !== null;', [$name]), "{$name} stands on a shelf");
+        $page->until(
+            fn(): bool => (bool) $this->browser->executeScript(
+                'const one = document.querySelector(`[data-testid="piece-${arguments[0]}"]`); one?.click(); return one !== null;',
+                [$name],
+            ),
+            "{$name} stands on a shelf",
+        );
         $page->see('[aria-label="The piece in hand"]');
 
         return $page;

@@ -21,7 +21,10 @@ final class RoomsTest extends BrowserTestCase
         $this->focus('Brass hare');
         $page->see('input[aria-label="From the left"]');
         $this->retype('From the left', '31 1/2 in');
-        $page->key(WebDriverKeys::ENTER)->until(fn(): bool => str_contains($this->label('Brass hare'), '31 1/2 in from the left'), 'it stands where it was typed');
+        $page->key(WebDriverKeys::ENTER)->until(
+            fn(): bool => str_contains($this->label('Brass hare'), '31 1/2 in from the left'),
+            'it stands where it was typed',
+        );
         self::assertStringContainsString('board 2', $this->label('Brass hare'));
     }
 
@@ -81,7 +84,10 @@ final class RoomsTest extends BrowserTestCase
 
     private function label(string $piece): string
     {
-        $label = $this->browser->executeScript('return document.querySelector(arguments[0])?.getAttribute("aria-label") ?? ""', ["[data-testid=\"placed-{$piece}\"]"]);
+        $label = $this->browser->executeScript(
+            'return document.querySelector(arguments[0])?.getAttribute("aria-label") ?? ""',
+            ["[data-testid=\"placed-{$piece}\"]"],
+        );
 
         return \is_string($label) ? $label : '';
     }

@@ -50,7 +50,10 @@ final class StockInDepthTest extends BrowserTestCase
     {
         $page = $this->page()->signIn();
         $page->drawer('Cupboard')->follow('Unpack a box')->see('[aria-label="One line about a piece"]');
-        $page->browser->executeScript('const at = document.querySelector("[aria-label=\'One line about a piece\']"); const data = new DataTransfer(); data.setData("text/plain", arguments[0]); at.dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }));', ["A2:\n- owl, mum's\n- 2 grey jugs 11 in, \$36\n- tin lanterns 8 and 12 in"]);
+        $page->browser->executeScript(
+            'const at = document.querySelector("[aria-label=\'One line about a piece\']"); const data = new DataTransfer(); data.setData("text/plain", arguments[0]); at.dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }));',
+            ["A2:\n- owl, mum's\n- 2 grey jugs 11 in, \$36\n- tin lanterns 8 and 12 in"],
+        );
         $page->seeText('3 lines')->seeText('1 clear, 1 of them with a size or colour assumed; 2 to answer')->seeText("to A2, attic; note: mum's");
         $page->press('$36 for all 2')->press('2 pieces, a line each')->seeText('4 lines')->seeText('4 clear');
         $page->press('Take in 4 lines')->seeText('4 pieces so far, 5 units')->seeText('4 pieces are in the cupboard');
@@ -79,8 +82,14 @@ final class StockInDepthTest extends BrowserTestCase
         $page->drawer('Cupboard')->follow('Unpack a box');
         $this->chooseFile($page, 'Photo, with its colours', Picture::jpeg(1), 'jpg');
         $page->seeText('not this one')->type('One line about a piece', 'striped box 8 in')->seeText('✓ Clear')->press('Take it in')->seeText('Striped box has its photo');
-        $page->drawer('Cupboard')->type('Find in the cupboard', 'striped box')->until(fn(): bool => (bool) $this->browser->executeScript("const one = document.querySelector('[data-testid=\"piece-Striped box\"]'); one?.click(); return one !== null;"), 'it stands on a shelf');
-        $page->until(fn(): bool => 0 < (int) $this->browser->executeScript("return document.querySelector('img[src*=\"/photo\"]')?.naturalWidth ?? 0"), 'its photo is shown');
+        $page->drawer('Cupboard')->type('Find in the cupboard', 'striped box')->until(
+            fn(): bool => (bool) $this->browser->executeScript("const one = document.querySelector('[data-testid=\"piece-Striped box\"]'); one?.click(); return one !== null;"),
+            'it stands on a shelf',
+        );
+        $page->until(
+            fn(): bool => 0 < (int) $this->browser->executeScript("return document.querySelector('img[src*=\"/photo\"]')?.naturalWidth ?? 0"),
+            'its photo is shown',
+        );
         self::assertSame(Picture::WIDTH, $this->browser->executeScript("return document.querySelector('img[src*=\"/photo\"]').naturalWidth"));
     }
 
@@ -103,7 +112,12 @@ final class StockInDepthTest extends BrowserTestCase
     {
         $page = $this->page()->signIn();
         $page->drawer('Cupboard')->follow('Unpack a box')->follow('From a table instead');
-        $this->chooseFile($page, 'CSV file', "name;kind;colour;width;depth;height;tote\nRope rug;throw;sand;14;10;1;A1\nHeron;heron;grey;7;6;17;\nNo size;vase;blue;;;;B9\n", 'csv');
+        $this->chooseFile(
+            $page,
+            'CSV file',
+            "name;kind;colour;width;depth;height;tote\nRope rug;throw;sand;14;10;1;A1\nHeron;heron;grey;7;6;17;\nNo size;vase;blue;;;;B9\n",
+            'csv',
+        );
         $page->seeText('1 of 3 rows can be taken in; 1 look like something you own; 1 have a cell to put right.');
         self::assertNull($this->enabled($page, 'Take in 1 piece'), 'a row with a cell that cannot be read holds the sheet back');
         $page->seeText('“B9” is not a tote or a spot of this home.')->type('Row 4, where it is', 'A2')->press('Put right');
@@ -143,7 +157,10 @@ final class StockInDepthTest extends BrowserTestCase
         $shares = $this->browser->executeScript("return [...document.querySelectorAll('[role=slider]')].map((one) => Number(one.getAttribute('aria-valuenow')))");
         self::assertSame(100, array_sum($shares));
         self::assertCount(2, $shares);
-        $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->until(static fn(): bool => 5 === $page->count('[role="slider"]'), 'undo hangs the five ribbons again');
+        $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->until(
+            static fn(): bool => 5 === $page->count('[role="slider"]'),
+            'undo hangs the five ribbons again',
+        );
     }
 
     public function testAToteIsCountedAndTheBooksFollowOnlyWhenTold(): void

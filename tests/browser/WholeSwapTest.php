@@ -33,7 +33,10 @@ final class WholeSwapTest extends BrowserTestCase
         $page->seeText('is suggested')->key('a')->seeText('45 of 120 decided');
         $page->key('w')->seeText('Share times score, summed')->press('Close without saving');
         $page->press('Accept ');
-        $page->until(static fn(): bool => 1 === preg_match('/(\d+) of 120 decided/', $page->text(), $m) && (int) $m[1] > 70, 'the sure suggestions are accepted');
+        $page->until(
+            static fn(): bool => 1 === preg_match('/(\d+) of 120 decided/', $page->text(), $m) && (int) $m[1] > 70,
+            'the sure suggestions are accepted',
+        );
     }
 
     private function pullARibbon(CupboardPages $page): void
@@ -57,10 +60,16 @@ final class WholeSwapTest extends BrowserTestCase
         $this->browser->executeScript("[...document.querySelectorAll('[data-testid^=\"placed-\"]')].at(-1).focus()");
         $page->see('[data-testid="placement-bar"] button');
         $label = $this->browser->executeScript('return document.activeElement.getAttribute("aria-label")');
-        $page->key(WebDriverKeys::ARROW_LEFT)->until(fn(): bool => $label !== $this->browser->executeScript('return document.activeElement.getAttribute("aria-label")'), 'an arrow moves it along');
+        $page->key(WebDriverKeys::ARROW_LEFT)->until(
+            fn(): bool => $label !== $this->browser->executeScript('return document.activeElement.getAttribute("aria-label")'),
+            'an arrow moves it along',
+        );
         $page->seeText('moved');
         $page->key(WebDriverKeys::DELETE)->until(static fn(): bool => $page->count('[data-testid^="placed-"]') === $before, 'it is taken off');
-        $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->until(static fn(): bool => $page->count('[data-testid^="placed-"]') === $before + 1, 'undo stands it there again');
+        $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->until(
+            static fn(): bool => $page->count('[data-testid^="placed-"]') === $before + 1,
+            'undo stands it there again',
+        );
     }
 
     private function closeAGapAndBuyForAnother(CupboardPages $page): void
@@ -87,7 +96,10 @@ final class WholeSwapTest extends BrowserTestCase
 
     private function settleAndClose(CupboardPages $page): void
     {
-        $page->station('Settle')->choose('About', 'Stove shelf')->type('What worked, what did not', 'The jug answers the bunch. 🫖')->press('Keep the note')->seeText('The jug answers the bunch.');
+        $page->station('Settle')->choose('About', 'Stove shelf')->type(
+            'What worked, what did not',
+            'The jug answers the bunch. 🫖',
+        )->press('Keep the note')->seeText('The jug answers the bunch.');
         $page->until(static fn(): bool => 1 === preg_match('/(\d+) of (\d+) ticks/', $page->text(), $m) && $m[1] === $m[2], 'every tick has arrived');
         $page->press('Close the swap')->seeText('What stood is counted as worn.');
         $page->drawer('Swaps')->press('Begin the next swap');

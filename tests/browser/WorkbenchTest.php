@@ -65,9 +65,15 @@ final class WorkbenchTest extends BrowserTestCase
         $page = $this->benchOf('Stove shelf');
         $page->follow('Ribbon')->until(fn(): bool => str_contains($this->figures(), 'of ribbon'), 'ribbon is reckoned');
         $page->press('Cut it now')->seeText('lengths are cut for Stove shelf');
-        $page->until(fn(): bool => true === $this->browser->executeScript('return [...document.querySelectorAll("main button")].find((one) => one.textContent.trim() === "Cut")?.disabled'), 'it is done');
+        $page->until(
+            fn(): bool => true === $this->browser->executeScript('return [...document.querySelectorAll("main button")].find((one) => one.textContent.trim() === "Cut")?.disabled'),
+            'it is done',
+        );
         $page->drawer('Cupboard')->see('[role="option"]');
-        $page->until(fn(): bool => true === $this->browser->executeScript('return [...document.querySelectorAll("[role=option]")].some((one) => one.dataset.testid?.includes("part roll"))'), 'what is left is a part roll in the cupboard');
+        $page->until(
+            fn(): bool => true === $this->browser->executeScript('return [...document.querySelectorAll("[role=option]")].some((one) => one.dataset.testid?.includes("part roll"))'),
+            'what is left is a part roll in the cupboard',
+        );
 
         self::assertSame(1, $page->count('[data-testid^="piece-Velvet ribbon, 3 rolls, part roll"]'));
     }
@@ -88,7 +94,10 @@ final class WorkbenchTest extends BrowserTestCase
         $page = $this->page()->signIn();
         $page->station('Rooms')->see('[data-testid="elevation"]');
         $page->seeAt("//nav[@aria-label='Spots']//a[contains(., '{$spot}')]")->click();
-        $page->seeText($spot)->until(fn(): bool => $spot === $this->browser->executeScript('return document.querySelector("main h2")?.textContent'), 'the spot is open');
+        $page->seeText($spot)->until(
+            fn(): bool => $spot === $this->browser->executeScript('return document.querySelector("main h2")?.textContent'),
+            'the spot is open',
+        );
         $page->key('g')->seeText('for ' . $spot)->see('[data-testid="figures"]');
 
         return $page;

@@ -19,7 +19,10 @@ final class ArchitectureTest extends TestCase
     ];
 
     /** Each folder knows those before it and none after it. */
-    private const ORDER = ['Measure', 'Money', 'Colour', 'Stock', 'Storage', 'Surface', 'Sizing', 'Look', 'Coach', 'Plan', 'Table', 'Draft', 'Floor', 'Day', 'Calendar', 'Intake', 'Search'];
+    private const ORDER = [
+        'Measure', 'Money', 'Colour', 'Stock', 'Storage', 'Surface', 'Sizing', 'Look', 'Coach', 'Plan', 'Table', 'Draft', 'Floor', 'Day',
+        'Calendar', 'Intake', 'Search',
+    ];
 
     public function testFoldersKnowOnlyThoseBeforeThem(): void
     {

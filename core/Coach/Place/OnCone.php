@@ -31,7 +31,13 @@ final readonly class OnCone implements Places
         foreach ($this->barestFirst($dressing) as [$band, $there]) {
             $breadth = $dressing->spot->width->tenths() * (Spot::BANDS - $band - 0.5) / Spot::BANDS;
             $share = Posture::Drapes === $piece->posture ? 0.5 : fmod(0.5 + $there * self::APART, 1.0);
-            $stances[] = new Stance((int) round(($dressing->spot->width->tenths() - $breadth) / 2 + $share * $breadth - $piece->width / 2), Layer::Front, 0, $band, $piece->posture);
+            $stances[] = new Stance(
+                (int) round(($dressing->spot->width->tenths() - $breadth) / 2 + $share * $breadth - $piece->width / 2),
+                Layer::Front,
+                0,
+                $band,
+                $piece->posture,
+            );
         }
 
         return $stances;

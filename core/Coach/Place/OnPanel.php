@@ -30,7 +30,13 @@ final readonly class OnPanel implements Places
                 : $below + self::OVER;
             $most = ($spot->clearHeight?->tenths() ?? \PHP_INT_MAX) - $piece->height;
 
-            return [new Stance(intdiv($spot->width->tenths() - $piece->width, 2), Layer::Back, (int) max(0, min($most, round($raise - $spot->ledgeHeight->tenths()))), 0, $piece->posture)];
+            return [new Stance(
+                intdiv($spot->width->tenths() - $piece->width, 2),
+                Layer::Back,
+                (int) max(0, min($most, round($raise - $spot->ledgeHeight->tenths()))),
+                0,
+                $piece->posture,
+            )];
         }
         [$left, $right] = [min(array_map(static fn(PlacedPiece $one): int => $one->left, $hung)), max(array_map(static fn(PlacedPiece $one): int => $one->right, $hung))];
         [$bottom, $top] = [min(array_map(static fn(PlacedPiece $one): int => $one->raise, $hung)), max(array_map(static fn(PlacedPiece $one): int => $one->top, $hung))];
@@ -39,6 +45,11 @@ final readonly class OnPanel implements Places
         $gap = (int) self::GAP;
         $at = static fn(int $x, int $y): Stance => new Stance($x, Layer::Back, $y, 0, $piece->posture);
 
-        return [$at($right + $gap, $level), $at($left - $gap - $piece->width, $level), $at($middle, $top + $gap), $at($middle, $bottom - $gap - $piece->height)];
+        return [
+            $at($right + $gap, $level),
+            $at($left - $gap - $piece->width, $level),
+            $at($middle, $top + $gap),
+            $at($middle, $bottom - $gap - $piece->height),
+        ];
     }
 }

@@ -18,7 +18,10 @@ final readonly class OnRun implements Places
     {
         $isHung = Posture::Hangs === $piece->posture;
         // Lights and ribbon run over a garland from its foot; another garland begins where the last one ends.
-        $alike = array_values(array_filter($dressing->placed, static fn(PlacedPiece $one): bool => $isHung ? $one->posture === $piece->posture : $one->piece->kind === $piece->piece->kind));
+        $alike = array_values(array_filter(
+            $dressing->placed,
+            static fn(PlacedPiece $one): bool => $isHung ? $one->posture === $piece->posture : $one->piece->kind === $piece->piece->kind,
+        ));
         $end = $dressing->spot->width->tenths();
         if (!$isHung) {
             $from = max([0, ...array_map(static fn(PlacedPiece $one): int => $one->right, $alike)]);

@@ -63,7 +63,10 @@ final readonly class Air implements CoachRule
     private function bounds(Spot $spot, float $mood): ?array
     {
         return match ($spot->form()) {
-            Form::Ledge, Form::Tiers => [self::AIRY[0] + $mood * (self::LAYERED[0] - self::AIRY[0]), self::AIRY[1] + $mood * (self::LAYERED[1] - self::AIRY[1])],
+            Form::Ledge, Form::Tiers => [
+                self::AIRY[0] + $mood * (self::LAYERED[0] - self::AIRY[0]),
+                self::AIRY[1] + $mood * (self::LAYERED[1] - self::AIRY[1]),
+            ],
             Form::Table => self::TABLE,
             Form::Panel => null === $spot->layout->belowWidth ? null : self::OVER_FURNITURE,
             Form::Run => self::RAIL,
@@ -81,7 +84,10 @@ final readonly class Air implements CoachRule
     private function used(array $pieces, int $end, bool $asGroup): int
     {
         if ($asGroup) {
-            return max(array_map(static fn(PlacedPiece $piece): int => $piece->right, $pieces)) - min(array_map(static fn(PlacedPiece $piece): int => $piece->left, $pieces));
+            return max(array_map(
+                static fn(PlacedPiece $piece): int => $piece->right,
+                $pieces,
+            )) - min(array_map(static fn(PlacedPiece $piece): int => $piece->left, $pieces));
         }
         usort($pieces, static fn(PlacedPiece $a, PlacedPiece $b): int => [$a->tier, $a->left] <=> [$b->tier, $b->left]);
         $used = $reach = 0;

@@ -44,7 +44,11 @@ final readonly class Echoes implements CoachRule
         $faults = [];
         foreach ($seen as $ribbon => $sides) {
             if (1 === \count($sides) && !isset($sides['middle'])) {
-                $faults[] = Fault::of('one side only', ['ribbon' => $by->look->ribbons[$ribbon]->name, 'side' => array_key_first($sides)], ...array_values($sides));
+                $faults[] = Fault::of(
+                    'one side only',
+                    ['ribbon' => $by->look->ribbons[$ribbon]->name, 'side' => array_key_first($sides)],
+                    ...array_values($sides),
+                );
             }
         }
 

@@ -37,6 +37,11 @@ final readonly class EvenBands implements CoachRule
         }
         $bare = array_keys($bands, 0, true);
 
-        return new Finding(Check::Bands, [] === $bare ? Verdict::Good : Verdict::LookAgain, ['bands' => array_values($bands)], array_map(static fn(int $band): Fault => Fault::of('bare band', ['band' => $band + 1]), $bare));
+        return new Finding(
+            Check::Bands,
+            [] === $bare ? Verdict::Good : Verdict::LookAgain,
+            ['bands' => array_values($bands)],
+            array_map(static fn(int $band): Fault => Fault::of('bare band', ['band' => $band + 1]), $bare),
+        );
     }
 }

@@ -48,7 +48,11 @@ final readonly class FlameClearance implements CoachRule
                 $distance = $isOwn ? 0.0 : $this->distance($flame, $other, $dressing->spot);
                 $nearest = min($nearest, $distance);
                 if ($distance < self::LEAST) {
-                    $faults[] = Fault::of($isOwn ? 'carries a flame' : 'too close', ['distance' => Length::ofTenths((int) floor($distance))], ...($isOwn ? [$flame] : [$flame, $other]));
+                    $faults[] = Fault::of(
+                        $isOwn ? 'carries a flame' : 'too close',
+                        ['distance' => Length::ofTenths((int) floor($distance))],
+                        ...($isOwn ? [$flame] : [$flame, $other]),
+                    );
                 }
             }
             $clear = $dressing->spot->clearOver($flame->tier);
@@ -58,7 +62,10 @@ final readonly class FlameClearance implements CoachRule
                 $faults[] = Fault::of('under a board', ['distance' => Length::ofTenths(max(0, (int) $above))], $flame);
             }
         }
-        $figures = ['least' => Length::ofTenths(self::LEAST), 'flames' => \count($flames)] + (is_infinite($nearest) ? [] : ['nearest' => Length::ofTenths(max(0, (int) floor($nearest)))]);
+        $figures = [
+            'least' => Length::ofTenths(self::LEAST),
+            'flames' => \count($flames),
+        ] + (is_infinite($nearest) ? [] : ['nearest' => Length::ofTenths(max(0, (int) floor($nearest)))]);
 
         return new Finding(Check::Flame, [] === $faults ? Verdict::Good : Verdict::Fix, $figures, $faults);
     }

@@ -47,7 +47,12 @@ final readonly class HeightLevels implements CoachRule
             return null;
         }
 
-        return new Finding(Check::Levels, [] === $faults ? Verdict::Good : Verdict::LookAgain, ['levels' => array_map(Length::ofTenths(...), $best), 'wanted' => $most], $faults);
+        return new Finding(
+            Check::Levels,
+            [] === $faults ? Verdict::Good : Verdict::LookAgain,
+            ['levels' => array_map(Length::ofTenths(...), $best), 'wanted' => $most],
+            $faults,
+        );
     }
 
     /**

@@ -46,6 +46,12 @@ final readonly class LookFit implements CoachRule
             FitVerdict::Outside, FitVerdict::NotJudged => Verdict::Fix,
         };
 
-        return new Finding(Check::Look, $verdict, ['score' => $score], Verdict::Good === $verdict || null === $weakest ? [] : [Fault::of('furthest off', ['score' => $least], $weakest)], new Band($score / 100, 0.8, 1.0));
+        return new Finding(
+            Check::Look,
+            $verdict,
+            ['score' => $score],
+            Verdict::Good === $verdict || null === $weakest ? [] : [Fault::of('furthest off', ['score' => $least], $weakest)],
+            new Band($score / 100, 0.8, 1.0),
+        );
     }
 }

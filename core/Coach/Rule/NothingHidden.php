@@ -12,7 +12,10 @@ use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\Verdict;
 
-/** Layers overlap, and nothing is lost behind another: what stands in front leaves at least a tenth of its width or height to be seen (docs/rules.md, rule 15). */
+/**
+ * Layers overlap, and nothing is lost behind another: what stands in front leaves at least a tenth of its width or
+ * height to be seen (docs/rules.md, rule 15).
+ */
 final readonly class NothingHidden implements CoachRule
 {
     private const SEEN = 0.9;
@@ -32,7 +35,13 @@ final readonly class NothingHidden implements CoachRule
         foreach ($standing as $behind) {
             foreach ($standing as $before) {
                 $covers = min($before->right, $behind->right) - max($before->left, $behind->left) >= self::SEEN * $behind->width;
-                if ($before->tier === $behind->tier && $before->layer->depthShare() > $behind->layer->depthShare() && $covers && $before->top >= self::SEEN * $behind->top && !$before->piece->kind->facts()->isSeeThrough()) {
+                if (
+                    $before->tier === $behind->tier
+                    && $before->layer->depthShare() > $behind->layer->depthShare()
+                    && $covers
+                    && $before->top >= self::SEEN * $behind->top
+                    && !$before->piece->kind->facts()->isSeeThrough()
+                ) {
                     $faults[] = Fault::of('hidden', [], $behind, $before);
                 }
             }

@@ -39,7 +39,14 @@ final readonly class OddGroups implements CoachRule
             }
         }
 
-        return [] === $counts ? null : new Finding(Check::Groups, [] === $faults ? Verdict::Good : Verdict::LookAgain, ['counts' => $counts, 'split' => Length::ofTenths(self::SPLIT)], $faults);
+        return [] === $counts
+            ? null
+            : new Finding(
+                Check::Groups,
+                [] === $faults ? Verdict::Good : Verdict::LookAgain,
+                ['counts' => $counts, 'split' => Length::ofTenths(self::SPLIT)],
+                $faults,
+            );
     }
 
     /**

@@ -33,6 +33,11 @@ final readonly class OneLeads implements CoachRule
         usort($standing, static fn(PlacedPiece $a, PlacedPiece $b): int => [$b->visualWeight(), $a->id] <=> [$a->visualWeight(), $b->id]);
         $isGood = $standing[0]->visualWeight() >= self::LEAD * $standing[1]->visualWeight() || $standing[0]->piece === $standing[1]->piece;
 
-        return new Finding(Check::Focal, $isGood ? Verdict::Good : Verdict::LookAgain, ['lead' => $standing[0]->piece->name], $isGood ? [] : [Fault::of('alike in weight', [], $standing[0], $standing[1])]);
+        return new Finding(
+            Check::Focal,
+            $isGood ? Verdict::Good : Verdict::LookAgain,
+            ['lead' => $standing[0]->piece->name],
+            $isGood ? [] : [Fault::of('alike in weight', [], $standing[0], $standing[1])],
+        );
     }
 }

@@ -39,7 +39,12 @@ final readonly class PhysicalFit implements CoachRule
     {
         $faults = $this->faults($dressing);
 
-        return new Finding(Check::Room, [] === $faults ? Verdict::Good : Verdict::Fix, ['faults' => \count($faults), 'surface' => $dressing->spot->kind->surface()], $faults);
+        return new Finding(
+            Check::Room,
+            [] === $faults ? Verdict::Good : Verdict::Fix,
+            ['faults' => \count($faults), 'surface' => $dressing->spot->kind->surface()],
+            $faults,
+        );
     }
 
     /** @return list<Fault> what cannot be, piece by piece */
@@ -47,7 +52,11 @@ final readonly class PhysicalFit implements CoachRule
     {
         $faults = [];
         foreach ($dressing->placed as $i => $placed) {
-            $faults = [...$faults, ...$this->alone($placed, $dressing->spot), ...$this->withOthers($placed, \array_slice($dressing->placed, $i + 1), $dressing->spot)];
+            $faults = [
+                ...$faults,
+                ...$this->alone($placed, $dressing->spot),
+                ...$this->withOthers($placed, \array_slice($dressing->placed, $i + 1), $dressing->spot),
+            ];
         }
 
         return $faults;

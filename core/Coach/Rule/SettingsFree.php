@@ -43,6 +43,11 @@ final readonly class SettingsFree implements CoachRule
             }
         }
 
-        return new Finding(Check::Settings, [] === $faults ? Verdict::Good : Verdict::LookAgain, ['strip' => Length::ofTenths($strip), 'seats' => $spot->layout->seats, 'faults' => \count($faults)], $faults);
+        return new Finding(
+            Check::Settings,
+            [] === $faults ? Verdict::Good : Verdict::LookAgain,
+            ['strip' => Length::ofTenths($strip), 'seats' => $spot->layout->seats, 'faults' => \count($faults)],
+            $faults,
+        );
     }
 }

@@ -37,11 +37,22 @@ final readonly class SightLine implements CoachRule
         $faults = [];
         foreach ($dressing->standing() as $placed) {
             $isSlim = $placed->piece->size->width->tenths() <= self::SLIM;
-            if ($placed->top > self::FROM && $placed->raise < self::TO && !$isSlim && !$placed->piece->kind->facts()->isSeeThrough() && !$placed->piece->isOf(Texture::Glass)) {
+            if (
+                $placed->top > self::FROM
+                && $placed->raise < self::TO
+                && !$isSlim
+                && !$placed->piece->kind->facts()->isSeeThrough()
+                && !$placed->piece->isOf(Texture::Glass)
+            ) {
                 $faults[] = Fault::of('in the sight', ['top' => Length::ofTenths($placed->top)], $placed);
             }
         }
 
-        return new Finding(Check::Sight, [] === $faults ? Verdict::Good : Verdict::LookAgain, ['from' => Length::ofTenths(self::FROM), 'to' => Length::ofTenths(self::TO), 'faults' => \count($faults)], $faults);
+        return new Finding(
+            Check::Sight,
+            [] === $faults ? Verdict::Good : Verdict::LookAgain,
+            ['from' => Length::ofTenths(self::FROM), 'to' => Length::ofTenths(self::TO), 'faults' => \count($faults)],
+            $faults,
+        );
     }
 }

@@ -36,6 +36,11 @@ final readonly class TextureMix implements CoachRule
         }
         $isGood = \count($families) >= self::WANTED;
 
-        return new Finding(Check::Textures, $isGood ? Verdict::Good : Verdict::LookAgain, ['families' => array_values($families), 'wanted' => self::WANTED], $isGood ? [] : [Fault::of('alike in texture', [])]);
+        return new Finding(
+            Check::Textures,
+            $isGood ? Verdict::Good : Verdict::LookAgain,
+            ['families' => array_values($families), 'wanted' => self::WANTED],
+            $isGood ? [] : [Fault::of('alike in texture', [])],
+        );
     }
 }

@@ -17,7 +17,10 @@ use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
 
-/** Each thing stands out from the wall behind it by 15 in lightness or by CIEDE2000 20 (docs/rules.md, rule 16). Said when it goes for a third of what is seen. */
+/**
+ * Each thing stands out from the wall behind it by 15 in lightness or by CIEDE2000 20 (docs/rules.md, rule 16).
+ * Said when it goes for a third of what is seen.
+ */
 final class WallContrast implements CoachRule
 {
     private const LIGHTNESS = 15.0;
@@ -56,7 +59,12 @@ final class WallContrast implements CoachRule
         }
         $isGood = $lost / $all <= self::MOST;
 
-        return new Finding(Check::Contrast, $isGood ? Verdict::Good : Verdict::LookAgain, ['percent' => (int) round(100 * $lost / $all)], $isGood ? [] : $faults);
+        return new Finding(
+            Check::Contrast,
+            $isGood ? Verdict::Good : Verdict::LookAgain,
+            ['percent' => (int) round(100 * $lost / $all)],
+            $isGood ? [] : $faults,
+        );
     }
 
     /** Whether part of it does; what shows others, a mirror or glass, is no colour of its own. */
@@ -71,7 +79,10 @@ final class WallContrast implements CoachRule
         $isClear = PieceKind::Mirror === $piece->kind || $piece->kind->facts()->isSeeThrough();
         foreach ($isClear ? [] : $piece->colours as $share) {
             $lab = Lab::of($share->colour);
-            $isClear = $isClear || ($share->percent >= self::PART && (abs($lab->lightness - $ground->lightness) >= self::LIGHTNESS || $difference->between($lab, $ground) >= self::DIFFERENCE));
+            $isClear = $isClear || (
+                $share->percent >= self::PART
+                && (abs($lab->lightness - $ground->lightness) >= self::LIGHTNESS || $difference->between($lab, $ground) >= self::DIFFERENCE)
+            );
         }
         $this->known[$piece] = [$wall->number() => $isClear] + ($this->known[$piece] ?? []);
 

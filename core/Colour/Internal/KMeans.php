@@ -56,7 +56,10 @@ final readonly class KMeans
         $weights = array_map(static fn(ColourBucket $bucket): float => (float) $bucket->pixels, $buckets);
         $centres = [$buckets[self::drawn($weights, $random)]->mean];
         while (\count($centres) < min($k, \count($buckets))) {
-            $far = array_map(static fn(ColourBucket $bucket): float => $bucket->pixels * $bucket->mean->distanceSquared($centres[self::nearest($bucket->mean, $centres)]), $buckets);
+            $far = array_map(
+                static fn(ColourBucket $bucket): float => $bucket->pixels * $bucket->mean->distanceSquared($centres[self::nearest($bucket->mean, $centres)]),
+                $buckets,
+            );
             if (array_sum($far) < 1e-12) {
                 break;
             }
@@ -108,7 +111,14 @@ final readonly class KMeans
         }
         ksort($members);
 
-        return array_map(static fn(array $some): ColourBucket => new ColourBucket(ColourBucket::mean($some), array_sum(array_map(static fn(ColourBucket $bucket): int => $bucket->pixels, $some)), self::heart($some)), $members);
+        return array_map(
+            static fn(array $some): ColourBucket => new ColourBucket(
+                ColourBucket::mean($some),
+                array_sum(array_map(static fn(ColourBucket $bucket): int => $bucket->pixels, $some)),
+                self::heart($some),
+            ),
+            $members,
+        );
     }
 
     /**
@@ -122,7 +132,10 @@ final readonly class KMeans
         foreach ($buckets as $bucket) {
             $fullest = $bucket->pixels > $fullest->pixels ? $bucket : $fullest;
         }
-        $near = array_values(array_filter($buckets, static fn(ColourBucket $bucket): bool => $bucket->mean->distanceSquared($fullest->mean) <= self::HEART_REACH ** 2));
+        $near = array_values(array_filter(
+            $buckets,
+            static fn(ColourBucket $bucket): bool => $bucket->mean->distanceSquared($fullest->mean) <= self::HEART_REACH ** 2,
+        ));
 
         return ColourBucket::mean([] === $near ? [$fullest] : $near);
     }

@@ -36,7 +36,10 @@ final readonly class Shading
         $parts = array_fill(0, self::PARTS, 0);
         foreach ($buckets as $bucket) {
             $at = ($bucket->mean->lightness - $from) / ($to - $from);
-            $isOfHue = max($a->chroma, $b->chroma) < self::GREY || min($bucket->mean->distanceSquared($one->heart), $bucket->mean->distanceSquared($two->heart)) < (($to - $from) / 1.6) ** 2;
+            $isOfHue = max($a->chroma, $b->chroma) < self::GREY || min(
+                $bucket->mean->distanceSquared($one->heart),
+                $bucket->mean->distanceSquared($two->heart),
+            ) < (($to - $from) / 1.6) ** 2;
             if ($at > 0.0 && $at < 1.0 && $isOfHue) {
                 $parts[(int) ($at * self::PARTS)] += $bucket->pixels;
             }

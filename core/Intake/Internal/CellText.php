@@ -15,7 +15,10 @@ use BrightCupboard\Core\Money\Money;
 final readonly class CellText
 {
     private const NOTHING = '/^(?:n\/?a|none|null|nil|unknown|unk|tbd|not known|\?+|[-–—.]+|free|gift(?:ed)?|given|found|made|inherited|had|already had|nothing)$/iu';
-    private const TOGETHERS = ['pair' => 2, 'pairs' => 2, 'pr' => 2, 'prs' => 2, 'duo' => 2, 'couple' => 2, 'trio' => 3, 'dozen' => 12, 'doz' => 12, 'dz' => 12, 'gross' => 144];
+    private const TOGETHERS = [
+        'pair' => 2, 'pairs' => 2, 'pr' => 2, 'prs' => 2, 'duo' => 2, 'couple' => 2, 'trio' => 3, 'dozen' => 12, 'doz' => 12, 'dz' => 12,
+        'gross' => 144,
+    ];
     private const TOGETHER = '/\s*(?:(?:for|\/|per|a|the)\s*)?(?:the\s+)?(?:sets?|pairs?|pr|lot|box|pack|all(?: of them)?|both|total|together|altogether|in all|for \d+)\s*$/iu';
     private const EACH = '/\s*(?:\/\s*)?(?:each|ea|apiece|per piece|per item|a piece|pc)\.?\s*$/iu';
     private const ABOUT = '/^(?:~|≈|about|approx\.?|around|ca\.?|circa|c\.|est\.?|roughly|maybe)\s*|\s*(?:ish|\?|or so|approx\.?|\+)$/iu';
@@ -34,7 +37,11 @@ final readonly class CellText
             isset(self::TOGETHERS[$plain]) => self::TOGETHERS[$plain],
             null !== $number($plain) => $number($plain),
             1 === preg_match('/^(?:set|pack|box|bag|lot|bundle)s?\s*(?:of|\/)?\s*(\w+)$/u', $plain, $m) => $number($m[1]),
-            1 === preg_match('/^(\w+)\s*(?:sets?|packs?|boxes|bags|x|×|@)\s*(?:of\s*)?(\w+)$/u', $plain, $m) && null !== $number($m[1]) && null !== $number($m[2]) => $number($m[1]) * $number($m[2]),
+            1 === preg_match(
+                '/^(\w+)\s*(?:sets?|packs?|boxes|bags|x|×|@)\s*(?:of\s*)?(\w+)$/u',
+                $plain,
+                $m,
+            ) && null !== $number($m[1]) && null !== $number($m[2]) => $number($m[1]) * $number($m[2]),
             1 === preg_match('/^(?:a\s+)?half(?:\s+an?)?\s+(?:dozen|doz)$/', $plain) => 6,
             1 === preg_match('/^(\w+)\s*([a-z]+)$/u', $plain, $m) && isset(self::TOGETHERS[$m[2]]) && null !== $number($m[1]) => $number($m[1]) * self::TOGETHERS[$m[2]],
             1 === preg_match('/^x?(\d{1,4})x?$/', $plain, $m) => (int) $m[1],
@@ -66,7 +73,9 @@ final readonly class CellText
         }
         $bare = (string) preg_replace([self::EACH, self::TOGETHER], '', $plain);
         $amount = trim((string) preg_replace(self::ABOUT, '', trim($bare)));
-        $money = Money::read('' === $amount ? $cell : trim((string) preg_replace('/^(?:usd|eur|gbp|us)\s*|\s*(?:usd|eur|gbp|dollars?|bucks|euros?|pounds?)$/iu', '', $amount)));
+        $money = Money::read('' === $amount
+            ? $cell
+            : trim((string) preg_replace('/^(?:usd|eur|gbp|us)\s*|\s*(?:usd|eur|gbp|dollars?|bucks|euros?|pounds?)$/iu', '', $amount)));
 
         return [$isTogether ? $money->share(1, max(1, $count)) : $money, $amount !== trim($bare)];
     }

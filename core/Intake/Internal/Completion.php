@@ -27,8 +27,15 @@ use BrightCupboard\Core\Stock\Texture;
  */
 final readonly class Completion
 {
-    private const COLOUR_OF = ['brass' => 'brass', 'iron' => 'soot', 'tin' => 'pewter', 'reed' => 'straw', 'jute' => 'tan', 'wood' => 'oak', 'clay' => 'terracotta', 'glass' => 'duck egg', 'faux greenery' => 'fir', 'fresh greenery' => 'leaf green', 'dried stems' => 'wheat', 'linen' => 'linen', 'wax' => 'ivory', 'stone' => 'stone grey', 'porcelain' => 'white'];
-    private const FINISH_OF = ['brass' => 'metal', 'iron' => 'metal', 'tin' => 'metal', 'glass' => 'clear', 'reed' => 'woven', 'jute' => 'woven', 'velvet' => 'velvet', 'wood' => 'wood grain', 'stoneware' => 'glazed', 'porcelain' => 'glazed'];
+    private const COLOUR_OF = [
+        'brass' => 'brass', 'iron' => 'soot', 'tin' => 'pewter', 'reed' => 'straw', 'jute' => 'tan', 'wood' => 'oak',
+        'clay' => 'terracotta', 'glass' => 'duck egg', 'faux greenery' => 'fir', 'fresh greenery' => 'leaf green', 'dried stems' => 'wheat',
+        'linen' => 'linen', 'wax' => 'ivory', 'stone' => 'stone grey', 'porcelain' => 'white',
+    ];
+    private const FINISH_OF = [
+        'brass' => 'metal', 'iron' => 'metal', 'tin' => 'metal', 'glass' => 'clear', 'reed' => 'woven', 'jute' => 'woven',
+        'velvet' => 'velvet', 'wood' => 'wood grain', 'stoneware' => 'glazed', 'porcelain' => 'glazed',
+    ];
     private const BREAKS = [Material::Glass, Material::Porcelain, Material::Stoneware, Material::Clay];
     /** Words for plants that the published lists of plants toxic to cats and dogs name. */
     private const TOXIC = '/\b(?:poinsettia|amaryllis|hyacinth|cyclamen|lil(?:y|ies)|daffodils?|tulips?|mistletoe|holly|ivy)\b/iu';
@@ -56,7 +63,14 @@ final readonly class Completion
             $draft->guesses[] = sprintf('“%s” is drawn and kept as %s.', $draft->nearest, $draft->kind->withArticle());
         }
         if (null === $draft->kind) {
-            $draft->questions[] = new Question('kind', 'What kind of thing is it?', array_map(static fn(string $word): Reply => new Reply($word, $draft->line . ', ' . $word), ['vase', 'bowl', 'candlestick', 'figure', 'bauble', 'basket', 'box', 'picture', 'bunch']));
+            $draft->questions[] = new Question(
+                'kind',
+                'What kind of thing is it?',
+                array_map(
+                    static fn(string $word): Reply => new Reply($word, $draft->line . ', ' . $word),
+                    ['vase', 'bowl', 'candlestick', 'figure', 'bauble', 'basket', 'box', 'picture', 'bunch'],
+                ),
+            );
         }
         $draft->count ??= 1;
         $this->material($draft);
@@ -86,7 +100,11 @@ final readonly class Completion
         }
         $each = intdiv(100 - self::MAIN_SHARE, $others);
 
-        return array_map(static fn(Srgb $colour, int $i): ColourShare => new ColourShare($colour, 0 === $i ? 100 - $others * $each : $each), $colours, array_keys($colours));
+        return array_map(
+            static fn(Srgb $colour, int $i): ColourShare => new ColourShare($colour, 0 === $i ? 100 - $others * $each : $each),
+            $colours,
+            array_keys($colours),
+        );
     }
 
     private function sizes(Draft $draft): void
@@ -120,7 +138,10 @@ final readonly class Completion
         $most = \in_array(Posture::Drapes, $facts->postures, true) && $facts->isLaidOut() && Kept::Coils === $facts->kept ? self::RUNS_AT_MOST : \PHP_INT_MAX;
         $usual = $facts->usualSize();
         // A thing that is thin one way says little about how large it is the other way: then it is as large as usual.
-        $part = static fn(?Length $of, float $share, Length $usual): Length => Length::ofTenths(max(1, min($most, $share > self::TELLS_LITTLE ? $usual->tenths() : (int) round(($of?->tenths() ?? 0) * $share))));
+        $part = static fn(?Length $of, float $share, Length $usual): Length => Length::ofTenths(max(
+            1,
+            min($most, $share > self::TELLS_LITTLE ? $usual->tenths() : (int) round(($of?->tenths() ?? 0) * $share)),
+        ));
         [$wide, $deep, $high] = $facts->proportions;
         if ('round' === $draft->shape) {
             [$wide, $deep] = self::round($facts->kind, [$wide, $deep, $high]);
@@ -136,7 +157,11 @@ final readonly class Completion
             [$draft->sides['depth'], $guessed[]] = ['height' === $facts->measuredBy ? $part($height, $deep, $usual->depth) : $part($width, $deep, $usual->depth), 'depth'];
         }
         if ([] !== $guessed) {
-            $draft->guesses[] = sprintf('The usual %s: %s.', implode(' and ', $guessed), implode(', ', array_map(fn(string $side): string => $this->lengths->write($draft->sides[$side] ?? Length::zero()), $guessed)));
+            $draft->guesses[] = sprintf(
+                'The usual %s: %s.',
+                implode(' and ', $guessed),
+                implode(', ', array_map(fn(string $side): string => $this->lengths->write($draft->sides[$side] ?? Length::zero()), $guessed)),
+            );
         }
     }
 
@@ -235,7 +260,11 @@ final readonly class Completion
                 $draft->guesses[] = sprintf('%s breaks.', ucfirst($material->value));
             }
         }
-        if (1 === preg_match(self::TOXIC, $draft->line) && \in_array(Material::FreshGreenery, $draft->materials, true) && !\in_array(Hazard::ToxicToPets, $draft->hazards, true)) {
+        if (
+            1 === preg_match(self::TOXIC, $draft->line)
+            && \in_array(Material::FreshGreenery, $draft->materials, true)
+            && !\in_array(Hazard::ToxicToPets, $draft->hazards, true)
+        ) {
             $draft->addHazard(Hazard::ToxicToPets);
             $draft->guesses[] = 'Kept away from pets: such plants are on the lists of toxic ones.';
         }

@@ -14,7 +14,10 @@ use BrightCupboard\Core\Measure\InvalidMeasure;
  */
 final readonly class DayWords
 {
-    private const MONTHS = ['jan' => 1, 'feb' => 2, 'mar' => 3, 'apr' => 4, 'may' => 5, 'jun' => 6, 'jul' => 7, 'aug' => 8, 'sep' => 9, 'oct' => 10, 'nov' => 11, 'dec' => 12];
+    private const MONTHS = [
+        'jan' => 1, 'feb' => 2, 'mar' => 3, 'apr' => 4, 'may' => 5, 'jun' => 6, 'jul' => 7, 'aug' => 8, 'sep' => 9, 'oct' => 10,
+        'nov' => 11, 'dec' => 12,
+    ];
     private const SLASHES = '/^(\d{1,2})\/(\d{1,2})\/(\d{4}|\d{2})$/';
     private const WORD = '([a-z]{3})[a-z]*\.?';
 

@@ -102,13 +102,34 @@ final class KindWords
         'tray' => 'mat, doormat, door mat, welcome mat, bath mat, cake stand, tiered tray, tier tray, placemat, place mat, coaster, trivet, lazy susan, stand, pedestal, cheese board, charcuterie board, log slice, wood slice, serving tray',
         'wreath' => 'candle ring, hoop, ring, advent wreath, horseshoe, laurel',
     ];
-    /** Grows or lies about, and stands for a bunch of it only where nothing else is named: "rose" is a colour of a cushion, "shell" what a mirror is set with. */
-    private const GROWN = ['flower', 'leaf', 'petal', 'orange slice', 'carrot', 'apple', 'pear', 'artichoke', 'cabbage', 'pomegranate', 'grape', 'rose', 'peony', 'hydrangea', 'tulip', 'daffodil', 'sunflower', 'dahlia', 'lily', 'carnation', 'fern', 'moss', 'grass', 'pampas', 'pampas grass', 'eucalyptus', 'lavender', 'wheat', 'holly', 'ivy', 'mistletoe', 'feather', 'shell', 'sea shell', 'seashell', 'coral', 'berry', 'snow', 'pussy willow', 'greenery', 'leaf', 'magnolia', 'forsythia', 'cherry blossom', 'plum blossom', 'blossom', 'baby breath', 'pebble', 'antler', 'corn', 'thistle', 'curly willow', 'log'];
+    /**
+     * Grows or lies about, and stands for a bunch of it only where nothing else is named: "rose" is a colour of a
+     * cushion, "shell" what a mirror is set with.
+     */
+    private const GROWN = [
+        'flower', 'leaf', 'petal', 'orange slice', 'carrot', 'apple', 'pear', 'artichoke', 'cabbage', 'pomegranate', 'grape', 'rose',
+        'peony', 'hydrangea', 'tulip', 'daffodil', 'sunflower', 'dahlia', 'lily', 'carnation', 'fern', 'moss', 'grass', 'pampas',
+        'pampas grass', 'eucalyptus', 'lavender', 'wheat', 'holly', 'ivy', 'mistletoe', 'feather', 'shell', 'sea shell', 'seashell',
+        'coral', 'berry', 'snow', 'pussy willow', 'greenery', 'leaf', 'magnolia', 'forsythia', 'cherry blossom', 'plum blossom', 'blossom',
+        'baby breath', 'pebble', 'antler', 'corn', 'thistle', 'curly willow', 'log',
+    ];
 
     /** What lies about and is no plant, with its colour. */
-    private const FOUND = ['shell' => 'bone', 'sea shell' => 'bone', 'seashell' => 'bone', 'coral' => 'coral', 'feather' => 'white', 'pebble' => 'stone grey', 'antler' => 'bone', 'log' => 'bark', 'snow' => 'white', 'fake snow' => 'white', 'corn' => 'straw', 'wheat' => 'wheat', 'pampas' => 'straw', 'pampas grass' => 'straw', 'grass' => 'straw'];
+    private const FOUND = [
+        'shell' => 'bone', 'sea shell' => 'bone', 'seashell' => 'bone', 'coral' => 'coral', 'feather' => 'white', 'pebble' => 'stone grey',
+        'antler' => 'bone', 'log' => 'bark', 'snow' => 'white', 'fake snow' => 'white', 'corn' => 'straw', 'wheat' => 'wheat',
+        'pampas' => 'straw', 'pampas grass' => 'straw', 'grass' => 'straw',
+    ];
     /** How large such things are, in inches on the side their kind is measured by (from memory). */
-    private const INCHES = ['coaster' => 4, 'trivet' => 8, 'placemat' => 15, 'place mat' => 15, 'doormat' => 30, 'mat' => 30, 'napkin ring' => 2, 'egg cup' => 2.5, 'mug' => 4, 'cup' => 3, 'teacup' => 3, 'teapot' => 7, 'tea pot' => 7, 'postcard' => 6, 'ladder' => 60, 'stool' => 18, 'bench' => 18, 'chair' => 34, 'table' => 28, 'lamp' => 24, 'table lamp' => 24, 'floor lamp' => 60, 'clock' => 10, 'bat' => 6, 'spider' => 4, 'mouse' => 4, 'bee' => 2, 'butterfly' => 3, 'skeleton' => 36, 'scarecrow' => 40, 'rocking horse' => 24, 'bow' => 8, 'snuffer' => 10, 'candle snuffer' => 10, 'charm' => 2, 'icicle' => 5, 'candy cane' => 6, 'umbrella' => 34, 'broom' => 48, 'trunk' => 18, 'suitcase' => 16, 'pick' => 8, 'bucket' => 10, 'curtain' => 84, 'wine glass' => 8, 'goblet' => 7, 'tumbler' => 5, 'candle ring' => 6, 'ring' => 6, 'letter' => 8];
+    private const INCHES = [
+        'coaster' => 4, 'trivet' => 8, 'placemat' => 15, 'place mat' => 15, 'doormat' => 30, 'mat' => 30, 'napkin ring' => 2,
+        'egg cup' => 2.5, 'mug' => 4, 'cup' => 3, 'teacup' => 3, 'teapot' => 7, 'tea pot' => 7, 'postcard' => 6, 'ladder' => 60,
+        'stool' => 18, 'bench' => 18, 'chair' => 34, 'table' => 28, 'lamp' => 24, 'table lamp' => 24, 'floor lamp' => 60, 'clock' => 10,
+        'bat' => 6, 'spider' => 4, 'mouse' => 4, 'bee' => 2, 'butterfly' => 3, 'skeleton' => 36, 'scarecrow' => 40, 'rocking horse' => 24,
+        'bow' => 8, 'snuffer' => 10, 'candle snuffer' => 10, 'charm' => 2, 'icicle' => 5, 'candy cane' => 6, 'umbrella' => 34,
+        'broom' => 48, 'trunk' => 18, 'suitcase' => 16, 'pick' => 8, 'bucket' => 10, 'curtain' => 84, 'wine glass' => 8, 'goblet' => 7,
+        'tumbler' => 5, 'candle ring' => 6, 'ring' => 6, 'letter' => 8,
+    ];
 
     public static function inches(string $word): ?float
     {

@@ -19,7 +19,11 @@ final readonly class MeasureWords
 {
     private const NUMBER = '-?\d+(?:[.,]\d+)?(?:\s+\d+\/\d+)?|-?\d+\/\d+';
     private const UNIT = 'inches|inch|in\b|″|"|”|feet|foot|ft\b|yards|yard|yds|yd\b|′|\'|mm\b|cm\b|m\b';
-    private const SIDES = ['high' => 'height', 'tall' => 'height', 'h' => 'height', 'height' => 'height', 'wide' => 'width', 'w' => 'width', 'width' => 'width', 'long' => 'width', 'l' => 'width', 'across' => 'width', 'dia' => 'width', 'diameter' => 'width', 'deep' => 'depth', 'd' => 'depth', 'laid out' => 'laidOut', 'unrolled' => 'laidOut', 'roll' => 'laidOut', 'rolls' => 'laidOut'];
+    private const SIDES = [
+        'high' => 'height', 'tall' => 'height', 'h' => 'height', 'height' => 'height', 'wide' => 'width', 'w' => 'width',
+        'width' => 'width', 'long' => 'width', 'l' => 'width', 'across' => 'width', 'dia' => 'width', 'diameter' => 'width',
+        'deep' => 'depth', 'd' => 'depth', 'laid out' => 'laidOut', 'unrolled' => 'laidOut', 'roll' => 'laidOut', 'rolls' => 'laidOut',
+    ];
 
     private LengthText $lengths;
     private WeightText $weights;
@@ -43,13 +47,33 @@ final readonly class MeasureWords
         $number = '(?:' . self::NUMBER . ')';
         $unit = '(?:' . self::UNIT . ')';
         $sides = implode('|', array_map(static fn(string $word): string => $word . '\b', array_keys(self::SIDES)));
-        $text = $this->replaced("/(?<![\\w.\/])(?:{$number}(?:\\s*,\\s*{$number})*(?:\\s*(?:and|&|\/)\\s*{$number})+|\\d+(?:,\\s*\\d+){2,}|{$number}\\s*{$unit}(?:\\s*(?:,|and|&|\/)\\s*(?:and\\s+)?{$number}\\s*{$unit})+(?!\\s*(?:{$sides}|[x×]|$unit)))\\s*{$unit}?/iu", $text, fn(string $found): bool => $this->askWhich($found, $draft));
-        $text = $this->replaced('/(?<![\w.,\/])\d{1,2}(?:\s+\d{1,2}){2,}(?=\s*(?:,|$|(?:in|cm)\b))(?![\s\d]*\/)(?:\s*(?:in|cm)\b)?/iu', $text, fn(string $found): bool => $this->askWhich($found, $draft));
-        $text = $this->replaced("/(?<![\\w.\/])(\\d+)\\s*(?:-|–|to)\\s*({$number}\\s*{$unit})/iu", $text, fn(string $found): bool => $this->takeRange($found, $draft));
-        $text = $this->replaced("/(?<![\\w.]){$number}\\s*{$unit}?(?:\\s*(?:x|×|by)\\s*{$number}\\s*{$unit}?){1,2}/iu", $text, fn(string $found): bool => $this->takeBox($found, $draft));
+        $text = $this->replaced(
+            "/(?<![\\w.\/])(?:{$number}(?:\\s*,\\s*{$number})*(?:\\s*(?:and|&|\/)\\s*{$number})+|\\d+(?:,\\s*\\d+){2,}|{$number}\\s*{$unit}(?:\\s*(?:,|and|&|\/)\\s*(?:and\\s+)?{$number}\\s*{$unit})+(?!\\s*(?:{$sides}|[x×]|$unit)))\\s*{$unit}?/iu",
+            $text,
+            fn(string $found): bool => $this->askWhich($found, $draft),
+        );
+        $text = $this->replaced(
+            '/(?<![\w.,\/])\d{1,2}(?:\s+\d{1,2}){2,}(?=\s*(?:,|$|(?:in|cm)\b))(?![\s\d]*\/)(?:\s*(?:in|cm)\b)?/iu',
+            $text,
+            fn(string $found): bool => $this->askWhich($found, $draft),
+        );
+        $text = $this->replaced(
+            "/(?<![\\w.\/])(\\d+)\\s*(?:-|–|to)\\s*({$number}\\s*{$unit})/iu",
+            $text,
+            fn(string $found): bool => $this->takeRange($found, $draft),
+        );
+        $text = $this->replaced(
+            "/(?<![\\w.]){$number}\\s*{$unit}?(?:\\s*(?:x|×|by)\\s*{$number}\\s*{$unit}?){1,2}/iu",
+            $text,
+            fn(string $found): bool => $this->takeBox($found, $draft),
+        );
         $text = $this->replaced("/(?<![\\w.])(?:{$number}\\s*{$unit}\\s*)+(?:{$sides})?/iu", $text, fn(string $found): bool => $this->takeOne($found, $draft));
 
-        return $this->replaced("/(?<![\\w.]){$number}\\s*(?:high|tall|wide|long|across|deep|h|w|d|l)\\b/iu", $text, fn(string $found): bool => $this->takeOne($found, $draft));
+        return $this->replaced(
+            "/(?<![\\w.]){$number}\\s*(?:high|tall|wide|long|across|deep|h|w|d|l)\\b/iu",
+            $text,
+            fn(string $found): bool => $this->takeOne($found, $draft),
+        );
     }
 
     /**
@@ -92,7 +116,11 @@ final readonly class MeasureWords
         if (1 === preg_match('/^\D*(\d+)\s*\/\s*(\d+)\s*\D*$/u', $found, $match) && (int) $match[1] < (int) $match[2]) {
             return false; // a fraction of an inch
         }
-        $draft->questions[] = new Question('height', sprintf('Several sizes are given: %s. Each is a piece of its own.', trim($found)), SeveralSizes::replies($draft->line, $found));
+        $draft->questions[] = new Question(
+            'height',
+            sprintf('Several sizes are given: %s. Each is a piece of its own.', trim($found)),
+            SeveralSizes::replies($draft->line, $found),
+        );
 
         return true;
     }

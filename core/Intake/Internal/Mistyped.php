@@ -19,7 +19,10 @@ final readonly class Mistyped
 
     public function __construct(ColourNames $colours, private PlaceWords $places)
     {
-        $this->traits = array_values(array_unique(array_filter([...Lexicon::traits(), ...$colours->words()], static fn(string $word): bool => !str_contains($word, ' '))));
+        $this->traits = array_values(array_unique(array_filter(
+            [...Lexicon::traits(), ...$colours->words()],
+            static fn(string $word): bool => !str_contains($word, ' '),
+        )));
     }
 
     /**
@@ -31,7 +34,10 @@ final readonly class Mistyped
     {
         foreach ($unknown as $word) {
             $plain = trim(mb_strtolower($word), '.,;:!?()');
-            $meant = Lexicon::unshortened($plain) ?? (null === $draft->kind && '' === $draft->grown ? Lexicon::meant($plain) : null) ?? Lexicon::meantAmong($plain, $this->traits) ?? $this->places->meant($plain);
+            $meant = Lexicon::unshortened($plain) ?? (
+                null === $draft->kind
+                && '' === $draft->grown ? Lexicon::meant($plain) : null
+            ) ?? Lexicon::meantAmong($plain, $this->traits) ?? $this->places->meant($plain);
             if (null !== $meant) {
                 $draft->guesses[] = sprintf('“%s” is taken for “%s”.', $plain, $meant);
                 $phrase = (string) preg_replace('/(?<!\w)' . preg_quote($plain, '/') . '(?!\w)/iu', $meant, $phrase, 1);

@@ -35,7 +35,10 @@ final readonly class Naming
 
     public function name(string $thing, string $behind): string
     {
-        $kept = array_values(array_filter(self::words($thing), static fn(string $word): bool => !Lexicon::isAside(mb_strtolower($word)) && 1 !== preg_match('/^(?:\d+|[-–—:.,!?]+|[x×])$/u', $word)));
+        $kept = array_values(array_filter(
+            self::words($thing),
+            static fn(string $word): bool => !Lexicon::isAside(mb_strtolower($word)) && 1 !== preg_match('/^(?:\d+|[-–—:.,!?]+|[x×])$/u', $word),
+        ));
         $end = (self::lastKind($kept) ?? \count($kept) - 1) + 1;
         [$thing, $after] = [Lexicon::singular(implode(' ', \array_slice($kept, 0, $end))), \array_slice($kept, $end)];
         $isMoved = \count($after) <= self::MOST_MOVED && [] === array_filter($after, fn(string $word): bool => !$this->saysHow(mb_strtolower($word)));

@@ -32,10 +32,21 @@ final readonly class Notation
     public function plain(string $line): string
     {
         $line = (string) preg_replace('/(?<=\d)[\x{A0}\x{202F}](?=\d{3}(?!\d))/u', '', $line); // 1 234 in print
-        $line = strtr(trim((string) preg_replace('/\s+/u', ' ', $line)), ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', ' w/o ' => ' without ', ' w/ ' => ' with ', ' w/' => ' with ']);
+        $line = strtr(
+            trim((string) preg_replace('/\s+/u', ' ', $line)),
+            ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', ' w/o ' => ' without ', ' w/ ' => ' with ', ' w/' => ' with '],
+        );
         $line = (string) preg_replace('/(?<!\w)(?:~|approx\.?|abt\.?|ca\.?|circa|about|roughly)\s*(?=\d)/iu', '', $line);
-        $line = (string) preg_replace(['/(?<=s\s)(\d{1,3})\s+w\s+(?=\pL{3})/u', '/\bs\/(\d{1,2})\b/iu'], ['$1 with ', 'set of $1'], $line); // jars 12 w lids, plates s/4
-        $line = (string) preg_replace(['/[“"][^“”"]*[”"](*SKIP)(*F)|(?<=\pL)\s*\/\s*(?=\pL{2})/u', '/[“"][^“”"]*[”"](*SKIP)(*F)|\((?!\d+\))([^()]*)\)/u'], [' & ', ', $1,'], $line); // red/green, (small)
+        $line = (string) preg_replace(
+            ['/(?<=s\s)(\d{1,3})\s+w\s+(?=\pL{3})/u', '/\bs\/(\d{1,2})\b/iu'],
+            ['$1 with ', 'set of $1'],
+            $line,
+        ); // jars 12 w lids, plates s/4
+        $line = (string) preg_replace(
+            ['/[“"][^“”"]*[”"](*SKIP)(*F)|(?<=\pL)\s*\/\s*(?=\pL{2})/u', '/[“"][^“”"]*[”"](*SKIP)(*F)|\((?!\d+\))([^()]*)\)/u'],
+            [' & ', ', $1,'],
+            $line,
+        ); // red/green, (small)
         $line = SpokenNumbers::written((string) preg_replace('/(?<=[\pL)])\s+w\s+(?=\pL{2})/u', ' with ', $line));
 
         return trim((string) preg_replace('/\s+/u', ' ', $this->prices($this->counts($this->sides($this->measures($line))))));
@@ -52,7 +63,11 @@ final readonly class Notation
         $line = (string) preg_replace('/[Øø⌀]\s*(\d+(?:[.,]\d+)?(?:\s*(?:in|cm|mm)\b)?)/u', '$1 across', $line);
         $line = (string) preg_replace('/\b(?:[2-9]|two|three|four|five|several|various|asst|assorted)\s+(?:sizes|heights)\b/iu', '', $line);
         $line = (string) preg_replace('/(?<![\w.,])(\d{1,2})\s*(?:in\s*)?(?:sq\.?|square)(?=\s|,|$)/iu', '$1 x $1', $line); // 22 in sq
-        if (1 === preg_match('/\brugs?\b/iu', $line) && 1 === preg_match('/(?<![\d.])(\d{1,2})\s*[x×]\s*(\d{1,2})(?![\d.]|\s*(?:in|ft|feet|cm|m|″|")\b)/iu', $line, $match) && max((int) $match[1], (int) $match[2]) <= self::RUG_FEET) {
+        if (
+            1 === preg_match('/\brugs?\b/iu', $line)
+            && 1 === preg_match('/(?<![\d.])(\d{1,2})\s*[x×]\s*(\d{1,2})(?![\d.]|\s*(?:in|ft|feet|cm|m|″|")\b)/iu', $line, $match)
+            && max((int) $match[1], (int) $match[2]) <= self::RUG_FEET
+        ) {
             $line = str_replace($match[0], sprintf('%d x %d ft', $match[1], $match[2]), $line);
         }
 
@@ -65,19 +80,39 @@ final readonly class Notation
         $number = self::NUMBER;
         $unit = '(?:\s*(?:in|cm|mm)\b)?';
         if (preg_match_all("/\\b[hwdl]\\s?{$number}/iu", $line) >= 2 || 1 === preg_match("/\\b[hwdl]{$number}{$unit}(?=\\s|,|$)/iu", $line)) {
-            $line = (string) preg_replace_callback("/\\b([hwdl])\\s?({$number}{$unit})(?=[\\s,x×]|$)/iu", static fn(array $m): string => $m[2] . ' ' . self::SIDES[mb_strtolower($m[1])], $line);
+            $line = (string) preg_replace_callback(
+                "/\\b([hwdl])\\s?({$number}{$unit})(?=[\\s,x×]|$)/iu",
+                static fn(array $m): string => $m[2] . ' ' . self::SIDES[mb_strtolower($m[1])],
+                $line,
+            );
         }
 
-        return (string) preg_replace_callback("/(?<![\\w.])({$number}{$unit})\\s?([hwdlt])\\b(?:\\s*[x×](?=\\s*\\d))?/iu", static fn(array $m): string => $m[1] . ' ' . self::SIDES[mb_strtolower($m[2])] . ' ', $line);
+        return (string) preg_replace_callback(
+            "/(?<![\\w.])({$number}{$unit})\\s?([hwdlt])\\b(?:\\s*[x×](?=\\s*\\d))?/iu",
+            static fn(array $m): string => $m[1] . ' ' . self::SIDES[mb_strtolower($m[2])] . ' ',
+            $line,
+        );
     }
 
     private function counts(string $line): string
     {
         $line = (string) preg_replace('/^(?:1|one|an?)\s+(?=(?:pair|couple|trio|set|box|pack|bag|doz)\b)/iu', '', $line);
         $line = (string) preg_replace('/^(?:(?:an?|1)\s+)?(?:string|strand|set|box|roll)\s+of\s+(\d{1,4})\s+(\pL[^,;]*?\blights?\b)/iu', '$2 $1 ct', $line);
-        $line = (string) preg_replace_callback(self::HELD, static fn(array $m): string => Lexicon::nameAThing($m[1]) ? $m[1] : $m[0], $line); // "bag of fake snow"
-        $line = (string) preg_replace_callback('/^(\d{1,2})\s+sets?\s+of\s+(\d{1,2})\s+/iu', static fn(array $m): string => (int) $m[1] * (int) $m[2] . ' ', $line);
-        $line = (string) preg_replace_callback('/^(\d{1,2})\s+doz(?:en|\.)?(?:\s+of)?\s+(?=\p{L})/iu', static fn(array $m): string => 12 * (int) $m[1] . ' ', $line);
+        $line = (string) preg_replace_callback(
+            self::HELD,
+            static fn(array $m): string => Lexicon::nameAThing($m[1]) ? $m[1] : $m[0],
+            $line,
+        ); // "bag of fake snow"
+        $line = (string) preg_replace_callback(
+            '/^(\d{1,2})\s+sets?\s+of\s+(\d{1,2})\s+/iu',
+            static fn(array $m): string => (int) $m[1] * (int) $m[2] . ' ',
+            $line,
+        );
+        $line = (string) preg_replace_callback(
+            '/^(\d{1,2})\s+doz(?:en|\.)?(?:\s+of)?\s+(?=\p{L})/iu',
+            static fn(array $m): string => 12 * (int) $m[1] . ' ',
+            $line,
+        );
         $line = (string) preg_replace('/^set\s?\/\s?(\d{1,2})\s+(?=\p{L})/iu', '$1 ', $line);
         $line = (string) preg_replace('/^(\d{1,2})[\s-]*pcs?\.?\s+(\p{L}.*?)\s+set\b/iu', '$1 $2', $line);
         $line = (string) preg_replace('/^(\p{L}.*?)\s(\d{1,3})\s*(?=@)/u', '$2 $1 ', $line); // stems 6 @ 3.50
@@ -106,19 +141,39 @@ final readonly class Notation
     {
         $sign = preg_quote($this->currency, '/');
         // 12,50 € and 1.234,50 €: the sign behind.
-        $line = (string) preg_replace_callback("/(?<![\\w.,])(?:(\\d{1,2})[.,]?(?=\\d{3}))?(\\d{1,3})(?:[.,](\\d{2}))?\\s*{$sign}(?!\\s*\\d)/u", fn(array $m): string => $this->currency . $m[1] . $m[2] . ('' === ($m[3] ?? '') ? '' : '.' . $m[3]), $line);
+        $line = (string) preg_replace_callback(
+            "/(?<![\\w.,])(?:(\\d{1,2})[.,]?(?=\\d{3}))?(\\d{1,3})(?:[.,](\\d{2}))?\\s*{$sign}(?!\\s*\\d)/u",
+            fn(array $m): string => $this->currency . $m[1] . $m[2] . ('' === ($m[3] ?? '') ? '' : '.' . $m[3]),
+            $line,
+        );
         $line = (string) preg_replace('/(?<=,)\s*(\d{1,4}\.\d{2}(?=\s*(?:,|$))|\d{1,4},\d{2}(?=\s*$))/u', ' ' . $this->quoted() . '$1', $line); // ", 12.99"
-        $line = (string) preg_replace('/(?<![\w.,])(\d{1,4}(?:[.,]\d{2})?)\s*(?:bucks?|dollars?|quid|euros?|pounds? sterling)\b/iu', $this->quoted() . '$1', $line);
-        $line = (string) preg_replace("/@\\s*(?:{$sign}\\s*)?(\\d{1,4}(?:[.,]\\d{2})?)(?!\\s*(?:in|cm|ft|mm)\\b)(?:\\s*(?:each|ea\\b))?/iu", $this->quoted() . '$1 each', $line);
+        $line = (string) preg_replace(
+            '/(?<![\w.,])(\d{1,4}(?:[.,]\d{2})?)\s*(?:bucks?|dollars?|quid|euros?|pounds? sterling)\b/iu',
+            $this->quoted() . '$1',
+            $line,
+        );
+        $line = (string) preg_replace(
+            "/@\\s*(?:{$sign}\\s*)?(\\d{1,4}(?:[.,]\\d{2})?)(?!\\s*(?:in|cm|ft|mm)\\b)(?:\\s*(?:each|ea\\b))?/iu",
+            $this->quoted() . '$1 each',
+            $line,
+        );
         $line = (string) preg_replace("/(?<![\\w.,])(?:{$sign}\\s*)?[.,](\\d{2})(?![\\d.,]|\\s*(?:in|cm|ft|mm|m)\\b)/u", $this->quoted() . '0.$1', $line);
         $line = (string) preg_replace('/(?<![\w.,$€£])(\d{1,3})\.(\d{3}),(\d{2})(?!\d)/u', $this->quoted() . '$1$2.$3', $line);
         $line = (string) preg_replace('/(?<![\w.,$€£])(\d{1,4}(?:[.,]\d{2})?)\s*(each|ea\b|apiece|a piece)/iu', $this->quoted() . '$1 each', $line);
         // "8 total" is how many there are, unless that was said at the start.
         $total = 1 === preg_match('/^\d/', $line) ? 'in total|total|altogether|' : '';
-        $line = (string) preg_replace('/(?<![\w.,$€£])(\d{1,4}(?:[.,]\d{2})?)\s+(?:' . $total . 'in all|for the lot|for all)\b/iu', $this->quoted() . '$1 in all', $line);
+        $line = (string) preg_replace(
+            '/(?<![\w.,$€£])(\d{1,4}(?:[.,]\d{2})?)\s+(?:' . $total . 'in all|for the lot|for all)\b/iu',
+            $this->quoted() . '$1 in all',
+            $line,
+        );
         $line = (string) preg_replace('/(?<![\w.,$€£])(\d{1,4}[.,]\d{2})\s+(?:in total|total|altogether)\b/iu', $this->quoted() . '$1 in all', $line);
 
-        return (string) preg_replace('/([$€£]\s?\d[\d.,]*)\s+(?:for (?:all(?: (?:of them|two|three|four|five|six|seven|eight|nine|ten|twelve))?|both|the (?:lot|set|pair|pack|box)|everything)(?! \d)|altogether|in total|(?:(?:the|a|per)\s|\/\s?)?(?:lot|set|pair|pr|pack|box))\b/iu', '$1 in all', $line);
+        return (string) preg_replace(
+            '/([$€£]\s?\d[\d.,]*)\s+(?:for (?:all(?: (?:of them|two|three|four|five|six|seven|eight|nine|ten|twelve))?|both|the (?:lot|set|pair|pack|box)|everything)(?! \d)|altogether|in total|(?:(?:the|a|per)\s|\/\s?)?(?:lot|set|pair|pr|pack|box))\b/iu',
+            '$1 in all',
+            $line,
+        );
     }
 
     /** The currency as the replacement of a pattern takes it. */

@@ -20,7 +20,10 @@ final readonly class OneQuestion
     public static function leave(Draft $draft): void
     {
         $open = $draft->questions;
-        usort($open, static fn(Question $a, Question $b): int => (int) array_search($a->field, self::ORDER, true) <=> (int) array_search($b->field, self::ORDER, true));
+        usort(
+            $open,
+            static fn(Question $a, Question $b): int => (int) array_search($a->field, self::ORDER, true) <=> (int) array_search($b->field, self::ORDER, true),
+        );
         $draft->questions = [];
         $hasOne = false;
         foreach ($open as $question) {

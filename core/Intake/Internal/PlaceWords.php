@@ -40,7 +40,11 @@ final readonly class PlaceWords
     /** Whether the phrase is a place, or a question about one. */
     public function take(string $phrase, Draft $draft): bool
     {
-        $plain = mb_strtolower(trim((string) preg_replace(['/^(?:in|on|at|from|goes? (?:in|on|to)|kept in)\s+/iu', '/^the\s+/iu', '/^(?:tote|box|bin)\s+/iu'], '', trim($phrase))));
+        $plain = mb_strtolower(trim((string) preg_replace(
+            ['/^(?:in|on|at|from|goes? (?:in|on|to)|kept in)\s+/iu', '/^the\s+/iu', '/^(?:tote|box|bin)\s+/iu'],
+            '',
+            trim($phrase),
+        )));
         if ('loose' === $plain || 'loose in store' === $plain) {
             $draft->place = 'loose';
 
@@ -53,7 +57,15 @@ final readonly class PlaceWords
             return true;
         }
         if ([] !== $meant) {
-            $draft->questions[] = new Question('place', sprintf('Which one is “%s”?', trim($phrase)), array_map(static fn(KnownPlace $place): Reply => new Reply($place->inWords(), self::instead($draft->line, trim($phrase), $place->name)), \array_slice($meant, 0, self::MOST_REPLIES)), sprintf('“%s” may be several places: it goes where lines without a place go.', trim($phrase)));
+            $draft->questions[] = new Question(
+                'place',
+                sprintf('Which one is “%s”?', trim($phrase)),
+                array_map(
+                    static fn(KnownPlace $place): Reply => new Reply($place->inWords(), self::instead($draft->line, trim($phrase), $place->name)),
+                    \array_slice($meant, 0, self::MOST_REPLIES),
+                ),
+                sprintf('“%s” may be several places: it goes where lines without a place go.', trim($phrase)),
+            );
         }
 
         return [] !== $meant;
@@ -80,7 +92,13 @@ final readonly class PlaceWords
     /** The place whose one word is a letter off, as it is called. */
     public function meant(string $word): ?string
     {
-        return Lexicon::meantAmong($word, array_values(array_filter(array_map(strval(...), [...array_keys($this->called), ...array_keys($this->within)]), static fn(string $name): bool => 1 === preg_match('/^[a-z]{5,}$/', $name))));
+        return Lexicon::meantAmong(
+            $word,
+            array_values(array_filter(
+                array_map(strval(...), [...array_keys($this->called), ...array_keys($this->within)]),
+                static fn(string $name): bool => 1 === preg_match('/^[a-z]{5,}$/', $name),
+            )),
+        );
     }
 
     /** The phrase in the line, whatever its case, replaced where it stands last. */

@@ -11,7 +11,10 @@ namespace BrightCupboard\Core\Intake\Internal;
  */
 final readonly class PlacesCell
 {
-    private const WORDS = ['table' => 'table', 'arrived' => 'arrived', 'loose' => 'loose', 'lent' => 'lent', 'on loan' => 'lent', 'loaned' => 'lent', 'loaned out' => 'lent', 'lent out' => 'lent', 'lost' => 'lost', 'missing' => 'lost', 'parted' => 'parted'];
+    private const WORDS = [
+        'table' => 'table', 'arrived' => 'arrived', 'loose' => 'loose', 'lent' => 'lent', 'on loan' => 'lent', 'loaned' => 'lent',
+        'loaned out' => 'lent', 'lent out' => 'lent', 'lost' => 'lost', 'missing' => 'lost', 'parted' => 'parted',
+    ];
 
     public function __construct(private PlaceWords $places) {}
 
@@ -35,7 +38,9 @@ final readonly class PlacesCell
             return [];
         }
 
-        return $said === \count($places) ? array_map(static fn(array $at): array => ['place' => $at['place'], 'units' => $at['units'] ?? 0], $places) : $this->spread($places, $count, $draft);
+        return $said === \count($places)
+            ? array_map(static fn(array $at): array => ['place' => $at['place'], 'units' => $at['units'] ?? 0], $places)
+            : $this->spread($places, $count, $draft);
     }
 
     /** @return list<string> */
@@ -60,7 +65,12 @@ final readonly class PlacesCell
     private function units(string $part): array
     {
         return match (true) {
-            1 === preg_match('/^(.*?)\s*(?:[×x]\s*(\d{1,3})|\((\d{1,3})\)|:\s*(\d{1,3}))$/u', $part, $m, \PREG_UNMATCHED_AS_NULL) => [$m[1], (int) ($m[2] ?? $m[3] ?? $m[4])],
+            1 === preg_match(
+                '/^(.*?)\s*(?:[×x]\s*(\d{1,3})|\((\d{1,3})\)|:\s*(\d{1,3}))$/u',
+                $part,
+                $m,
+                \PREG_UNMATCHED_AS_NULL,
+            ) => [$m[1], (int) ($m[2] ?? $m[3] ?? $m[4])],
             1 === preg_match('/^(\d{1,3})\s*(?:x|×|in|at|on)\s+(.+)$/iu', $part, $m) => [$m[2], (int) $m[1]],
             default => [$part, null],
         };

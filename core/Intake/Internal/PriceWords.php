@@ -23,10 +23,18 @@ final readonly class PriceWords
     public function take(string $text, Draft $draft): string
     {
         $text = $this->replaced('/(\d{1,3})\s+for\s+' . self::AMOUNT . '/iu', $text, fn(array $m): bool => $this->pack($m[3], $m[2], (int) $m[1], $draft));
-        $text = $this->replaced('/' . self::AMOUNT . '\s+for\s+(?:all\s+)?(\d{1,3})\b/iu', $text, fn(array $m): bool => $this->pack($m[2], $m[1], (int) $m[3], $draft));
+        $text = $this->replaced(
+            '/' . self::AMOUNT . '\s+for\s+(?:all\s+)?(\d{1,3})\b/iu',
+            $text,
+            fn(array $m): bool => $this->pack($m[2], $m[1], (int) $m[3], $draft),
+        );
         $text = $this->replaced('/' . self::AMOUNT . '\s*(?:each|apiece|a piece|ea\b)/iu', $text, fn(array $m): bool => $this->each($m[2], $m[1], $draft));
 
-        return $this->replaced('/' . self::AMOUNT . '(\s+(?:in all|together|the lot|total))?/iu', $text, fn(array $m): bool => $this->bare(trim($m[0]), $m[2], $m[1], isset($m[3]), $draft));
+        return $this->replaced(
+            '/' . self::AMOUNT . '(\s+(?:in all|together|the lot|total))?/iu',
+            $text,
+            fn(array $m): bool => $this->bare(trim($m[0]), $m[2], $m[1], isset($m[3]), $draft),
+        );
     }
 
     private function pack(string $amount, string $sign, int $units, Draft $draft): bool

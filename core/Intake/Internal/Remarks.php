@@ -54,7 +54,11 @@ final readonly class Remarks
             if ([] === $this->measures->takeLeft([$phrase], $draft)) {
                 return;
             }
-            $draft->questions[] = new Question('count', sprintf('What is “%s”?', $phrase), [new Reply($this->measures->written($phrase), str_replace(', ' . $phrase, ', ' . $this->measures->written($phrase), $draft->line)), new Reply($phrase . ' of them', $phrase . ' ' . str_replace(', ' . $phrase, '', $draft->line))]);
+            $draft->questions[] = new Question(
+                'count',
+                sprintf('What is “%s”?', $phrase),
+                [new Reply($this->measures->written($phrase), str_replace(', ' . $phrase, ', ' . $this->measures->written($phrase), $draft->line)), new Reply($phrase . ' of them', $phrase . ' ' . str_replace(', ' . $phrase, '', $draft->line))],
+            );
 
             return;
         }

@@ -36,7 +36,9 @@ final readonly class RolledOrFolded
         $draft->measures = [];
         $draft->sides = ['width' => Length::ofTenths(self::ROLL), 'depth' => $draft->sides['depth'] ?? $across, 'height' => Length::ofTenths(self::ROLL)];
         $roll = $this->lengths->write($draft->sides['width']);
-        $draft->guesses[] = null === $draft->laidOut ? sprintf('On a roll %s across; how much is on it is not said.', $roll) : sprintf('%s on a roll %s across.', $this->lengths->writeRun($draft->laidOut), $roll);
+        $draft->guesses[] = null === $draft->laidOut
+            ? sprintf('On a roll %s across; how much is on it is not said.', $roll)
+            : sprintf('%s on a roll %s across.', $this->lengths->writeRun($draft->laidOut), $roll);
     }
 
     /** A runner or throw longer than two feet was measured laid out, but lies folded: a runner to a square, a throw in three by four. */
@@ -52,7 +54,15 @@ final readonly class RolledOrFolded
         $across = $tenths[1] ?? ($isRunner ? 14 * Length::TENTHS_PER_INCH : (int) (0.8 * $tenths[0]));
         $draft->laidOut ??= Length::ofTenths($tenths[0]);
         $draft->measures = [];
-        $draft->sides = ['width' => Length::ofTenths($isRunner ? $across : intdiv($across, 3)), 'depth' => Length::ofTenths($isRunner ? $across : intdiv($across, 4)), 'height' => Length::ofTenths(($isRunner ? 3 : 4) * Length::TENTHS_PER_INCH)];
-        $draft->guesses[] = sprintf('%s laid out; folded it is %s.', $this->lengths->writeRun($draft->laidOut), implode(' × ', array_map($this->lengths->write(...), $draft->sides)));
+        $draft->sides = [
+            'width' => Length::ofTenths($isRunner ? $across : intdiv($across, 3)),
+            'depth' => Length::ofTenths($isRunner ? $across : intdiv($across, 4)),
+            'height' => Length::ofTenths(($isRunner ? 3 : 4) * Length::TENTHS_PER_INCH),
+        ];
+        $draft->guesses[] = sprintf(
+            '%s laid out; folded it is %s.',
+            $this->lengths->writeRun($draft->laidOut),
+            implode(' × ', array_map($this->lengths->write(...), $draft->sides)),
+        );
     }
 }

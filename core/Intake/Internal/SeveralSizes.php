@@ -24,7 +24,10 @@ final readonly class SeveralSizes
         }
         // As many of them as sizes, and their number said as a word.
         $rest = (string) preg_replace([sprintf('/^(?:%d|set of %1$d)\s+/i', $count), '/\b(?:\w+)\s+sizes?\b:?\s*/iu'], '', $line);
-        $lines = array_map(static fn(array $size): string => str_replace(trim($found), $size[1] . ' ' . ('' === ($size[2] ?? '') ? $units[0] ?? '' : $size[2]), $rest), $sizes);
+        $lines = array_map(
+            static fn(array $size): string => str_replace(trim($found), $size[1] . ' ' . ('' === ($size[2] ?? '') ? $units[0] ?? '' : $size[2]), $rest),
+            $sizes,
+        );
 
         return [new Reply(sprintf('%d pieces, a line each', $count), implode("\n", array_map(trim(...), $lines)))];
     }

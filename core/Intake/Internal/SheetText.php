@@ -77,7 +77,9 @@ final readonly class SheetText
      */
     private static function separated(string $text): array
     {
-        return 1 === preg_match('/^"?sep=([,;\t|])"?(?:\r\n?|\n)/i', $text, $match) ? [substr($text, \strlen($match[0])), $match[1], 1] : [$text, self::separator($text), 0];
+        return 1 === preg_match('/^"?sep=([,;\t|])"?(?:\r\n?|\n)/i', $text, $match)
+            ? [substr($text, \strlen($match[0])), $match[1], 1]
+            : [$text, self::separator($text), 0];
     }
 
     /** The one that stands in most of the first lines, and there most often, outside quotation marks. */
@@ -87,7 +89,10 @@ final readonly class SheetText
         $lines = \array_slice(false === $lines ? [] : $lines, 0, self::LOOKED_AT);
         [$best, $most] = [',', 0];
         foreach (self::SEPARATORS as $separator) {
-            $counts = array_filter(array_map(static fn(string $line): int => substr_count($line, $separator), $lines), static fn(int $count): bool => $count > 0);
+            $counts = array_filter(
+                array_map(static fn(string $line): int => substr_count($line, $separator), $lines),
+                static fn(int $count): bool => $count > 0,
+            );
             $weight = [] === $counts ? 0 : \count($counts) * 1_000 + min(999, (int) (array_sum($counts) / \count($counts) * 10));
             [$best, $most] = $weight > $most ? [$separator, $weight] : [$best, $most];
         }

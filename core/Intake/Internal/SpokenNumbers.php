@@ -21,10 +21,18 @@ final readonly class SpokenNumbers
     public static function written(string $line): string
     {
         $number = '(?:(?:' . self::TENS . ')(?:[\s-](?:' . self::ONES . '))?|' . self::ONES . ')';
-        $line = (string) preg_replace_callback('/(?<!\w)(' . $number . ')(?:\s+and\s+(a half|half|a quarter|three quarters))?(?=\s+(?:' . self::MEASURES . ')\b)/iu', static fn(array $m): string => Lexicon::count(mb_strtolower($m[1])) . (isset($m[2]) ? ' ' . self::PARTS[mb_strtolower($m[2])] : ''), $line);
+        $line = (string) preg_replace_callback(
+            '/(?<!\w)(' . $number . ')(?:\s+and\s+(a half|half|a quarter|three quarters))?(?=\s+(?:' . self::MEASURES . ')\b)/iu',
+            static fn(array $m): string => Lexicon::count(mb_strtolower($m[1])) . (isset($m[2]) ? ' ' . self::PARTS[mb_strtolower($m[2])] : ''),
+            $line,
+        );
         $line = (string) preg_replace('/(?<=\d)\s+and\s+a\s+half(?=\s+(?:' . self::MEASURES . ')\b)/iu', ' 1/2', $line);
 
         // Units as they are spoken, in the form that is read everywhere.
-        return (string) preg_replace(['/(?<=\d)\s*centimet(?:re|er)s?\b/iu', '/(?<=\d)\s*millimet(?:re|er)s?\b/iu', '/(?<=\d)\s*met(?:re|er)s?\b/iu', '/(?<=\d)\s*ounces?\b/iu'], [' cm', ' mm', ' m', ' oz'], $line);
+        return (string) preg_replace(
+            ['/(?<=\d)\s*centimet(?:re|er)s?\b/iu', '/(?<=\d)\s*millimet(?:re|er)s?\b/iu', '/(?<=\d)\s*met(?:re|er)s?\b/iu', '/(?<=\d)\s*ounces?\b/iu'],
+            [' cm', ' mm', ' m', ' oz'],
+            $line,
+        );
     }
 }

@@ -18,7 +18,13 @@ final class SpotMeasures
 {
     private const NUMBER = '\d+(?:[.,]\d+)?(?:[\s-]+\d+\/\d+)?|\d+\/\d+';
     private const UNIT = '(?:inches|inch|in\b|″|"|”|feet|foot|ft\b|′|\'|mm\b|cm\b|m\b)?';
-    private const SIDES = ['clear height' => 'clearHeight', 'clear above' => 'clearHeight', 'clear' => 'clearHeight', 'above' => 'clearHeight', 'off the floor' => 'ledgeHeight', 'from the floor' => 'ledgeHeight', 'from floor' => 'ledgeHeight', 'high' => 'ledgeHeight', 'tall' => 'ledgeHeight', 'up' => 'ledgeHeight', 'h' => 'ledgeHeight', 'wide' => 'width', 'long' => 'width', 'across' => 'width', 'w' => 'width', 'l' => 'width', 'deep' => 'depth', 'd' => 'depth', 'rise' => 'rise', 'rising' => 'rise', 'apart' => 'tier', 'between' => 'tier'];
+    private const SIDES = [
+        'clear height' => 'clearHeight', 'clear above' => 'clearHeight', 'clear' => 'clearHeight', 'above' => 'clearHeight',
+        'off the floor' => 'ledgeHeight', 'from the floor' => 'ledgeHeight', 'from floor' => 'ledgeHeight', 'high' => 'ledgeHeight',
+        'tall' => 'ledgeHeight', 'up' => 'ledgeHeight', 'h' => 'ledgeHeight', 'wide' => 'width', 'long' => 'width', 'across' => 'width',
+        'w' => 'width', 'l' => 'width', 'deep' => 'depth', 'd' => 'depth', 'rise' => 'rise', 'rising' => 'rise', 'apart' => 'tier',
+        'between' => 'tier',
+    ];
 
     /** @var array<string, Length> by side: width, depth, ledgeHeight, clearHeight, rise, tier */
     public array $sides = [];
@@ -42,27 +48,47 @@ final class SpotMeasures
         $number = '(?:' . self::NUMBER . ')\s*' . self::UNIT . '(?:\s*(?:' . self::NUMBER . ')\s*(?:inches|inch|in\b|″|"|”|cm\b))?';
         $sides = implode('|', array_map(static fn(string $word): string => str_replace(' ', '\s+', $word), array_keys(self::SIDES)));
         $phrase = $this->replaced("/(?<![\\w.])({$number})\\s*(?:x|×|by)\\s*({$number})(?:\\s*(?:x|×|by)\\s*({$number}))?/iu", $phrase, $this->box(...));
-        $phrase = $this->replaced("/(?<![\\w.])({$number})\\s*({$sides})(?!\\w)/iu", $phrase, fn(array $m): bool => $this->side(self::SIDES[(string) preg_replace('/\s+/', ' ', mb_strtolower($m[2]))], $m[1]));
-        $phrase = $this->replaced("/(?<!\\w)(wide|long|deep|high|clear)\\s*:?\\s*({$number})/iu", $phrase, fn(array $m): bool => $this->side(self::SIDES[mb_strtolower($m[1])], $m[2]));
+        $phrase = $this->replaced(
+            "/(?<![\\w.])({$number})\\s*({$sides})(?!\\w)/iu",
+            $phrase,
+            fn(array $m): bool => $this->side(self::SIDES[(string) preg_replace('/\s+/', ' ', mb_strtolower($m[2]))], $m[1]),
+        );
+        $phrase = $this->replaced(
+            "/(?<!\\w)(wide|long|deep|high|clear)\\s*:?\\s*({$number})/iu",
+            $phrase,
+            fn(array $m): bool => $this->side(self::SIDES[mb_strtolower($m[1])], $m[2]),
+        );
         $phrase = $this->replaced('/(?<!\w)(nothing above|open above|no clear height|to the ceiling)(?!\w)/iu', $phrase, function (): bool {
             $this->isOpenAbove = true;
 
             return true;
         });
 
-        return trim($this->replaced("/(?<![\\w.-])({$number})(?![\\w-])/iu", $phrase, fn(array $m): bool => !isset($this->sides['width']) && $this->side('width', $m[1])));
+        return trim($this->replaced(
+            "/(?<![\\w.-])({$number})(?![\\w-])/iu",
+            $phrase,
+            fn(array $m): bool => !isset($this->sides['width']) && $this->side('width', $m[1]),
+        ));
     }
 
     /** "4 shelves", "seats 6", "5 posts", "round": what is counted and not measured. */
     private function counts(string $phrase): string
     {
-        $phrase = $this->replaced('/\b(?:seats|for)\s+(\d{1,2})(?![\w.]|\s*(?:in|ft|cm|x|×|"))/iu', $phrase, fn(array $m): bool => $this->count('seats', (int) $m[1]));
+        $phrase = $this->replaced(
+            '/\b(?:seats|for)\s+(\d{1,2})(?![\w.]|\s*(?:in|ft|cm|x|×|"))/iu',
+            $phrase,
+            fn(array $m): bool => $this->count('seats', (int) $m[1]),
+        );
         $words = ['boards' => 'shelves|shelfs|boards|tiers', 'seats' => 'seats?|places|people|chairs', 'posts' => 'posts?|newels?'];
         foreach ($words as $what => $forms) {
             $phrase = $this->replaced("/(?<![\\w.])(\\d{1,2})\\s*(?:{$forms})\\b/iu", $phrase, fn(array $m): bool => $this->count($what, (int) $m[1]));
         }
 
-        return $this->replaced('/(?<!\w)(?:rises?|rising)\s+(' . self::NUMBER . ')\s*(' . self::UNIT . ')/iu', $phrase, fn(array $m): bool => $this->side('rise', $m[1] . ' ' . $m[2]));
+        return $this->replaced(
+            '/(?<!\w)(?:rises?|rising)\s+(' . self::NUMBER . ')\s*(' . self::UNIT . ')/iu',
+            $phrase,
+            fn(array $m): bool => $this->side('rise', $m[1] . ' ' . $m[2]),
+        );
     }
 
     private function count(string $what, int $count): bool

@@ -44,8 +44,21 @@ final readonly class SpotWords
         'children' => SpotHazard::Children, 'small children' => SpotHazard::Children, 'kids' => SpotHazard::Children, 'toddler' => SpotHazard::Children, 'toddlers' => SpotHazard::Children, 'baby' => SpotHazard::Children,
         'pets' => SpotHazard::Pets, 'pet' => SpotHazard::Pets, 'cat' => SpotHazard::Pets, 'cats' => SpotHazard::Pets, 'dog' => SpotHazard::Pets, 'dogs' => SpotHazard::Pets,
     ];
-    private const SEEN = ['both sides' => SeenFrom::BothSides, 'from both sides' => SeenFrom::BothSides, 'seen from both sides' => SeenFrom::BothSides, 'all round' => SeenFrom::AllRound, 'all around' => SeenFrom::AllRound, 'from all round' => SeenFrom::AllRound, 'from the front' => SeenFrom::Front, 'from outside' => SeenFrom::Outside, 'seen from outside' => SeenFrom::Outside];
-    private const CONDITIONS = ['hot' => Condition::Heat, 'heat' => Condition::Heat, 'warm' => Condition::Heat, 'damp' => Condition::Damp, 'wet' => Condition::Damp, 'humid' => Condition::Damp, 'light' => Condition::Light, 'sunny' => Condition::Light, 'sun' => Condition::Light];
+    private const SEEN = [
+        'both sides' => SeenFrom::BothSides,
+        'from both sides' => SeenFrom::BothSides,
+        'seen from both sides' => SeenFrom::BothSides,
+        'all round' => SeenFrom::AllRound,
+        'all around' => SeenFrom::AllRound,
+        'from all round' => SeenFrom::AllRound,
+        'from the front' => SeenFrom::Front,
+        'from outside' => SeenFrom::Outside,
+        'seen from outside' => SeenFrom::Outside,
+    ];
+    private const CONDITIONS = [
+        'hot' => Condition::Heat, 'heat' => Condition::Heat, 'warm' => Condition::Heat, 'damp' => Condition::Damp, 'wet' => Condition::Damp,
+        'humid' => Condition::Damp, 'light' => Condition::Light, 'sunny' => Condition::Light, 'sun' => Condition::Light,
+    ];
 
     public static function kind(string $phrase): ?SpotKind
     {

@@ -20,7 +20,14 @@ final readonly class ThingPhrase
     /** Numbers that belong to a name: "no.5", "2019", "3-tier". */
     private const NAMED = '/^(?:no\.?\d+|(?:19|20)\d\d|\d+-?(?:tier|light|arm|drawer|hook)e?d?)$/iu';
 
-    public function __construct(private Naming $naming, private WordPhrases $words, private Mistyped $mistyped, private Remarks $remarks, private CountWords $counts, private MeasureWords $measures) {}
+    public function __construct(
+        private Naming $naming,
+        private WordPhrases $words,
+        private Mistyped $mistyped,
+        private Remarks $remarks,
+        private CountWords $counts,
+        private MeasureWords $measures,
+    ) {}
 
     /** What a line begins with is the thing; what stands behind "in", "with" or "from" is about a part of it, or where it came from. */
     public function take(string $phrase, bool $isNamed, Draft $draft): void
@@ -54,7 +61,8 @@ final readonly class ThingPhrase
     }
 
     /**
-     * What stands behind is about a part of the thing: its kind, its shape and, unless it is worn beside a colour of its own, its colours are not those of the thing.
+     * What stands behind is about a part of the thing: its kind, its shape and, unless it is worn beside a colour
+     * of its own, its colours are not those of the thing.
      *
      * @return list<string> words that say nothing
      */
@@ -93,7 +101,11 @@ final readonly class ThingPhrase
             if (1 === preg_match('/\d/', $word) && 1 !== preg_match(self::NAMED, $word)) {
                 $without = trim((string) preg_replace('/(?<!\w)' . preg_quote($word, '/') . '(?!\w)\s*/u', '', $draft->line, 1), ' ,');
                 $isCount = 1 === preg_match('/^\d{1,3}$/', $word);
-                $draft->questions[] = new Question('count', sprintf('What is “%s”?', $word), [...($isCount ? [new Reply($word . ' of them', $word . ' ' . $without), new Reply($this->measures->written($word), $without . ', ' . $this->measures->written($word))] : []), new Reply('leave it out', $without)]);
+                $draft->questions[] = new Question(
+                    'count',
+                    sprintf('What is “%s”?', $word),
+                    [...($isCount ? [new Reply($word . ' of them', $word . ' ' . $without), new Reply($this->measures->written($word), $without . ', ' . $this->measures->written($word))] : []), new Reply('leave it out', $without)],
+                );
             }
         }
     }

@@ -21,7 +21,11 @@ use BrightCupboard\Core\Stock\KindFacts;
 final readonly class Usual
 {
     /** How much smaller or larger than usual such a word makes a thing. */
-    private const FACTORS = ['mini' => 0.5, 'miniature' => 0.5, 'tiny' => 0.4, 'small' => 0.7, 'sm' => 0.7, 'little' => 0.7, 'short' => 0.7, 'medium' => 1.0, 'med' => 1.0, 'large' => 1.4, 'lg' => 1.4, 'big' => 1.4, 'tall' => 1.4, 'xl' => 1.8, 'huge' => 2.0, 'oversized' => 1.8, 'giant' => 2.0];
+    private const FACTORS = [
+        'mini' => 0.5, 'miniature' => 0.5, 'tiny' => 0.4, 'small' => 0.7, 'sm' => 0.7, 'little' => 0.7, 'short' => 0.7, 'medium' => 1.0,
+        'med' => 1.0, 'large' => 1.4, 'lg' => 1.4, 'big' => 1.4, 'tall' => 1.4, 'xl' => 1.8, 'huge' => 2.0, 'oversized' => 1.8,
+        'giant' => 2.0,
+    ];
     private const COLOURS = [
         'arrangement' => 'leaf green', 'bauble' => 'red', 'bauble/drop' => 'bone', 'bauble/cone' => 'chestnut', 'figure/snowman' => 'white', 'figure/deer' => 'fawn', 'beads' => 'oak', 'bell' => 'brass', 'boat' => 'oak', 'books' => 'linen', 'bowl' => 'white', 'box' => 'oak', 'candlestick' => 'brass', 'candle group' => 'ivory', 'cone' => 'straw', 'crock' => 'stone grey', 'cushion' => 'linen', 'figure' => 'oak', 'garland' => 'fir', 'gourd' => 'straw',
         'hare' => 'oat', 'heron' => 'oak', 'hooks' => 'soot', 'jar' => 'duck egg', 'jug' => 'white', 'lantern' => 'soot', 'lights' => 'ivory', 'little house' => 'tallow', 'mirror' => 'gold', 'napkin' => 'linen', 'picture' => 'oak', 'pillar candle' => 'ivory', 'plate' => 'white', 'pot plant' => 'leaf green', 'pumpkin' => 'pumpkin', 'ribbon' => 'red',
@@ -44,18 +48,28 @@ final readonly class Usual
         $measured = $measuredBy;
         $side = 'height' === $facts->measuredBy ? 'high' : 'wide';
         $said = fn(float $by): string => $this->lengths->write($this->rounded($scaled($measured, $by)));
-        $draft->assumed[] = new Question('size', 'height' === $facts->measuredBy ? 'How high is it?' : 'How wide is it?', array_map(static fn(float $by): Reply => new Reply($said($own * $by), $draft->line . ', ' . $said($own * $by)), self::OFFERED), sprintf('The size is assumed: %s %s, as usual. Walk it with a tape.', $said($factor), $side));
+        $draft->assumed[] = new Question(
+            'size',
+            'height' === $facts->measuredBy ? 'How high is it?' : 'How wide is it?',
+            array_map(static fn(float $by): Reply => new Reply($said($own * $by), $draft->line . ', ' . $said($own * $by)), self::OFFERED),
+            sprintf('The size is assumed: %s %s, as usual. Walk it with a tape.', $said($factor), $side),
+        );
     }
 
     public function colour(Draft $draft): void
     {
-        $word = ('' === $draft->nearest ? null : Lexicon::colourOfFound($draft->nearest)) ?? self::COLOURS[($draft->kind->value ?? '') . '/' . $draft->shape] ?? self::COLOURS[$draft->kind->value ?? ''] ?? 'linen';
+        $word = ('' === $draft->nearest
+            ? null
+            : Lexicon::colourOfFound($draft->nearest)) ?? self::COLOURS[($draft->kind->value ?? '') . '/' . $draft->shape] ?? self::COLOURS[$draft->kind->value ?? ''] ?? 'linen';
         $colour = $this->names->read($word);
         if (null === $draft->kind || null === $colour) {
             return; // what is usual follows from the kind
         }
         $draft->colours[] = $colour;
-        $replies = array_map(static fn(string $other): Reply => new Reply($other, $draft->line . ', ' . $other), array_values(array_diff(self::OTHERS, [$word])));
+        $replies = array_map(
+            static fn(string $other): Reply => new Reply($other, $draft->line . ', ' . $other),
+            array_values(array_diff(self::OTHERS, [$word])),
+        );
         $draft->assumed[] = new Question('colours', 'Which colour is it?', $replies, sprintf('The colour is assumed: %s.', $word));
     }
 

@@ -43,7 +43,9 @@ final readonly class WordCells
         foreach (['shape', 'pattern', 'origin'] as $field) {
             if (isset($cells[$field])) {
                 $word = trim($cells[$field]);
-                mb_strlen($word) > 20 ? $draft->care[] = $field . ': ' . $word : $draft->{$field} = 'origin' === $field ? Lexicon::origin(mb_strtolower($word)) ?? $word : $word;
+                mb_strlen($word) > 20
+                    ? $draft->care[] = $field . ': ' . $word
+                    : $draft->{$field} = 'origin' === $field ? Lexicon::origin(mb_strtolower($word)) ?? $word : $word;
             }
         }
 
@@ -88,7 +90,9 @@ final readonly class WordCells
 
         $draft->care = [...$draft->care, ...$notes];
 
-        return [] === array_filter($shares, static fn(array $share): bool => null !== $share[1]) ? null : ColourShare::complete(array_map(static fn(array $share): ColourShare => new ColourShare($share[0], $share[1] ?? 0), $shares));
+        return [] === array_filter($shares, static fn(array $share): bool => null !== $share[1])
+            ? null
+            : ColourShare::complete(array_map(static fn(array $share): ColourShare => new ColourShare($share[0], $share[1] ?? 0), $shares));
     }
 
     /** Whether a cell says what a thing is of rather than which colour it has; then it is of that. */
@@ -138,7 +142,9 @@ final readonly class WordCells
             return [];
         }
         // A wide heading such as “textiles” says less than the name does.
-        return null === $draft->kind && '' === $draft->grown ? [new RowProblem('kind', sprintf('“%s” is not a kind we know. Write a word such as vase, wreath or cushion.', mb_strimwidth($word, 0, 40, '…')))] : [];
+        return null === $draft->kind && '' === $draft->grown
+            ? [new RowProblem('kind', sprintf('“%s” is not a kind we know. Write a word such as vase, wreath or cushion.', mb_strimwidth($word, 0, 40, '…')))]
+            : [];
     }
 
     private function materials(string $cell, Draft $draft): void

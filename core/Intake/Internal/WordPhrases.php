@@ -17,7 +17,14 @@ final readonly class WordPhrases
 {
     private const LONGEST = 3;
     /** Words that say nothing about a thing by themselves. */
-    public const FILLERS = ['and', '&', 'with', 'of', 'in', 'a', 'the', 'natural', 'assorted', 'asst', 'multi', 'various', 'different', 'mixed', 'matching', 'largest', 'smallest', 'tallest', 'about', 'approx', 'each', 'size', 'sizes', 'lidded', 'the lot', 'set', 'sets', 'pair', 'colours', 'colors', 'colour', 'color', 'multicolour', 'multicolor', 'small', 'sm', 'medium', 'med', 'large', 'lg', 'xl', 'big', 'mini', 'tiny', 'little', 'short', 'long', 'old', 'heavy', 'framed', 'decorative', 'style', 'shape', 'shaped', 'pretty', 'plain', 'hanging', 'standing', 'tabletop', 'outdoor', 'indoor', 'nesting', 'nested', 'handle', 'handles', 'lid', 'lids', 'stand', 'base', 'vintage', 'extra', 'plush', 'bag', 'fake', 'qty', 'ea', 'apiece', 'wired', 'leaning', 'x', 'incl', 'included', '-'];
+    public const FILLERS = [
+        'and', '&', 'with', 'of', 'in', 'a', 'the', 'natural', 'assorted', 'asst', 'multi', 'various', 'different', 'mixed', 'matching',
+        'largest', 'smallest', 'tallest', 'about', 'approx', 'each', 'size', 'sizes', 'lidded', 'the lot', 'set', 'sets', 'pair', 'colours',
+        'colors', 'colour', 'color', 'multicolour', 'multicolor', 'small', 'sm', 'medium', 'med', 'large', 'lg', 'xl', 'big', 'mini',
+        'tiny', 'little', 'short', 'long', 'old', 'heavy', 'framed', 'decorative', 'style', 'shape', 'shaped', 'pretty', 'plain', 'hanging',
+        'standing', 'tabletop', 'outdoor', 'indoor', 'nesting', 'nested', 'handle', 'handles', 'lid', 'lids', 'stand', 'base', 'vintage',
+        'extra', 'plush', 'bag', 'fake', 'qty', 'ea', 'apiece', 'wired', 'leaning', 'x', 'incl', 'included', '-',
+    ];
 
     private const LIT = ['lights up', 'light up', 'lighted', 'lit', 'prelit', 'pre-lit'];
 
@@ -41,7 +48,12 @@ final readonly class WordPhrases
                 $isKind = null !== Lexicon::kind($said);
                 // What is seen on a picture is not there: "oil painting barn".
                 $isDepicted = $isKind && PieceKind::Picture === $draft->kind && null !== Lexicon::nearest($said);
-                $isDescribed = $hasKind && ($isApart || $isDepicted || (($isMany || ($hasGap && '' === $draft->nearest)) && null !== Lexicon::nearest($said)) || null !== $this->colours->read($said));
+                $isDescribed = $hasKind && (
+                    $isApart
+                    || $isDepicted
+                    || (($isMany || ($hasGap && '' === $draft->nearest)) && null !== Lexicon::nearest($said))
+                    || null !== $this->colours->read($said)
+                );
                 $taken = $this->takeWord($said, $isDescribed, $draft) ? $n : 0;
                 if ($taken > 0) {
                     $isApart = $hasKind && ($isApart || (!$isKind && !Lexicon::isGrown($said)));

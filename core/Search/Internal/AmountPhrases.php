@@ -30,9 +30,17 @@ final readonly class AmountPhrases
     {
         $phrases->take('\b' . Bound::WORDS . '\s+(\d{1,4})\s+(?=(\pL{3,}))', self::count(...));
         $phrases->take('\b' . Bound::WORDS . '\s+(\d+(?:[.,]\d+)?)\s*(lbs?|oz|kg|kilos|g)\b', static fn(array $m): array => [
-            new AmountCondition('weight', (int) round((float) str_replace(',', '.', $m[2]) * self::GRAMS[$m[3]]), Bound::isMost($m[1]), sprintf('weighs %s %s %s', Bound::isMost($m[1]) ? 'at most' : 'at least', $m[2], $m[3])),
+            new AmountCondition(
+                'weight',
+                (int) round((float) str_replace(',', '.', $m[2]) * self::GRAMS[$m[3]]),
+                Bound::isMost($m[1]),
+                sprintf('weighs %s %s %s', Bound::isMost($m[1]) ? 'at most' : 'at least', $m[2], $m[3]),
+            ),
         ]);
-        $phrases->take('\b(worth|cost(?:s|ing)?|priced?|paid)\s+' . Bound::WORDS . '\s+[$€£]?\s*' . self::MONEY . '\b(?:\s*' . self::COIN . '\b)?', self::money(...));
+        $phrases->take(
+            '\b(worth|cost(?:s|ing)?|priced?|paid)\s+' . Bound::WORDS . '\s+[$€£]?\s*' . self::MONEY . '\b(?:\s*' . self::COIN . '\b)?',
+            self::money(...),
+        );
         $phrases->take('()\b' . Bound::WORDS . '\s+[$€£]\s*' . self::MONEY . '\b', self::money(...));
         $phrases->take('()\b' . Bound::WORDS . '\s+' . self::MONEY . '\s*' . self::COIN . '\b', self::money(...));
         $phrases->takeSaid('cheap', new AmountCondition('cost', self::CHEAP, true, 'cheap'));
@@ -52,7 +60,9 @@ final readonly class AmountPhrases
         $isMost = Bound::isMost($m[1]);
         $limit = (int) $m[2] + (\in_array($m[1], self::STRICT, true) ? ($isMost ? -1 : 1) : 0);
 
-        return null === Lexicon::kind($m[3]) ? [] : [new AmountCondition('count', $limit, $isMost, sprintf('%s %d of it', $isMost ? 'at most' : 'at least', $limit))];
+        return null === Lexicon::kind($m[3])
+            ? []
+            : [new AmountCondition('count', $limit, $isMost, sprintf('%s %d of it', $isMost ? 'at most' : 'at least', $limit))];
     }
 
     /**
@@ -65,6 +75,11 @@ final readonly class AmountPhrases
         $of = 'worth' === $m[1] ? 'worth' : 'cost';
         $isMost = Bound::isMost($m[2]);
 
-        return [new AmountCondition($of, 100 * (int) $m[3] + (int) ($m[4] ?? 0), $isMost, sprintf('%s %s %s', $of, $isMost ? 'at most' : 'at least', rtrim($m[3] . '.' . ($m[4] ?? ''), '.')))];
+        return [new AmountCondition(
+            $of,
+            100 * (int) $m[3] + (int) ($m[4] ?? 0),
+            $isMost,
+            sprintf('%s %s %s', $of, $isMost ? 'at most' : 'at least', rtrim($m[3] . '.' . ($m[4] ?? ''), '.')),
+        )];
     }
 }

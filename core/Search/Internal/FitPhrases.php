@@ -37,7 +37,10 @@ final readonly class FitPhrases
             return;
         }
         $names = implode('|', array_map(static fn(array $one): string => preg_quote($one[0], '/'), $this->called));
-        $phrases->take('\bfit(?:s|ting)?\s+(?:in|into|inside|on|onto)\s+(?:the |my |our |tote |box )*(' . $names . ')(?![\pL\d])', fn(array $m): array => $this->fits($m[1]));
+        $phrases->take(
+            '\bfit(?:s|ting)?\s+(?:in|into|inside|on|onto)\s+(?:the |my |our |tote |box )*(' . $names . ')(?![\pL\d])',
+            fn(array $m): array => $this->fits($m[1]),
+        );
     }
 
     /** @return list<Condition> */

@@ -21,7 +21,19 @@ use BrightCupboard\Core\Stock\Texture;
 final class QueryReader
 {
     private const NOT = ['not', 'without', 'except', 'excluding'];
-    public const STOPS = ['a', 'an', 'the', 'in', 'on', 'at', 'of', 'and', 'with', 'for', 'from', 'my', 'all', 'any', 'that', 'is', 'are', 'where', 'what', 'tote', 'seasons', 'season', 'thing', 'things', 'piece', 'pieces', 'stuff', 'something', 'anything', 'ones', 'which', 'show', 'me', 'find', 'how', 'many', 'much', 'there', 'do', 'we', 'i', 'have', 'has', 'own', 'owned', 'please', 'it', 'to', 'but', 'coloured', 'colored', 'colour', 'color', 'some', 'our', 'decor', 'decoration', 'decorations', 'made', 'did', 'does', 'will', 'would', 'should', 'put', 'got', 'get', 'everything', 'can', 'could', 'you', 'us', 'keep', 'kept', 'stored', 'was', 'were', 'be', 'been', 'give', 'tell', 'list', 'need', 'want', 'looking', 'look', 'this', 'these', 'those', 'here', 'still', 'only', 'just', 'them', 'they', "what's", "where's", 'go', 'who', 'anyone', 'cost', 'costs', 'price', 'powered', 'sort', 'kind', 'kinds', 'lots', 'left', 'total', 'worth', 'someone', 'somebody', 'items', 'item', 'colours', 'colors', 'coloring', 'materials', 'material', 'altogether', 'spend', 'spent', 'pay', 'paid', 'weigh', 'weighs', 'long', 'away', 'now', 'currently', 'ever', 'yet', 'available', 'suitable', 'good', 'nice', 'looks', 'like', 'also', 'too', 'think', 'see', 'as', 'by', 'its', 'their', 'she', 'he', 'next', 'time', 'today', 'please,', 'value', 'values', 'haven', 'used', 'use', 'fits', 'fit', 'fitting'];
+    public const STOPS = [
+        'a', 'an', 'the', 'in', 'on', 'at', 'of', 'and', 'with', 'for', 'from', 'my', 'all', 'any', 'that', 'is', 'are', 'where', 'what',
+        'tote', 'seasons', 'season', 'thing', 'things', 'piece', 'pieces', 'stuff', 'something', 'anything', 'ones', 'which', 'show', 'me',
+        'find', 'how', 'many', 'much', 'there', 'do', 'we', 'i', 'have', 'has', 'own', 'owned', 'please', 'it', 'to', 'but', 'coloured',
+        'colored', 'colour', 'color', 'some', 'our', 'decor', 'decoration', 'decorations', 'made', 'did', 'does', 'will', 'would', 'should',
+        'put', 'got', 'get', 'everything', 'can', 'could', 'you', 'us', 'keep', 'kept', 'stored', 'was', 'were', 'be', 'been', 'give',
+        'tell', 'list', 'need', 'want', 'looking', 'look', 'this', 'these', 'those', 'here', 'still', 'only', 'just', 'them', 'they',
+        "what's", "where's", 'go', 'who', 'anyone', 'cost', 'costs', 'price', 'powered', 'sort', 'kind', 'kinds', 'lots', 'left', 'total',
+        'worth', 'someone', 'somebody', 'items', 'item', 'colours', 'colors', 'coloring', 'materials', 'material', 'altogether', 'spend',
+        'spent', 'pay', 'paid', 'weigh', 'weighs', 'long', 'away', 'now', 'currently', 'ever', 'yet', 'available', 'suitable', 'good',
+        'nice', 'looks', 'like', 'also', 'too', 'think', 'see', 'as', 'by', 'its', 'their', 'she', 'he', 'next', 'time', 'today', 'please,',
+        'value', 'values', 'haven', 'used', 'use', 'fits', 'fit', 'fitting',
+    ];
     /** What people call many kinds at once. */
     private const GROUPS = [
         'animals' => ['hare', 'bird', 'deer', 'heron', 'fox', 'squirrel', 'hedgehog', 'bear', 'sheep', 'mouse', 'cat', 'dog', 'horse', 'owl'], 'animal' => ['hare', 'bird', 'deer', 'heron', 'fox', 'squirrel', 'hedgehog', 'bear', 'sheep', 'mouse', 'cat', 'dog', 'horse', 'owl'],
@@ -30,7 +42,10 @@ final class QueryReader
     /** Materials that are kept as another and must not be taken for it. */
     private const OF_THEIR_OWN = ['terracotta', 'copper', 'bronze', 'pewter', 'juniper', 'cedar'];
     /** What people call a whole family of materials. */
-    private const TEXTURES = ['metallic' => 'metal', 'textiles' => 'textile', 'textile' => 'textile', 'fabrics' => 'textile', 'fabric' => 'textile', 'cloth' => 'textile', 'pottery' => 'clay', 'ceramic' => 'clay', 'greens' => 'greenery', 'wicker' => 'woven'];
+    private const TEXTURES = [
+        'metallic' => 'metal', 'textiles' => 'textile', 'textile' => 'textile', 'fabrics' => 'textile', 'fabric' => 'textile',
+        'cloth' => 'textile', 'pottery' => 'clay', 'ceramic' => 'clay', 'greens' => 'greenery', 'wicker' => 'woven',
+    ];
     /** Numbers in words, where a number counts. */
     private const SPELT = '/\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve|an?)(?=\s+(?:years?|seasons?|swaps?|inch(?:es)?|feet|foot|ft|cm|pounds?|lbs?|dollars)\b)/u';
     private const IDLE = '\b(?:(?:not|haven.t|hasn.t|have not|has not)(?: (?:we|i))? (?:been )?(?:used|out|shown|stood|put out|touched|needed)|unused|idle)(?: (?:for|in|since))?(?: (?:over|more than|at least|the last))?';
@@ -43,7 +58,14 @@ final class QueryReader
         'safe for (?:the |our |my )?(?:dogs?|cats?|pets?|animals|puppy|kitten)' => [['toxic to pets'], 'safe for pets'],
         'safe for (?:the |our |my )?(?:children|kids|child|toddlers?|baby)' => [['breakable', 'small parts', 'button cells', 'open flame'], 'safe for children'],
     ];
-    private const PLACES = ['lent out' => [['lent'], 'lent out'], 'lent' => [['lent'], 'lent out'], 'lost' => [['lost'], 'lost'], 'out now' => [['spot', 'table'], 'out now'], 'in store' => [['tote', 'loose'], 'in store'], 'by the door' => [['arrived'], 'by the door']];
+    private const PLACES = [
+        'lent out' => [['lent'], 'lent out'],
+        'lent' => [['lent'], 'lent out'],
+        'lost' => [['lost'], 'lost'],
+        'out now' => [['spot', 'table'], 'out now'],
+        'in store' => [['tote', 'loose'], 'in store'],
+        'by the door' => [['arrived'], 'by the door'],
+    ];
 
     private readonly SizePhrases $sizes;
     private readonly FitPhrases $fits;
@@ -53,8 +75,13 @@ final class QueryReader
      * @param list<Opening>         $openings
      * @param array<string, string> $homeWords
      */
-    public function __construct(LengthUnit $unit, private readonly ColourNames $names, array $openings, private readonly array $homeWords = [], private readonly ?\DateTimeImmutable $today = null)
-    {
+    public function __construct(
+        LengthUnit $unit,
+        private readonly ColourNames $names,
+        array $openings,
+        private readonly array $homeWords = [],
+        private readonly ?\DateTimeImmutable $today = null,
+    ) {
         $this->fits = new FitPhrases($openings);
         $this->sizes = new SizePhrases(new LengthText($unit));
     }
@@ -68,16 +95,26 @@ final class QueryReader
     public function read(string $text): array
     {
         $text = (string) preg_replace_callback(self::SPELT, static fn(array $m): string => (string) Lexicon::count($m[1]), $text);
-        $phrases = new Phrases((string) preg_replace(['/\b(?:can|could|would|may|might)\s+(?:i|we|you|it|they)?\s*(?:put|stand|go|goes|place|set|sit)\s+(on|in|into)\b(?=\s+(?:the|my|our)?\s*\pL)/u', '/\blight[- ]colou?red\b/u', '/\b(dark|bright)[- ]colou?red\b/u'], [' fits $1', 'pale', '$1'], $text));
+        $phrases = new Phrases((string) preg_replace(
+            ['/\b(?:can|could|would|may|might)\s+(?:i|we|you|it|they)?\s*(?:put|stand|go|goes|place|set|sit)\s+(on|in|into)\b(?=\s+(?:the|my|our)?\s*\pL)/u', '/\blight[- ]colou?red\b/u', '/\b(dark|bright)[- ]colou?red\b/u'],
+            [' fits $1', 'pale', '$1'],
+            $text,
+        ));
         if (null !== $this->today) {
             DayPhrases::takeFrom($phrases, $this->today);
         }
-        $phrases->take(self::IDLE . '\s+(\d{1,2})\s*(years?|seasons?|swaps?)', static fn(array $m): array => [new IdleCondition((int) $m[1] * (str_starts_with($m[2], 'year') ? self::SWAPS_A_YEAR : 1))]);
+        $phrases->take(
+            self::IDLE . '\s+(\d{1,2})\s*(years?|seasons?|swaps?)',
+            static fn(array $m): array => [new IdleCondition((int) $m[1] * (str_starts_with($m[2], 'year') ? self::SWAPS_A_YEAR : 1))],
+        );
         AmountPhrases::takeFrom($phrases);
         $this->fits->takeFrom($phrases);
         $this->sizes->takeFrom($phrases);
         $phrases->take('\b(?:never[ -](?:been )?(?:used|stood|out|put out|shown)|unused)\b', static fn(): array => [new IdleCondition(null)]);
-        $phrases->take('\b(?:(?:not|nothing|isn.t|aren.t|never|to be)(?: yet)?(?: been)? measured|unmeasured|without (?:a )?size|assumed sizes?)\b', static fn(): array => [new UnmeasuredCondition()]);
+        $phrases->take(
+            '\b(?:(?:not|nothing|isn.t|aren.t|never|to be)(?: yet)?(?: been)? measured|unmeasured|without (?:a )?size|assumed sizes?)\b',
+            static fn(): array => [new UnmeasuredCondition()],
+        );
         $phrases->take('\b(?:(?:without|with no|no) (?:a )?(?:price|cost)|unpriced)\b', static fn(): array => [new UnsaidCondition('price')]);
         $phrases->take('\b(?:(?:without|with no|no) (?:a )?weight|(?:not|never|un) ?weighed)\b', static fn(): array => [new UnsaidCondition('weight')]);
         foreach (self::PLACES as $phrase => [$kinds, $words]) {
@@ -105,7 +142,11 @@ final class QueryReader
         $conditions = [];
         [$isNot, $isOr] = [false, false];
         for ($i = 0; $i < \count($words); ++$i) {
-            if (\in_array($words[$i], self::NOT, true) || 1 === preg_match('/^(?:isn|aren).t$/u', $words[$i]) || ('no' === $words[$i] && isset($words[$i + 1]))) {
+            if (
+                \in_array($words[$i], self::NOT, true)
+                || 1 === preg_match('/^(?:isn|aren).t$/u', $words[$i])
+                || ('no' === $words[$i] && isset($words[$i + 1]))
+            ) {
                 $isNot = true;
                 continue;
             }
@@ -163,7 +204,13 @@ final class QueryReader
         }
         $word = $isPair ? $pair : $words[$i];
         if (isset(self::GROUPS[$word])) {
-            return [new AnyCondition([new WordCondition($word, $word, null), ...array_map(static fn(string $one): Condition => new WordCondition($one, $one, null), self::GROUPS[$word])], $word), 1];
+            return [
+                new AnyCondition(
+                    [new WordCondition($word, $word, null), ...array_map(static fn(string $one): Condition => new WordCondition($one, $one, null), self::GROUPS[$word])],
+                    $word,
+                ),
+                1,
+            ];
         }
         if (null !== $size = ByKindCondition::of($word)) {
             return [new AnyCondition([$size, new WordCondition($word, $word, null)], $word), 1];
@@ -205,7 +252,15 @@ final class QueryReader
     {
         // A word for one thing of a kind finds that, not all of the kind: an owl is a figure, a clock is kept as a box.
         $kind = Lexicon::kind($word);
-        $same = [null !== $kind && '' === $kind[1] && null === Lexicon::nearest($word) ? $kind[0]->value : null, \in_array($word, self::OF_THEIR_OWN, true) ? null : Lexicon::material($word)?->value, Lexicon::pattern($word), null === $kind || '' === $kind[1] ? null : $kind[1], Lexicon::season($word)?->value, Lexicon::hazard($word)?->value, self::TEXTURES[$word] ?? null];
+        $same = [
+            null !== $kind && '' === $kind[1] && null === Lexicon::nearest($word) ? $kind[0]->value : null,
+            \in_array($word, self::OF_THEIR_OWN, true) ? null : Lexicon::material($word)?->value,
+            Lexicon::pattern($word),
+            null === $kind || '' === $kind[1] ? null : $kind[1],
+            Lexicon::season($word)?->value,
+            Lexicon::hazard($word)?->value,
+            self::TEXTURES[$word] ?? null,
+        ];
 
         return array_values(array_filter($same, \is_string(...)));
     }

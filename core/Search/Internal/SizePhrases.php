@@ -29,14 +29,26 @@ final readonly class SizePhrases
 
     public function takeFrom(Phrases $phrases): void
     {
-        $phrases->take('\bfits? (?:in|into|on)\s+' . self::LENGTH . '(?:\s*(?:x|×|by)\s*' . self::LENGTH . ')?', fn(array $m): array => $this->within([['width', $m[1], true], ['height', $m[2] ?? $m[1], true]]));
+        $phrases->take(
+            '\bfits? (?:in|into|on)\s+' . self::LENGTH . '(?:\s*(?:x|×|by)\s*' . self::LENGTH . ')?',
+            fn(array $m): array => $this->within([['width', $m[1], true], ['height', $m[2] ?? $m[1], true]]),
+        );
         $phrases->take('\bbetween\s+' . self::LENGTH . '\s*(?:and|to|-)\s*' . self::LENGTH . self::SIDE, fn(array $m): array => $this->within([
             [$this->side('', $m[3] ?? ''), $this->withUnitOf($m[1], $m[2]), false],
             [$this->side('', $m[3] ?? ''), $m[2], true],
         ]));
-        $phrases->take(self::LENGTH . self::SIDE . '\s+or\s+(?:(less|under|smaller|shorter|lower|below)|more|over|bigger|larger|taller|higher|above)\b', fn(array $m): array => $this->within([[$this->side('', $m[2] ?? ''), $m[1], '' !== ($m[3] ?? '')]]));
-        $phrases->take('\b' . Bound::WORDS . '\s+' . self::LENGTH . self::SIDE, fn(array $m): array => $this->within([[$this->side($m[1], $m[3] ?? ''), $m[2], Bound::isMost($m[1])]]));
-        $phrases->take('(?<![\d.,])(' . self::NUMBER . '[\s-]*' . self::UNIT . ')' . self::SIDE, fn(array $m): array => $this->about(str_replace('-', ' ', $m[1]), $m[2] ?? ''));
+        $phrases->take(
+            self::LENGTH . self::SIDE . '\s+or\s+(?:(less|under|smaller|shorter|lower|below)|more|over|bigger|larger|taller|higher|above)\b',
+            fn(array $m): array => $this->within([[$this->side('', $m[2] ?? ''), $m[1], '' !== ($m[3] ?? '')]]),
+        );
+        $phrases->take(
+            '\b' . Bound::WORDS . '\s+' . self::LENGTH . self::SIDE,
+            fn(array $m): array => $this->within([[$this->side($m[1], $m[3] ?? ''), $m[2], Bound::isMost($m[1])]]),
+        );
+        $phrases->take(
+            '(?<![\d.,])(' . self::NUMBER . '[\s-]*' . self::UNIT . ')' . self::SIDE,
+            fn(array $m): array => $this->about(str_replace('-', ' ', $m[1]), $m[2] ?? ''),
+        );
     }
 
     /**
@@ -52,7 +64,12 @@ final readonly class SizePhrases
             if (null === $limit) {
                 return [];
             }
-            $conditions[] = new SizeCondition($side, $isMost ? 0 : $limit->tenths(), $isMost ? $limit->tenths() : \PHP_INT_MAX, sprintf('%s %s %s', $isMost ? 'at most' : 'at least', $this->lengths->write($limit), self::WORDS[$side]));
+            $conditions[] = new SizeCondition(
+                $side,
+                $isMost ? 0 : $limit->tenths(),
+                $isMost ? $limit->tenths() : \PHP_INT_MAX,
+                sprintf('%s %s %s', $isMost ? 'at most' : 'at least', $this->lengths->write($limit), self::WORDS[$side]),
+            );
         }
 
         return $conditions;
@@ -69,7 +86,13 @@ final readonly class SizePhrases
         $words = 'about ' . $this->lengths->write($length);
         $sides = '' === $side ? ['width', 'depth', 'height'] : [$this->side('', $side)];
 
-        return [new AnyCondition(array_map(static fn(string $of): Condition => new SizeCondition($of, $length->tenths() - $off, $length->tenths() + $off, $words . ' ' . self::WORDS[$of]), $sides), rtrim($words . ' ' . $side))];
+        return [new AnyCondition(
+            array_map(
+                static fn(string $of): Condition => new SizeCondition($of, $length->tenths() - $off, $length->tenths() + $off, $words . ' ' . self::WORDS[$of]),
+                $sides,
+            ),
+            rtrim($words . ' ' . $side),
+        )];
     }
 
     private function length(string $text): ?Length

@@ -38,8 +38,15 @@ final class WordCondition implements Condition
      * @param list<string> $same  other words that say the same: of the kind, the material or the season it names
      * @param list<string> $meant words it would stand for if it were mistyped
      */
-    public function __construct(private readonly string $word, private readonly string $singular, ?Srgb $colour, private readonly bool $isMaterial = false, private readonly array $same = [], private readonly array $meant = [], private readonly Ciede2000 $difference = new Ciede2000())
-    {
+    public function __construct(
+        private readonly string $word,
+        private readonly string $singular,
+        ?Srgb $colour,
+        private readonly bool $isMaterial = false,
+        private readonly array $same = [],
+        private readonly array $meant = [],
+        private readonly Ciede2000 $difference = new Ciede2000(),
+    ) {
         $letters = mb_strlen($singular);
         $this->isLong = $letters > 4;
         $this->whole = '/(?<!\pL)(?:' . preg_quote($word, '/') . '|' . preg_quote($singular, '/') . ')' . ($letters > 3 ? '' : '(?:e?s)?(?!\pL)') . '/u';
@@ -99,7 +106,10 @@ final class WordCondition implements Condition
             return false;
         }
         foreach ($card->colours as $share) {
-            $near = $this->isNear[$share->colour->number()] ??= $this->family?->has($share->colour, $this->darkest, $this->lightest) ?? (null !== $this->lab && $this->difference->between(Lab::of($share->colour), $this->lab) < ($this->isMaterial ? self::NEAR_FOR_MATERIALS : self::NEAR));
+            $near = $this->isNear[$share->colour->number()] ??= $this->family?->has($share->colour, $this->darkest, $this->lightest) ?? (
+                null !== $this->lab
+                && $this->difference->between(Lab::of($share->colour), $this->lab) < ($this->isMaterial ? self::NEAR_FOR_MATERIALS : self::NEAR)
+            );
             if ($near && $share->percent >= self::LEAST_PERCENT) {
                 return true;
             }

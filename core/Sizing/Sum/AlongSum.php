@@ -63,7 +63,12 @@ final readonly class AlongSum implements Sum
         for ($i = 0; $i < $points; ++$i) {
             [$x, $y] = $run->at($run->total() * ($i + 0.5) / $points);
             for ($n = 0; $n < $each; ++$n) {
-                $marks[] = Mark::round($isBauble ? MarkRole::Ball : MarkRole::Stem, $x + ($n - ($each - 1) / 2) * 550, $y + (1 === $n ? 250 : 0), 1 === $n || 1 === $each ? 380 : 260);
+                $marks[] = Mark::round(
+                    $isBauble ? MarkRole::Ball : MarkRole::Stem,
+                    $x + ($n - ($each - 1) / 2) * 550,
+                    $y + (1 === $n ? 250 : 0),
+                    1 === $n || 1 === $each ? 380 : 260,
+                );
             }
         }
 

@@ -69,7 +69,14 @@ final readonly class BatteriesSum implements Sum
             [new Supply('cells', PieceKind::Box, $cells, [], Buying::of($given), $missing, width: Length::ofInches(3), height: Length::ofInches(2))],
             [...('CR2032' === $cell ? [new Said('button cells')] : []), new Said('cells alike')],
             amount: $cells,
-            tasks: [new Said('task batteries', ['devices' => $given->count('devices'), 'count' => $given->count('devices') * $given->count('cellsEach'), 'cell' => $cell]), new Said('task timer', ['hours' => $given->number('hoursADay')]), ...($sets > 1 ? [new Said('task change cells', ['days' => floor($days)])] : [])],
+            tasks: [
+                new Said(
+                    'task batteries',
+                    ['devices' => $given->count('devices'), 'count' => $given->count('devices') * $given->count('cellsEach'), 'cell' => $cell],
+                ),
+                new Said('task timer', ['hours' => $given->number('hoursADay')]),
+                ...($sets > 1 ? [new Said('task change cells', ['days' => floor($days)])] : []),
+            ],
         );
     }
 
@@ -79,7 +86,14 @@ final readonly class BatteriesSum implements Sum
         $marks = [Mark::box(MarkRole::Surface, 0, 0, $season * 1000, 6000)];
         for ($i = 0; $i < min($sets, 120); ++$i) {
             $from = $i * $days;
-            $marks[] = Mark::box(MarkRole::Load, $from * 1000 + 60, 900, max(60, (min($season, $from + $days) - $from) * 1000 - 120), 4200, $sets <= 12 ? new Said('set', ['number' => $i + 1, 'day' => (int) floor($from) + 1]) : null);
+            $marks[] = Mark::box(
+                MarkRole::Load,
+                $from * 1000 + 60,
+                900,
+                max(60, (min($season, $from + $days) - $from) * 1000 - 120),
+                4200,
+                $sets <= 12 ? new Said('set', ['number' => $i + 1, 'day' => (int) floor($from) + 1]) : null,
+            );
         }
 
         return new Sketch($marks, isLaid: false);

@@ -70,9 +70,15 @@ final readonly class ClothSum implements Sum
                 new Said('hangs', ['drop' => $given->length('drop')]),
             ],
             [
-                new Said('cover length', ['long' => Length::ofTenths($long), 'drop' => $given->length('drop'), 'length' => Length::ofTenths($long + 2 * $drop)]),
+                new Said(
+                    'cover length',
+                    ['long' => Length::ofTenths($long), 'drop' => $given->length('drop'), 'length' => Length::ofTenths($long + 2 * $drop)],
+                ),
                 ...($isSheer ? [new Said('knots', ['knot' => Length::ofTenths(self::KNOT), 'length' => Length::ofTenths($length)])] : []),
-                new Said($isCloth ? 'cloth width' : ($isSheer ? 'sheer width' : 'runner width'), ['short' => Length::ofTenths($short), 'drop' => $given->length('drop'), 'width' => Length::ofTenths($width)]),
+                new Said(
+                    $isCloth ? 'cloth width' : ($isSheer ? 'sheer width' : 'runner width'),
+                    ['short' => Length::ofTenths($short), 'drop' => $given->length('drop'), 'width' => Length::ofTenths($width)],
+                ),
             ],
             $this->sketch($top, $given, $length, $width, $count),
             [new Supply($isCloth ? 'cloth' : 'runner', PieceKind::Runner, $needed, $this->runners($owned, $length, $isCloth, $needed), Buying::of($given), run: Length::ofTenths($length), width: Length::ofTenths(min($length, 100_000)), height: Length::ofInches(1))],
@@ -83,7 +89,12 @@ final readonly class ClothSum implements Sum
     /** @return list<Taken> */
     private function runners(Owned $owned, int $length, bool $isCloth, int $needed): array
     {
-        $near = $isCloth ? [] : array_values(array_filter($owned->ofKind(PieceKind::Runner), static fn(OwnedPiece $one): bool => abs($one->run->tenths() - $length) <= self::NEAR));
+        $near = $isCloth
+            ? []
+            : array_values(array_filter(
+                $owned->ofKind(PieceKind::Runner),
+                static fn(OwnedPiece $one): bool => abs($one->run->tenths() - $length) <= self::NEAR,
+            ));
         $runs = [];
         foreach ($near as $one) {
             $runs[$one->piece->id] = $one->run->tenths();
@@ -100,7 +111,9 @@ final readonly class ClothSum implements Sum
         $drop = $given->tenths('drop');
         $marks = [];
         if ($given->is('cover', 'cloth')) {
-            $marks[] = $isRound ? Mark::round(MarkRole::Cloth, 0, 0, $w / 2 + $drop, $d / 2 + $drop) : Mark::box(MarkRole::Cloth, -$w / 2 - $drop, -$d / 2 - $drop, $w + 2 * $drop, $d + 2 * $drop);
+            $marks[] = $isRound
+                ? Mark::round(MarkRole::Cloth, 0, 0, $w / 2 + $drop, $d / 2 + $drop)
+                : Mark::box(MarkRole::Cloth, -$w / 2 - $drop, -$d / 2 - $drop, $w + 2 * $drop, $d + 2 * $drop);
         }
         $marks[] = $isRound ? Mark::round(MarkRole::Surface, 0, 0, $w / 2, $d / 2) : Mark::box(MarkRole::Surface, -$w / 2, -$d / 2, $w, $d);
         if (!$given->is('cover', 'cloth')) {

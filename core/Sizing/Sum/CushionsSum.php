@@ -55,18 +55,42 @@ final readonly class CushionsSum implements Sum
         foreach ($rows as $row => [$count, $cover]) {
             $isFront = $row === array_key_last($rows);
             $free = new Owned(array_values(array_filter($owned->pieces, static fn($one): bool => !isset($spoken[$one->piece->id]))));
-            $taken = $free->take($isFront ? $needed : $count, static fn(Piece $piece): ?float => abs($piece->size->width->tenths() - $cover) <= self::STEP ? (float) abs($piece->size->width->tenths() - $cover) + ($piece->isStaple() === $isFront ? 1000.0 : 0.0) : null, PieceKind::Cushion);
+            $taken = $free->take(
+                $isFront ? $needed : $count,
+                static fn(Piece $piece): ?float => abs($piece->size->width->tenths() - $cover) <= self::STEP
+                    ? (float) abs($piece->size->width->tenths() - $cover) + ($piece->isStaple() === $isFront ? 1000.0 : 0.0)
+                    : null,
+                PieceKind::Cushion,
+            );
             foreach ($taken as $one) {
                 $spoken[$one->from->piece->id] = true;
             }
-            $supplies[] = new Supply('cushions ' . $row, PieceKind::Cushion, $isFront ? $needed : $count, $taken, $isFront ? Buying::of($given) : Buying::unknown(), width: Length::ofTenths($cover), height: Length::ofTenths($cover));
+            $supplies[] = new Supply(
+                'cushions ' . $row,
+                PieceKind::Cushion,
+                $isFront ? $needed : $count,
+                $taken,
+                $isFront ? Buying::of($given) : Buying::unknown(),
+                width: Length::ofTenths($cover),
+                height: Length::ofTenths($cover),
+            );
         }
 
         return new Answer(
             [new Said(1 === $sum ? 'cushion' : 'cushions', ['count' => $sum]), new Said('covers', ['count' => $front[0], 'cover' => Length::ofTenths($front[1])])],
             [
-                new Said('half the seat', ['seat' => $given->length('seatWidth'), 'half' => Length::ofTenths((int) round($given->tenths('seatWidth') * self::USABLE))]),
-                ...array_map(static fn(string $row, array $one): Said => new Said('cushion row ' . $row, ['count' => $one[0], 'cover' => Length::ofTenths($one[1]), 'insert' => Length::ofTenths($one[1] + self::PLUMP)]), array_keys($rows), $rows),
+                new Said(
+                    'half the seat',
+                    ['seat' => $given->length('seatWidth'), 'half' => Length::ofTenths((int) round($given->tenths('seatWidth') * self::USABLE))],
+                ),
+                ...array_map(
+                    static fn(string $row, array $one): Said => new Said(
+                        'cushion row ' . $row,
+                        ['count' => $one[0], 'cover' => Length::ofTenths($one[1]), 'insert' => Length::ofTenths($one[1] + self::PLUMP)],
+                    ),
+                    array_keys($rows),
+                    $rows,
+                ),
             ],
             $this->sketch($given, $rows),
             $supplies,
@@ -117,7 +141,14 @@ final readonly class CushionsSum implements Sum
                 $x = $isMirrored && $count > 1
                     ? (0 === $i % 2 ? $cover * (intdiv($i, 2) + $inset) : $wide - $cover * (intdiv($i, 2) + 1 + $inset))
                     : ($isMirrored ? ($wide - $cover) / 2 : $cover * ($i * 0.8 + $inset));
-                $marks[] = Mark::box('front' === $row ? MarkRole::Ribbon : MarkRole::Cushion, $x, -$cover, $cover, $cover, 'front' === $row && 0 === $i ? new Said('cushion mark', ['cover' => Length::ofTenths($cover)]) : null);
+                $marks[] = Mark::box(
+                    'front' === $row ? MarkRole::Ribbon : MarkRole::Cushion,
+                    $x,
+                    -$cover,
+                    $cover,
+                    $cover,
+                    'front' === $row && 0 === $i ? new Said('cushion mark', ['cover' => Length::ofTenths($cover)]) : null,
+                );
             }
         }
 

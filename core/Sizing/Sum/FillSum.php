@@ -60,14 +60,26 @@ final readonly class FillSum implements Sum
         $count = $isLoose ? (int) ceil($shown / $given->litres('packHolds') - 1e-9) : (int) floor($shown * $packing / $each + 1e-9);
         $without = $isLoose ? (int) ceil($whole / $given->litres('packHolds') - 1e-9) : (int) floor($whole * $packing / $each + 1e-9);
         if ($without > self::MOST) {
-            throw InvalidSum::at($isLoose ? 'packHolds' : ($given->is('filler', 'cones') ? 'coneHeight' : 'item'), 'too many to fill', ['count' => $without, 'limit' => self::MOST]);
+            throw InvalidSum::at(
+                $isLoose ? 'packHolds' : ($given->is('filler', 'cones') ? 'coneHeight' : 'item'),
+                'too many to fill',
+                ['count' => $without, 'limit' => self::MOST],
+            );
         }
         if (!$isLoose && $count < 1) {
             throw InvalidSum::at($given->is('filler', 'cones') ? 'coneHeight' : 'item', 'larger than the vessel');
         }
         $kind = $given->is('filler', 'cones') ? PieceKind::Cone : PieceKind::Bauble;
         $size = $isLoose ? Length::ofInches(6) : $given->length($given->is('filler', 'cones') ? 'coneHeight' : 'item');
-        $taken = $isLoose ? [] : $owned->take($count, static fn($piece): ?float => abs($piece->size->height->tenths() - $size->tenths()) <= $size->tenths() * 0.3 ? (float) abs($piece->size->height->tenths() - $size->tenths()) : null, $kind);
+        $taken = $isLoose
+            ? []
+            : $owned->take(
+                $count,
+                static fn($piece): ?float => abs($piece->size->height->tenths() - $size->tenths()) <= $size->tenths() * 0.3
+                    ? (float) abs($piece->size->height->tenths() - $size->tenths())
+                    : null,
+                $kind,
+            );
         $buying = Buying::of($given);
         $dear = $buying->price(max(1, $without))?->total;
         $now = $buying->price(max(1, $count))?->total;
@@ -80,12 +92,21 @@ final readonly class FillSum implements Sum
                 ...(null !== $dear && null !== $now && $bottom > 0 ? [new Said('fill saved', ['now' => $now, 'whole' => $dear])] : []),
             ],
             [
-                new Said('volume ' . $vessel->shape, ['height' => $given->length('vesselHeight'), 'opening' => $given->length('opening'), 'whole' => Volume::ofLitres($whole)]),
+                new Said(
+                    'volume ' . $vessel->shape,
+                    ['height' => $given->length('vesselHeight'), 'opening' => $given->length('opening'), 'whole' => Volume::ofLitres($whole)],
+                ),
                 ...($bottom > 0 ? [new Said('above the bottom', ['bottom' => $given->length('bottom'), 'shown' => Volume::ofLitres($shown)])] : []),
                 ...($given->share('rim') > 0 ? [new Said('under the rim', ['percent' => $given->number('rim')])] : []),
                 ...($isLoose
-                    ? [new Said('packs of litres', ['litres' => Volume::ofLitres($shown), 'pack' => Volume::ofLitres($given->litres('packHolds')), 'count' => $count])]
-                    : [new Said('packed', ['litres' => Volume::ofLitres($shown), 'packing' => $packing, 'each' => Volume::ofLitres($each), 'count' => $count])]),
+                    ? [new Said(
+                        'packs of litres',
+                        ['litres' => Volume::ofLitres($shown), 'pack' => Volume::ofLitres($given->litres('packHolds')), 'count' => $count],
+                    )]
+                    : [new Said(
+                        'packed',
+                        ['litres' => Volume::ofLitres($shown), 'packing' => $packing, 'each' => Volume::ofLitres($each), 'count' => $count],
+                    )]),
                 ...($bottom > 0 ? [new Said('without bottom', ['count' => $without])] : [new Said('try a bottom')]),
             ],
             $this->sketch($vessel, (float) $bottom, $top, $isLoose ? $vessel->opening / 14 : $size->tenths() / 2),
@@ -128,7 +149,11 @@ final readonly class FillSum implements Sum
                 $marks[] = Mark::round(MarkRole::Fill, $x, -$y, $radius);
             }
         }
-        $marks[] = Mark::line(MarkRole::Level, [[-$vessel->opening * 0.7, -$top], [$vessel->opening * 0.7, -$top]], new Said('filled to', ['height' => Length::ofTenths((int) round($top))]));
+        $marks[] = Mark::line(
+            MarkRole::Level,
+            [[-$vessel->opening * 0.7, -$top], [$vessel->opening * 0.7, -$top]],
+            new Said('filled to', ['height' => Length::ofTenths((int) round($top))]),
+        );
 
         return new Sketch($marks);
     }

@@ -51,11 +51,16 @@ final readonly class GarlandSum implements Sum
         $over = (int) round(max(0, $sum - $total));
         $short = (int) round(max(0, $total - $sum));
         $length = Length::ofTenths((int) round($total));
-        $figures = [new Said(1 === \count($laid) ? 'garland one' : 'garland pieces', ['count' => \count($laid), 'total' => $length, 'bought' => $bought, 'section' => $given->length('section')])];
+        $figures = [new Said(
+            1 === \count($laid) ? 'garland one' : 'garland pieces',
+            ['count' => \count($laid), 'total' => $length, 'bought' => $bought, 'section' => $given->length('section')],
+        )];
         $figures[] = new Said(match ($joins) {
             0 => 'garland no join', 1 => 'garland join', default => 'garland joins',
         }, ['joins' => $joins]);
-        $figures[] = 0 < $short ? new Said('garland short', ['short' => Length::ofTenths($short), 'side' => $given->choice('hidden')]) : new Said(0 === $over ? 'no offcut' : 'offcut', ['offcut' => Length::ofTenths($over)]);
+        $figures[] = 0 < $short
+            ? new Said('garland short', ['short' => Length::ofTenths($short), 'side' => $given->choice('hidden')])
+            : new Said(0 === $over ? 'no offcut' : 'offcut', ['offcut' => Length::ofTenths($over)]);
 
         return new Answer(
             $figures,
@@ -108,7 +113,10 @@ final readonly class GarlandSum implements Sum
     {
         $working = $run->working($given);
         if ($given->count('layers') > 1) {
-            $working[] = new Said('layers', ['layers' => $given->count('layers'), 'total' => Length::ofTenths((int) round($run->total() * $given->count('layers')))]);
+            $working[] = new Said(
+                'layers',
+                ['layers' => $given->count('layers'), 'total' => Length::ofTenths((int) round($run->total() * $given->count('layers')))],
+            );
         }
         if (0.0 !== $given->share('allowance')) {
             $working[] = new Said('allowance', ['percent' => $given->number('allowance'), 'total' => $total]);
@@ -117,7 +125,10 @@ final readonly class GarlandSum implements Sum
             $working[] = new Said('owned length', ['count' => $one->units, 'name' => $one->from->piece->name, 'each' => $one->from->run]);
         }
         if ($bought > 0) {
-            $working[] = new Said([] === $taken ? 'sections' : 'sections more', ['total' => $total, 'section' => $given->length('section'), 'count' => $bought]);
+            $working[] = new Said(
+                [] === $taken ? 'sections' : 'sections more',
+                ['total' => $total, 'section' => $given->length('section'), 'count' => $bought],
+            );
         }
 
         return $working;
@@ -138,8 +149,15 @@ final readonly class GarlandSum implements Sum
                 $in = $at - $row * $layer;
                 $step = min($left, $layer - $in);
                 $down = $row * 3.0 * Length::TENTHS_PER_INCH;
-                $label = $left === min((float) $length, $layer * $layers - $at) && $step > $layer / 12 ? new Said(null === $from ? 'to buy' : 'named', ['name' => $from->from->piece->name ?? '', 'length' => Length::ofTenths($length)]) : null;
-                $marks[] = Mark::line(null === $from ? MarkRole::Ghost : MarkRole::Garland, $run->between($in * $scale, ($in + $step) * $scale, $down), $label, $from?->from->piece->id);
+                $label = $left === min((float) $length, $layer * $layers - $at) && $step > $layer / 12
+                    ? new Said(null === $from ? 'to buy' : 'named', ['name' => $from->from->piece->name ?? '', 'length' => Length::ofTenths($length)])
+                    : null;
+                $marks[] = Mark::line(
+                    null === $from ? MarkRole::Ghost : MarkRole::Garland,
+                    $run->between($in * $scale, ($in + $step) * $scale, $down),
+                    $label,
+                    $from?->from->piece->id,
+                );
                 if ($i > 0 && $in > 1.0 && $left === min((float) $length, $layer * $layers - $at)) {
                     [$x, $y] = $run->at($in * $scale);
                     $joins[] = Mark::round(MarkRole::Join, $x, $y + $down, 200, 200, new Said('join'));
@@ -150,7 +168,11 @@ final readonly class GarlandSum implements Sum
         }
         if ($over > 0) {
             [$x, $y] = $run->at($reach);
-            $marks[] = Mark::line(MarkRole::Rest, [[$x - $over, $y + 9.0 * Length::TENTHS_PER_INCH], [$x, $y + 9.0 * Length::TENTHS_PER_INCH]], new Said('rest', ['length' => Length::ofTenths($over)]));
+            $marks[] = Mark::line(
+                MarkRole::Rest,
+                [[$x - $over, $y + 9.0 * Length::TENTHS_PER_INCH], [$x, $y + 9.0 * Length::TENTHS_PER_INCH]],
+                new Said('rest', ['length' => Length::ofTenths($over)]),
+            );
         }
 
         return new Sketch([...$marks, ...$joins]);

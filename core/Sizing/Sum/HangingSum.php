@@ -79,7 +79,13 @@ final readonly class HangingSum implements Sum
             'mirror' => PieceKind::Mirror, 'wreath' => PieceKind::Wreath, 'plates' => PieceKind::Plate, default => PieceKind::Picture,
         };
         $count = (int) ceil($columns * $rows * (1 + $given->share('allowance')) - 1e-9);
-        $taken = $owned->take($count, static fn(Piece $piece): ?float => abs($piece->size->width->tenths() - $width) <= $width * 0.2 ? (float) abs($piece->size->width->tenths() - $width) : null, $kind);
+        $taken = $owned->take(
+            $count,
+            static fn(Piece $piece): ?float => abs($piece->size->width->tenths() - $width) <= $width * 0.2
+                ? (float) abs($piece->size->width->tenths() - $width)
+                : null,
+            $kind,
+        );
         $length = static fn(float $tenths): Length => Length::ofTenths((int) round($tenths));
 
         return new Answer(
@@ -89,9 +95,20 @@ final readonly class HangingSum implements Sum
                 new Said('hook height', ['height' => $length($lower + $high - $given->tenths('hookDrop'))]),
             ],
             [
-                new Said($isDoor ? 'of the door' : ($isOver ? 'of the furniture' : 'of the wall'), ['base' => $length($base), 'least' => $length($least), 'most' => $length($most)]),
-                ...($columns * $rows > 1 ? [new Said('group wide', ['columns' => $columns, 'rows' => $rows, 'each' => $length($width), 'between' => $length($between), 'wide' => $length($wide), 'high' => $length($high)])] : []),
-                new Said($isOver ? 'over the top' : ($isDoor ? 'door middle' : 'eye middle'), ['top' => $given->length('belowTop'), 'over' => $length(self::OVER), 'lower' => $length($lower)]),
+                new Said(
+                    $isDoor ? 'of the door' : ($isOver ? 'of the furniture' : 'of the wall'),
+                    ['base' => $length($base), 'least' => $length($least), 'most' => $length($most)],
+                ),
+                ...($columns * $rows > 1
+                    ? [new Said(
+                        'group wide',
+                        ['columns' => $columns, 'rows' => $rows, 'each' => $length($width), 'between' => $length($between), 'wide' => $length($wide), 'high' => $length($high)],
+                    )]
+                    : []),
+                new Said(
+                    $isOver ? 'over the top' : ($isDoor ? 'door middle' : 'eye middle'),
+                    ['top' => $given->length('belowTop'), 'over' => $length(self::OVER), 'lower' => $length($lower)],
+                ),
                 new Said('hook drop', ['drop' => $given->length('hookDrop')]),
             ],
             $this->sketch($given, [$columns, $rows], [$width, $height], $lower),
@@ -129,8 +146,20 @@ final readonly class HangingSum implements Sum
             for ($column = 0; $column < $grid[0]; ++$column) {
                 $x = $left + $column * ($each[0] + $between);
                 $y = -$lower - ($row + 1) * $each[1] - $row * $between;
-                $marks[] = $given->is('hung', 'wreath', 'plates') ? Mark::round(MarkRole::Hung, $x + $each[0] / 2, $y + $each[1] / 2, $each[0] / 2, $each[1] / 2) : Mark::box(MarkRole::Hung, $x, $y, $each[0], $each[1]);
-                $marks[] = Mark::round(MarkRole::Hook, $x + $each[0] / 2, $y + $given->tenths('hookDrop'), 120, 120, new Said('hook on wall', ['at' => Length::ofTenths((int) round($x + $each[0] / 2)), 'height' => Length::ofTenths((int) max(0, round(-$y - $given->tenths('hookDrop'))))]));
+                $marks[] = $given->is('hung', 'wreath', 'plates')
+                    ? Mark::round(MarkRole::Hung, $x + $each[0] / 2, $y + $each[1] / 2, $each[0] / 2, $each[1] / 2)
+                    : Mark::box(MarkRole::Hung, $x, $y, $each[0], $each[1]);
+                $marks[] = Mark::round(
+                    MarkRole::Hook,
+                    $x + $each[0] / 2,
+                    $y + $given->tenths('hookDrop'),
+                    120,
+                    120,
+                    new Said(
+                        'hook on wall',
+                        ['at' => Length::ofTenths((int) round($x + $each[0] / 2)), 'height' => Length::ofTenths((int) max(0, round(-$y - $given->tenths('hookDrop'))))],
+                    ),
+                );
             }
         }
 

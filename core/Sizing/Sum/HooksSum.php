@@ -67,7 +67,10 @@ final readonly class HooksSum implements Sum
                 ...$run->working($given),
                 new Said('hook gaps', ['laid' => Length::ofTenths((int) round($run->laid)), 'most' => $given->length('gap'), 'gaps' => $byGap]),
                 new Said('hook weight', ['weight' => self::weight($grams), 'hung' => Weight::ofGrams($given->grams('hungWeight'))]),
-                new Said('hook allowed', ['rating' => Weight::ofGrams($given->grams('rating')), 'percent' => $given->number('margin'), 'allowed' => self::weight($allowed)]),
+                new Said(
+                    'hook allowed',
+                    ['rating' => Weight::ofGrams($given->grams('rating')), 'percent' => $given->number('margin'), 'allowed' => self::weight($allowed)],
+                ),
                 ...($gaps > $byGap ? [new Said('hook closer', ['gaps' => $gaps])] : []),
                 new Said('hook load', ['load' => self::weight($heaviest), 'end' => self::weight($loads[0])]),
             ],
@@ -95,7 +98,11 @@ final readonly class HooksSum implements Sum
                 throw InvalidSum::at('rating', 'too heavy', ['weight' => self::weight($grams), 'limit' => self::MOST]);
             }
             if ($run->overhang > 0 && $this->loads($gaps, $grams, $run)[0] > $allowed && $grams * $run->overhang / $run->total() > $allowed) {
-                throw InvalidSum::at('rating', 'end too heavy', ['weight' => self::weight($grams * $run->overhang / $run->total()), 'allowed' => self::weight($allowed)]);
+                throw InvalidSum::at(
+                    'rating',
+                    'end too heavy',
+                    ['weight' => self::weight($grams * $run->overhang / $run->total()), 'allowed' => self::weight($allowed)],
+                );
             }
         }
 
@@ -118,7 +125,14 @@ final readonly class HooksSum implements Sum
         $gaps = \count($loads) - 1;
         foreach ($loads as $i => $load) {
             [$x, $y] = $run->at($run->overhang + $run->laid * $i / $gaps);
-            $marks[] = Mark::round(MarkRole::Hook, $x, $y, 180, 180, new Said('hook at', ['at' => Length::ofTenths((int) round($run->laid * $i / $gaps)), 'load' => self::weight($load)]));
+            $marks[] = Mark::round(
+                MarkRole::Hook,
+                $x,
+                $y,
+                180,
+                180,
+                new Said('hook at', ['at' => Length::ofTenths((int) round($run->laid * $i / $gaps)), 'load' => self::weight($load)]),
+            );
         }
 
         return new Sketch($marks);

@@ -64,7 +64,10 @@ final readonly class LightsSum implements Sum
             ],
             [
                 ...$run->working($given),
-                new Said('bulbs', ['total' => $run->length(), 'section' => $given->length('section'), 'per' => $given->count('bulbsPerSection'), 'factor' => self::FULLNESS[$given->choice('fullness')], 'bulbs' => $bulbs]),
+                new Said(
+                    'bulbs',
+                    ['total' => $run->length(), 'section' => $given->length('section'), 'per' => $given->count('bulbsPerSection'), 'factor' => self::FULLNESS[$given->choice('fullness')], 'bulbs' => $bulbs],
+                ),
                 ...(0.0 !== $given->share('allowance') ? [new Said('allowance in', ['percent' => $given->number('allowance')])] : []),
                 new Said('strands of', ['bulbs' => $bulbs, 'each' => $each, 'count' => $strands]),
                 new Said('strand reach', ['reach' => $reach]),
@@ -79,7 +82,10 @@ final readonly class LightsSum implements Sum
                 ...($given->is('power', 'plug') ? $circuit->cautions() : []),
             ],
             amount: $strands,
-            tasks: [new Said('task lights', ['count' => $strands]), ...($given->is('power', 'battery') ? [new Said('task timers', ['count' => $strands])] : [])],
+            tasks: [
+                new Said('task lights', ['count' => $strands]),
+                ...($given->is('power', 'battery') ? [new Said('task timers', ['count' => $strands])] : []),
+            ],
         );
     }
 

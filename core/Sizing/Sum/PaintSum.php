@@ -66,7 +66,10 @@ final readonly class PaintSum implements Sum
             [new Said('paint', ['litres' => Volume::ofLitres($litres), 'tins' => $tins])],
             [
                 new Said('area ' . $given->choice('painted'), ['each' => new Area($area), 'count' => $given->count('items'), 'all' => new Area($all)]),
-                new Said('coats', ['coats' => $given->count('coats'), 'coverage' => new Area(self::COVERAGE[$given->choice('surface')]), 'litres' => Volume::ofLitres($litres)]),
+                new Said(
+                    'coats',
+                    ['coats' => $given->count('coats'), 'coverage' => new Area(self::COVERAGE[$given->choice('surface')]), 'litres' => Volume::ofLitres($litres)],
+                ),
                 new Said('tins', ['tin' => Volume::ofLitres($given->litres('tin')), 'count' => $tins]),
             ],
             new Sketch($marks),

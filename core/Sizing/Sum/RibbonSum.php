@@ -58,10 +58,27 @@ final readonly class RibbonSum implements Sum
         $cuts->allow($given->share('allowance'), $given->tenths('accentLength'));
         $working = [
             ...$run->working($given),
-            ...($accents > 0 ? [new Said('accents', ['total' => $run->length(), 'every' => $given->length('accentEvery'), 'count' => $accents, 'each' => $given->length('accentLength')])] : []),
-            ...($given->count('bows') > 0 ? [new Said('bow', ['loops' => $given->count('loops'), 'loop' => $given->length('loopLength'), 'tail' => $given->length('tailLength'), 'each' => Length::ofTenths($bow), 'count' => $given->count('bows')])] : []),
-            ...($given->count('longTails') > 0 ? [new Said('long tails', ['count' => $given->count('longTails'), 'each' => $given->length('longTailLength')])] : []),
-            ...($given->count('posts') > 0 ? [new Said('post ribbon', ['count' => $given->count('posts'), 'height' => $given->length('postHeight'), 'turns' => $given->number('postTurns'), 'around' => $given->length('postAround'), 'each' => Length::ofTenths($post)])] : []),
+            ...($accents > 0
+                ? [new Said(
+                    'accents',
+                    ['total' => $run->length(), 'every' => $given->length('accentEvery'), 'count' => $accents, 'each' => $given->length('accentLength')],
+                )]
+                : []),
+            ...($given->count('bows') > 0
+                ? [new Said(
+                    'bow',
+                    ['loops' => $given->count('loops'), 'loop' => $given->length('loopLength'), 'tail' => $given->length('tailLength'), 'each' => Length::ofTenths($bow), 'count' => $given->count('bows')],
+                )]
+                : []),
+            ...($given->count('longTails') > 0
+                ? [new Said('long tails', ['count' => $given->count('longTails'), 'each' => $given->length('longTailLength')])]
+                : []),
+            ...($given->count('posts') > 0
+                ? [new Said(
+                    'post ribbon',
+                    ['count' => $given->count('posts'), 'height' => $given->length('postHeight'), 'turns' => $given->number('postTurns'), 'around' => $given->length('postAround'), 'each' => Length::ofTenths($post)],
+                )]
+                : []),
         ];
 
         return $cuts->answer($given, $owned, $working, $this->sketch($run, $accents, $given));

@@ -56,7 +56,9 @@ final readonly class SocketsSum implements Sum
         return new Answer(
             [
                 new Said($circuit->isOver() ? 'outlet over' : 'outlet takes', ['watts' => $circuit->watts, 'limit' => $circuit->limit(), 'free' => abs($free)]),
-                null === $lead ? new Said('lead too long', ['way' => Length::ofTenths((int) round($way))]) : new Said('lead', ['lead' => Length::ofInches($lead * 12), 'way' => Length::ofTenths((int) round($way))]),
+                null === $lead
+                    ? new Said('lead too long', ['way' => Length::ofTenths((int) round($way))])
+                    : new Said('lead', ['lead' => Length::ofInches($lead * 12), 'way' => Length::ofTenths((int) round($way))]),
             ],
             [
                 new Said('light watts', ['count' => $given->count('lightStrands'), 'each' => $given->number('strandWatts'), 'watts' => $lights]),
@@ -65,7 +67,9 @@ final readonly class SocketsSum implements Sum
                 new Said('lead way', ['along' => $given->length('alongWall'), 'up' => $given->length('upWall'), 'way' => Length::ofTenths((int) round($way))]),
             ],
             $this->sketch($given, $circuit, [$lights, $lamps]),
-            null === $lead ? [] : [new Supply('lead', PieceKind::Box, 1, [], Buying::of($given), 1, Length::ofInches($lead * 12), Length::ofInches(4), Length::ofInches(2))],
+            null === $lead
+                ? []
+                : [new Supply('lead', PieceKind::Box, 1, [], Buying::of($given), 1, Length::ofInches($lead * 12), Length::ofInches(4), Length::ofInches(2))],
             [
                 ...($given->is('crosses', 'nothing') ? [] : [new Said($given->is('crosses', 'a rug') ? 'under a rug' : 'through a doorway')]),
                 ...($given->yes('outdoors') ? [new Said('outdoors')] : []),
@@ -88,7 +92,11 @@ final readonly class SocketsSum implements Sum
                 $at += $watts * $scale;
             }
         }
-        $marks[] = Mark::line(MarkRole::Limit, [[$circuit->limit() * $scale, -800], [$circuit->limit() * $scale, 5800]], new Said('limit mark', ['limit' => $circuit->limit()]));
+        $marks[] = Mark::line(
+            MarkRole::Limit,
+            [[$circuit->limit() * $scale, -800], [$circuit->limit() * $scale, 5800]],
+            new Said('limit mark', ['limit' => $circuit->limit()]),
+        );
 
         return new Sketch($marks, isLaid: false);
     }

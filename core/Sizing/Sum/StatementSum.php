@@ -21,7 +21,10 @@ use BrightCupboard\Core\Sizing\Supply;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
 
-/** The size of one tall statement in a room of such a height (half to two thirds of it, memory), or curtains that make a room taller (twice the window in cloth, memory). */
+/**
+ * The size of one tall statement in a room of such a height (half to two thirds of it, memory), or curtains that
+ * make a room taller (twice the window in cloth, memory).
+ */
 final readonly class StatementSum implements Sum
 {
     private const LEAST = 0.5;
@@ -57,13 +60,22 @@ final readonly class StatementSum implements Sum
         if ($least < 1) {
             throw InvalidSum::at('standsOn', 'stands too high', ['stand' => $given->length('standsOn'), 'ceiling' => $given->length('ceiling')]);
         }
-        $taken = $owned->take(1, static fn(Piece $piece): ?float => $piece->size->height->tenths() >= $least && $piece->size->height->tenths() <= $most ? (float) abs($piece->size->height->tenths() - ($least + $most) / 2) : null, ...Sums::Statement->kinds());
+        $taken = $owned->take(
+            1,
+            static fn(Piece $piece): ?float => $piece->size->height->tenths() >= $least && $piece->size->height->tenths() <= $most
+                ? (float) abs($piece->size->height->tenths() - ($least + $most) / 2)
+                : null,
+            ...Sums::Statement->kinds(),
+        );
         $wide = intdiv($least, 3);
 
         return new Answer(
             [new Said('statement', ['least' => Length::ofTenths($least), 'most' => Length::ofTenths($most)])],
             [
-                new Said('of the ceiling', ['ceiling' => $given->length('ceiling'), 'least' => Length::ofTenths($least + $stand), 'most' => Length::ofTenths($most + $stand)]),
+                new Said(
+                    'of the ceiling',
+                    ['ceiling' => $given->length('ceiling'), 'least' => Length::ofTenths($least + $stand), 'most' => Length::ofTenths($most + $stand)],
+                ),
                 ...($stand > 0 ? [new Said('less the stand', ['stand' => $given->length('standsOn')])] : []),
             ],
             new Sketch([
@@ -94,8 +106,14 @@ final readonly class StatementSum implements Sum
             [new Said('curtains', ['count' => $panels, 'drop' => Length::ofTenths($drop)]), new Said('rod', ['height' => Length::ofTenths($rod), 'width' => Length::ofTenths($wide)])],
             [
                 new Said('rod height', ['top' => $given->length('windowTop'), 'ceiling' => $given->length('ceiling'), 'height' => Length::ofTenths($rod)]),
-                new Said('rod width', ['window' => $given->length('windowWidth'), 'beside' => Length::ofTenths(self::BESIDE), 'width' => Length::ofTenths($wide)]),
-                new Said('gathered', ['times' => $given->number('gather'), 'cloth' => Length::ofTenths((int) min(1_000_000, round($wide * $given->number('gather')))), 'panel' => $given->length('panelWidth'), 'count' => $panels]),
+                new Said(
+                    'rod width',
+                    ['window' => $given->length('windowWidth'), 'beside' => Length::ofTenths(self::BESIDE), 'width' => Length::ofTenths($wide)],
+                ),
+                new Said(
+                    'gathered',
+                    ['times' => $given->number('gather'), 'cloth' => Length::ofTenths((int) min(1_000_000, round($wide * $given->number('gather')))), 'panel' => $given->length('panelWidth'), 'count' => $panels],
+                ),
                 new Said('off the floor', ['off' => Length::ofTenths(self::OFF_FLOOR), 'drop' => Length::ofTenths($drop)]),
             ],
             new Sketch([

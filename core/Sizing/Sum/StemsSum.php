@@ -22,10 +22,16 @@ use BrightCupboard\Core\Sizing\Vessel;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
 
-/** Stems for a vessel: how high they finish (1.5 to 2 times the vessel, a floristry rule of thumb), how many its mouth takes, and what to do with those that are too long. */
+/**
+ * Stems for a vessel: how high they finish (1.5 to 2 times the vessel, a floristry rule of thumb), how many its
+ * mouth takes, and what to do with those that are too long.
+ */
 final readonly class StemsSum implements Sum
 {
-    /** Stems for each square inch of the mouth: 12 in a mouth of 6 in, 2 to 3 in one of 3 in (CP: 6 leafy, 3 twigs, 3 accents in a large vase; 2 in a small planter). */
+    /**
+     * Stems for each square inch of the mouth: 12 in a mouth of 6 in, 2 to 3 in one of 3 in (CP: 6 leafy, 3 twigs,
+     * 3 accents in a large vase; 2 in a small planter).
+     */
     private const PER_SQUARE_INCH = 12 / (\M_PI * 9);
     private const FULLNESS = ['usual' => 1.0, 'sparse' => 0.6, 'full' => 1.5];
     private const MOST = 300;
@@ -64,23 +70,45 @@ final readonly class StemsSum implements Sum
         $spoken = [];
         foreach ($parts as $what => $needed) {
             $free = new Owned(array_values(array_filter($owned->pieces, static fn($one): bool => !isset($spoken[$one->piece->id]))));
-            $taken = $free->take($needed, static fn(Piece $piece): float => abs($piece->size->height->tenths() - $reach) + 10_000 * self::unlike($piece, $what), PieceKind::Bunch);
+            $taken = $free->take(
+                $needed,
+                static fn(Piece $piece): float => abs($piece->size->height->tenths() - $reach) + 10_000 * self::unlike($piece, $what),
+                PieceKind::Bunch,
+            );
             foreach ($taken as $one) {
                 $spoken[$one->from->piece->id] = true;
             }
-            $supplies[] = new Supply($what, PieceKind::Bunch, $needed, $taken, $buying, width: Length::ofInches(6), height: $given->length('stemLength'), per: 'stem');
+            $supplies[] = new Supply(
+                $what,
+                PieceKind::Bunch,
+                $needed,
+                $taken,
+                $buying,
+                width: Length::ofInches(6),
+                height: $given->length('stemLength'),
+                per: 'stem',
+            );
         }
 
         return new Answer(
             [
                 new Said('stems', ['count' => $count]),
                 ...(4 > $count || 1 === \count($parts) ? [] : [new Said('stem parts', $parts)]),
-                new Said('stem fate ' . ($stem > $reach + 50 ? 'long' : ($stem < $reach - 50 ? 'short' : 'right')), ['finished' => Length::ofTenths((int) round($finished)), 'by' => Length::ofTenths(abs($stem - $reach))]),
+                new Said(
+                    'stem fate ' . ($stem > $reach + 50 ? 'long' : ($stem < $reach - 50 ? 'short' : 'right')),
+                    ['finished' => Length::ofTenths((int) round($finished)), 'by' => Length::ofTenths(abs($stem - $reach))],
+                ),
             ],
             [
-                new Said('finished', ['height' => $given->length('vesselHeight'), 'times' => $given->number('times'), 'finished' => Length::ofTenths((int) round($finished))]),
+                new Said(
+                    'finished',
+                    ['height' => $given->length('vesselHeight'), 'times' => $given->number('times'), 'finished' => Length::ofTenths((int) round($finished))],
+                ),
                 ...($bottom > 0 ? [new Said('from the bottom', ['bottom' => $given->length('bottom'), 'reach' => Length::ofTenths($reach)])] : []),
-                new Said('mouth', ['area' => new Area($vessel->mouth() * 0.00064516), 'room' => $room, 'fullness' => self::FULLNESS[$given->choice('fullness')]]),
+                new Said(
+                    'mouth',
+                    ['area' => new Area($vessel->mouth() * 0.00064516), 'room' => $room, 'fullness' => self::FULLNESS[$given->choice('fullness')]],
+                ),
                 new Said($given->is('recipe', 'one kind') ? 'odd stems' : 'recipe', ['count' => $count]),
             ],
             $this->sketch($vessel, $parts, $finished, (float) $bottom),
@@ -107,7 +135,11 @@ final readonly class StemsSum implements Sum
     /** 0 when the name says that it is such a part, 1 when it does not say. */
     private static function unlike(Piece $piece, string $what): int
     {
-        $words = ['leafy' => 'leaf|leaves|green|fern|eucalyptus|olive|bay|ivy|fir|pine', 'twigs' => 'twig|branch|willow|birch|stick', 'accents' => 'berr|flower|bloom|rose|head|thistle|poppy|cone'];
+        $words = [
+            'leafy' => 'leaf|leaves|green|fern|eucalyptus|olive|bay|ivy|fir|pine',
+            'twigs' => 'twig|branch|willow|birch|stick',
+            'accents' => 'berr|flower|bloom|rose|head|thistle|poppy|cone',
+        ];
 
         return isset($words[$what]) && 1 === preg_match('/' . $words[$what] . '/i', $piece->name) ? 0 : 1;
     }
@@ -122,7 +154,10 @@ final readonly class StemsSum implements Sum
             for ($n = 0; $n < $count; ++$n, ++$i) {
                 $lean = (fmod($i * 0.618, 1.0) - 0.5) * 2; // evenly scattered, the same each time
                 $top = $finished * (0.82 + 0.18 * (1 - abs($lean)));
-                $marks[] = Mark::line('twigs' === $what ? MarkRole::Outline : MarkRole::Stem, [[$lean * $vessel->opening / 6, -$bottom], [$lean * $vessel->opening / 2.6, -$vessel->height], [$lean * $finished * 0.45, -$top]]);
+                $marks[] = Mark::line(
+                    'twigs' === $what ? MarkRole::Outline : MarkRole::Stem,
+                    [[$lean * $vessel->opening / 6, -$bottom], [$lean * $vessel->opening / 2.6, -$vessel->height], [$lean * $finished * 0.45, -$top]],
+                );
                 if ('accents' === $what || 1 === $all) {
                     $marks[] = Mark::round(MarkRole::Ball, $lean * $finished * 0.45, -$top, 300);
                 }
@@ -133,7 +168,11 @@ final readonly class StemsSum implements Sum
             $marks[] = Mark::area(MarkRole::Base, $vessel->outline(0, $bottom), new Said('false bottom'));
         }
         $half = max($finished * 0.5, $vessel->opening);
-        $marks[] = Mark::line(MarkRole::Level, [[-$half, -$finished], [$half, -$finished]], new Said('finished at', ['finished' => Length::ofTenths((int) round($finished))]));
+        $marks[] = Mark::line(
+            MarkRole::Level,
+            [[-$half, -$finished], [$half, -$finished]],
+            new Said('finished at', ['finished' => Length::ofTenths((int) round($finished))]),
+        );
 
         return new Sketch($marks);
     }

@@ -61,7 +61,10 @@ final readonly class TableSum implements Sum
             [
                 new Said(1 === $seats ? 'one seat' : 'seats', ['seats' => $seats]),
                 $isFree
-                    ? new Said(TableShape::Round === $top->shape ? 'free centre round' : 'free centre', ['width' => Length::ofTenths($centre[0]), 'depth' => Length::ofTenths($centre[1])])
+                    ? new Said(
+                        TableShape::Round === $top->shape ? 'free centre round' : 'free centre',
+                        ['width' => Length::ofTenths($centre[0]), 'depth' => Length::ofTenths($centre[1])],
+                    )
                     : new Said('no centre'),
                 new Said('centre height', ['from' => Length::ofInches(self::SIGHT_FROM), 'to' => Length::ofInches(self::SIGHT_TO)]),
             ],
@@ -114,7 +117,15 @@ final readonly class TableSum implements Sum
         $supplies = [];
         foreach ($rows as $what => [$kind, $off, $inches]) {
             if (str_contains($given->choice('setting'), $what)) {
-                $supplies[] = new Supply($what, $kind, $needed, $owned->take($needed, $off, $kind), Buying::of($given), width: Length::ofInches($inches), height: Length::ofInches('bowl' === $what ? 3 : $inches));
+                $supplies[] = new Supply(
+                    $what,
+                    $kind,
+                    $needed,
+                    $owned->take($needed, $off, $kind),
+                    Buying::of($given),
+                    width: Length::ofInches($inches),
+                    height: Length::ofInches('bowl' === $what ? 3 : $inches),
+                );
             }
         }
 
@@ -135,7 +146,9 @@ final readonly class TableSum implements Sum
         $marks[] = $isRound ? Mark::round(MarkRole::Cloth, 0, 0, $w / 2, $d / 2) : Mark::box(MarkRole::Cloth, -$w / 2, -$d / 2, $w, $d);
         if ($centre[0] > 0 && $centre[1] > 0) {
             $label = new Said('centre mark');
-            $marks[] = $isRound ? Mark::round(MarkRole::Centre, 0, 0, $centre[0] / 2, $centre[1] / 2, $label) : Mark::box(MarkRole::Centre, -$centre[0] / 2, -$centre[1] / 2, $centre[0], $centre[1], $label);
+            $marks[] = $isRound
+                ? Mark::round(MarkRole::Centre, 0, 0, $centre[0] / 2, $centre[1] / 2, $label)
+                : Mark::box(MarkRole::Centre, -$centre[0] / 2, -$centre[1] / 2, $centre[0], $centre[1], $label);
         }
         $plate = str_contains($given->choice('setting'), 'charger') ? 6.5 : 5.25;
         foreach ($places as [$x, $y, $out, $down]) {

@@ -33,7 +33,10 @@ final readonly class TreeSum implements Sum
     private const SEEN = ['in the room' => 1.0, 'at a wall' => 0.6, 'in a corner' => 0.4];
     /** Left free between topper and ceiling (memory). */
     private const CLEAR = 6 * Length::TENTHS_PER_INCH;
-    /** A stand holds a quart for each inch of the trunk (widely given advice, from memory), and a trunk is about an inch for each foot and a half of tree (memory). */
+    /**
+     * A stand holds a quart for each inch of the trunk (widely given advice, from memory), and a trunk is about an
+     * inch for each foot and a half of tree (memory).
+     */
     private const LITRES_PER_INCH = 0.946;
     private const FEET_PER_TRUNK_INCH = 1.5;
 
@@ -62,7 +65,11 @@ final readonly class TreeSum implements Sum
     {
         [$height, $foot, $topper] = [(float) $given->tenths('treeHeight'), (float) $given->tenths('treeFoot'), (float) $given->tenths('topper')];
         if ($height + $topper > $given->tenths('ceiling')) {
-            throw InvalidSum::at('treeHeight', 'taller than the room', ['tree' => Length::ofTenths((int) ($height + $topper)), 'ceiling' => $given->length('ceiling')]);
+            throw InvalidSum::at(
+                'treeHeight',
+                'taller than the room',
+                ['tree' => Length::ofTenths((int) ($height + $topper)), 'ceiling' => $given->length('ceiling')],
+            );
         }
         $seen = self::SEEN[$given->choice('stands')];
         $more = 1 + $given->share('allowance');
@@ -74,7 +81,9 @@ final readonly class TreeSum implements Sum
         if ($baubles > 2_000) {
             throw InvalidSum::at('baubleSpacing', 'too many baubles', ['count' => $baubles, 'limit' => 2_000]);
         }
-        $ribbon = $given->number('ribbonTurns') > 0 ? Curves::cone($height, $foot / 2, $given->number('ribbonTurns')) * (1 === (int) $seen ? 1.0 : $seen) * $more : 0.0;
+        $ribbon = $given->number('ribbonTurns') > 0
+            ? Curves::cone($height, $foot / 2, $given->number('ribbonTurns')) * (1 === (int) $seen ? 1.0 : $seen) * $more
+            : 0.0;
         $rolls = (int) ceil($ribbon / $given->tenths('roll') - 1e-9);
         $watts = $given->is('power', 'plug') ? $strands * $given->number('strandWatts') : 0.0;
         $circuit = Circuit::of($given, $watts);
@@ -94,7 +103,10 @@ final readonly class TreeSum implements Sum
             [
                 new Said('tree bulbs', ['height' => $given->length('treeHeight'), 'per' => $given->count('bulbsPerFoot'), 'bulbs' => $bulbs]),
                 new Said('strands of', ['bulbs' => $bulbs, 'each' => $given->count('strandBulbs'), 'count' => $strands]),
-                new Said('tree surface', ['foot' => $given->length('treeFoot'), 'height' => $given->length('treeHeight'), 'seen' => $seen * 100, 'area' => new Area($surface / 1e8)]),
+                new Said(
+                    'tree surface',
+                    ['foot' => $given->length('treeFoot'), 'height' => $given->length('treeHeight'), 'seen' => $seen * 100, 'area' => new Area($surface / 1e8)],
+                ),
                 new Said('baubles by area', ['spacing' => $given->length('baubleSpacing'), 'count' => $baubles]),
                 ...($ribbon > 0 ? [new Said('tree spiral', ['turns' => $given->number('ribbonTurns'), 'total' => $length($ribbon)])] : []),
                 new Said('topper', ['topper' => $given->length('topper'), 'free' => $length($free)]),
@@ -103,9 +115,40 @@ final readonly class TreeSum implements Sum
             ],
             $this->sketch($given, $height, $foot, $topper, [$bulbs, $baubles]),
             [
-                new Supply('lights', PieceKind::Lights, $strands, $spoken(PieceKind::Lights, $strands), Buying::of($given), width: Length::ofInches(10), height: Length::ofInches(4), per: 'bulb', perUnit: $given->count('strandBulbs')),
-                new Supply('baubles', PieceKind::Bauble, $baubles, $spoken(PieceKind::Bauble, $baubles), Buying::unknown(), width: Length::ofInches(3), height: Length::ofInches(3)),
-                ...($rolls > 0 ? [new Supply('ribbon', PieceKind::Ribbon, $rolls, $spoken(PieceKind::Ribbon, $rolls), Buying::unknown(), run: $given->length('roll'), width: Length::ofInches(4), height: Length::ofInches(4), per: 'length', perUnit: $given->tenths('roll') / 10_000)] : []),
+                new Supply(
+                    'lights',
+                    PieceKind::Lights,
+                    $strands,
+                    $spoken(PieceKind::Lights, $strands),
+                    Buying::of($given),
+                    width: Length::ofInches(10),
+                    height: Length::ofInches(4),
+                    per: 'bulb',
+                    perUnit: $given->count('strandBulbs'),
+                ),
+                new Supply(
+                    'baubles',
+                    PieceKind::Bauble,
+                    $baubles,
+                    $spoken(PieceKind::Bauble, $baubles),
+                    Buying::unknown(),
+                    width: Length::ofInches(3),
+                    height: Length::ofInches(3),
+                ),
+                ...($rolls > 0
+                    ? [new Supply(
+                        'ribbon',
+                        PieceKind::Ribbon,
+                        $rolls,
+                        $spoken(PieceKind::Ribbon, $rolls),
+                        Buying::unknown(),
+                        run: $given->length('roll'),
+                        width: Length::ofInches(4),
+                        height: Length::ofInches(4),
+                        per: 'length',
+                        perUnit: $given->tenths('roll') / 10_000,
+                    )]
+                    : []),
             ],
             [
                 ...($free < self::CLEAR ? [new Said('close to the ceiling', ['free' => $length($free)])] : []),
@@ -115,7 +158,10 @@ final readonly class TreeSum implements Sum
                 new Said('tree and ladder'),
             ],
             amount: $baubles,
-            tasks: [new Said('task tree', ['strands' => $strands, 'count' => $baubles]), ...($given->is('real', 'real') ? [new Said('task water', ['litres' => Volume::ofLitres($litres)])] : [])],
+            tasks: [
+                new Said('task tree', ['strands' => $strands, 'count' => $baubles]),
+                ...($given->is('real', 'real') ? [new Said('task water', ['litres' => Volume::ofLitres($litres)])] : []),
+            ],
         );
     }
 
@@ -134,10 +180,22 @@ final readonly class TreeSum implements Sum
             $y = -$height * ($from + $to) / 2;
             $wide = $half * (1 - ($from + $to) / 2);
             $marks[] = Mark::line(MarkRole::Level, [[-$half * (1 - $from), -$height * $from], [$half * (1 - $from), -$height * $from]]);
-            $marks[] = Mark::round(MarkRole::Light, $half * 1.02, $y, 60, null, new Said('band', ['bulbs' => (int) round($counts[0] * $share), 'count' => (int) round($counts[1] * $share)]));
+            $marks[] = Mark::round(
+                MarkRole::Light,
+                $half * 1.02,
+                $y,
+                60,
+                null,
+                new Said('band', ['bulbs' => (int) round($counts[0] * $share), 'count' => (int) round($counts[1] * $share)]),
+            );
             $shown = min(14, (int) round($counts[1] * $share / 2));
             for ($i = 0; $i < $shown; ++$i) {
-                $marks[] = Mark::round(MarkRole::Ball, $wide * (fmod($i * 0.618 + $band * 0.3, 1.0) * 1.7 - 0.85), $y + $height / Spot::BANDS * (fmod($i * 0.414, 1.0) - 0.5) * 0.8, $height / 70);
+                $marks[] = Mark::round(
+                    MarkRole::Ball,
+                    $wide * (fmod($i * 0.618 + $band * 0.3, 1.0) * 1.7 - 0.85),
+                    $y + $height / Spot::BANDS * (fmod($i * 0.414, 1.0) - 0.5) * 0.8,
+                    $height / 70,
+                );
             }
         }
         $marks[] = Mark::line(MarkRole::Ribbon, self::spiral($height, $half, $given->number('ribbonTurns')));

@@ -19,7 +19,10 @@ use BrightCupboard\Core\Sizing\Sum;
 use BrightCupboard\Core\Sizing\Supply;
 use BrightCupboard\Core\Stock\PieceKind;
 
-/** Paper for wrapped boxes, or prints slipped over those in frames: the piece for each, and how many come out of a sheet or a roll, turned whichever way gives more. */
+/**
+ * Paper for wrapped boxes, or prints slipped over those in frames: the piece for each, and how many come out of a
+ * sheet or a roll, turned whichever way gives more.
+ */
 final readonly class WrapSum implements Sum
 {
     /** Paper laps over itself by this, and a print is cut smaller than the frame's back by this (memory). */
@@ -58,7 +61,10 @@ final readonly class WrapSum implements Sum
         return new Answer(
             [new Said(1 === $sheets ? 'sheet' : 'sheets', ['count' => $sheets, 'spare' => $sheets * $each - $needed])],
             [
-                new Said($given->is('papered', 'boxes') ? 'paper of a box' : 'paper of a print', $piece + ['lap' => Length::ofTenths(self::LAP), 'play' => Length::ofTenths(self::PLAY)]),
+                new Said(
+                    $given->is('papered', 'boxes') ? 'paper of a box' : 'paper of a print',
+                    $piece + ['lap' => Length::ofTenths(self::LAP), 'play' => Length::ofTenths(self::PLAY)],
+                ),
                 new Said('out of a sheet', ['each' => $each, 'straight' => $straight, 'turned' => $turned]),
                 new Said('sheets for', ['items' => $needed, 'each' => $each, 'count' => $sheets]),
             ],

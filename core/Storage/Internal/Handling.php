@@ -36,7 +36,10 @@ final class Handling
     /** What all pieces have in common that go into a tote alike. */
     public function shape(Piece $piece): string
     {
-        return $this->shapes[$piece->id] ??= implode(' ', [$piece->kind->value, $piece->size->width->tenths(), $piece->size->depth->tenths(), $piece->size->height->tenths(), $piece->packedLitres(), (int) $piece->isBreakable(), (int) ToteRules::isHeavy($piece)]);
+        return $this->shapes[$piece->id] ??= implode(
+            ' ',
+            [$piece->kind->value, $piece->size->width->tenths(), $piece->size->depth->tenths(), $piece->size->height->tenths(), $piece->packedLitres(), (int) $piece->isBreakable(), (int) ToteRules::isHeavy($piece)],
+        );
     }
 
     /** @return array{bool, bool, float, int, int} */

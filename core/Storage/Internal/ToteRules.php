@@ -49,7 +49,11 @@ final readonly class ToteRules
     public static function allow(StoredTote $tote, Load $load, Stored $more): bool
     {
         $all = $load->with($more);
-        if (!self::hasPadding($tote, $all) || (null !== $tote->mostWeight && $all->grams > $tote->mostWeight->grams()) || ($all->isHeavyOverFragile() && !$load->isHeavyOverFragile())) {
+        if (
+            !self::hasPadding($tote, $all)
+            || (null !== $tote->mostWeight && $all->grams > $tote->mostWeight->grams())
+            || ($all->isHeavyOverFragile() && !$load->isHeavyOverFragile())
+        ) {
             return false;
         }
         foreach ($tote->conditions as $condition) {

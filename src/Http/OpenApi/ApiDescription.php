@@ -26,7 +26,12 @@ final class ApiDescription
         $paths = [];
         foreach ($this->router->getRouteCollection() as $name => $route) {
             $controller = $route->getDefault('_controller');
-            if (\is_string($controller) && class_exists($controller) && str_starts_with($route->getPath(), '/api/') && '/api/openapi.json' !== $route->getPath()) {
+            if (
+                \is_string($controller)
+                && class_exists($controller)
+                && str_starts_with($route->getPath(), '/api/')
+                && '/api/openapi.json' !== $route->getPath()
+            ) {
                 $paths[$route->getPath()] ??= new OA\PathItem(['path' => $route->getPath()]);
                 $this->describe($paths[$route->getPath()], $name, $route, $controller);
             }
@@ -67,7 +72,12 @@ final class ApiDescription
                 $type = match ($parameter->getType() instanceof \ReflectionNamedType ? $parameter->getType()->getName() : '') {
                     'int' => 'integer', 'bool' => 'boolean', default => 'string',
                 };
-                $parameters[] = new OA\Parameter(['name' => $parameter->getName(), 'in' => 'query', 'required' => false, 'schema' => new OA\Schema(['type' => $type])]);
+                $parameters[] = new OA\Parameter([
+                    'name' => $parameter->getName(),
+                    'in' => 'query',
+                    'required' => false,
+                    'schema' => new OA\Schema(['type' => $type]),
+                ]);
             }
         }
         if ([] !== $parameters) {
@@ -79,7 +89,15 @@ final class ApiDescription
     /** @return list<OA\Parameter> */
     private function pathParameters(Route $route): array
     {
-        return array_map(static fn(string $name): OA\Parameter => new OA\Parameter(['name' => $name, 'in' => 'path', 'required' => true, 'schema' => new OA\Schema(['type' => 'string'])]), array_values($route->compile()->getPathVariables()));
+        return array_map(
+            static fn(string $name): OA\Parameter => new OA\Parameter([
+                'name' => $name,
+                'in' => 'path',
+                'required' => true,
+                'schema' => new OA\Schema(['type' => 'string']),
+            ]),
+            array_values($route->compile()->getPathVariables()),
+        );
     }
 
     /** @return list<OA\Response> */
@@ -88,7 +106,11 @@ final class ApiDescription
         $isNothing = !$type instanceof \ReflectionNamedType || 'void' === $type->getName();
         $status = $isNothing ? '204' : (string) ($route->getDefault('_status') ?? 200);
         $good = ['response' => $status, 'description' => $isNothing ? 'Done.' : 'How it is now.'];
-        $problem = new OA\Response(['response' => 'default', 'description' => 'A problem document (RFC 9457).', 'content' => [$this->reference('Problem', 'application/problem+json')]]);
+        $problem = new OA\Response([
+            'response' => 'default',
+            'description' => 'A problem document (RFC 9457).',
+            'content' => [$this->reference('Problem', 'application/problem+json')],
+        ]);
 
         return [new OA\Response($isNothing ? $good : $good + ['content' => [$this->content($type)]]), $problem];
     }
@@ -97,7 +119,10 @@ final class ApiDescription
     {
         $file = new OA\Property(['property' => $name, 'type' => 'string', 'format' => 'binary']);
 
-        return new OA\MediaType(['mediaType' => 'multipart/form-data', 'schema' => new OA\Schema(['type' => 'object', 'required' => [$name], 'properties' => [$file]])]);
+        return new OA\MediaType([
+            'mediaType' => 'multipart/form-data',
+            'schema' => new OA\Schema(['type' => 'object', 'required' => [$name], 'properties' => [$file]]),
+        ]);
     }
 
     private function content(?\ReflectionType $type): OA\MediaType
@@ -107,7 +132,9 @@ final class ApiDescription
         }
         $class = $type instanceof \ReflectionNamedType ? $type->getName() : '';
 
-        return class_exists($class) ? $this->reference($this->schemas->nameOf($class), 'application/json') : throw new \LogicException('A body or an answer is an object.');
+        return class_exists($class)
+            ? $this->reference($this->schemas->nameOf($class), 'application/json')
+            : throw new \LogicException('A body or an answer is an object.');
     }
 
     private function reference(string $schema, string $type): OA\MediaType
@@ -119,8 +146,16 @@ final class ApiDescription
     {
         $body = new OA\RequestBody(['required' => true, 'content' => [$this->reference('SignIn', 'application/json')]]);
         $answers = [
-            new OA\Response(['response' => '200', 'description' => 'Signed in.', 'content' => [$this->reference($this->schemas->nameOf(MeAnswer::class), 'application/json')]]),
-            new OA\Response(['response' => 'default', 'description' => 'A problem document (RFC 9457).', 'content' => [$this->reference('Problem', 'application/problem+json')]]),
+            new OA\Response([
+                'response' => '200',
+                'description' => 'Signed in.',
+                'content' => [$this->reference($this->schemas->nameOf(MeAnswer::class), 'application/json')],
+            ]),
+            new OA\Response([
+                'response' => 'default',
+                'description' => 'A problem document (RFC 9457).',
+                'content' => [$this->reference('Problem', 'application/problem+json')],
+            ]),
         ];
 
         return new OA\Post(['path' => '/api/sign-in', 'operationId' => 'signIn', 'requestBody' => $body, 'responses' => $answers]);

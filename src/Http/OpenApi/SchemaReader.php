@@ -38,10 +38,25 @@ final class SchemaReader
     public function all(): array
     {
         $text = static fn(string $name): OA\Property => new OA\Property(['property' => $name, 'type' => 'string']);
-        $this->schemas['SignIn'] = new OA\Schema(['schema' => 'SignIn', 'type' => 'object', 'required' => ['email', 'password'], 'properties' => [$text('email'), $text('password')]]);
-        $this->schemas['Violation'] = new OA\Schema(['schema' => 'Violation', 'type' => 'object', 'required' => ['field', 'message'], 'properties' => [$text('field'), $text('message')]]);
+        $this->schemas['SignIn'] = new OA\Schema([
+            'schema' => 'SignIn',
+            'type' => 'object',
+            'required' => ['email', 'password'],
+            'properties' => [$text('email'), $text('password')],
+        ]);
+        $this->schemas['Violation'] = new OA\Schema([
+            'schema' => 'Violation',
+            'type' => 'object',
+            'required' => ['field', 'message'],
+            'properties' => [$text('field'), $text('message')],
+        ]);
         $violations = new OA\Property(['property' => 'violations', 'type' => 'array', 'items' => new OA\Items(['ref' => '#/components/schemas/Violation'])]);
-        $this->schemas['Problem'] = new OA\Schema(['schema' => 'Problem', 'type' => 'object', 'required' => ['type', 'title', 'status', 'detail', 'violations'], 'properties' => [$text('type'), $text('title'), new OA\Property(['property' => 'status', 'type' => 'integer']), $text('detail'), $violations, new OA\Property(['property' => 'current', 'type' => 'object'])]]);
+        $this->schemas['Problem'] = new OA\Schema([
+            'schema' => 'Problem',
+            'type' => 'object',
+            'required' => ['type', 'title', 'status', 'detail', 'violations'],
+            'properties' => [$text('type'), $text('title'), new OA\Property(['property' => 'status', 'type' => 'integer']), $text('detail'), $violations, new OA\Property(['property' => 'current', 'type' => 'object'])],
+        ]);
         ksort($this->schemas);
 
         return array_values($this->schemas);
@@ -87,7 +102,10 @@ final class SchemaReader
     {
         $class = $type->getClassName();
         $described = match (true) {
-            $type->isCollection() => ['type' => 'array', 'items' => new OA\Items($this->described($type->getCollectionValueTypes()[0] ?? throw new \LogicException('A list says of what.')))],
+            $type->isCollection() => [
+                'type' => 'array',
+                'items' => new OA\Items($this->described($type->getCollectionValueTypes()[0] ?? throw new \LogicException('A list says of what.'))),
+            ],
             null !== $class && class_exists($class) => ['ref' => '#/components/schemas/' . $this->nameOf($class)],
             'int' === $type->getBuiltinType() => ['type' => 'integer'],
             'float' === $type->getBuiltinType() => ['type' => 'number'],

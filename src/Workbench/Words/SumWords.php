@@ -25,7 +25,10 @@ final readonly class SumWords
     /** A result, the working, a mark of the picture: a line without a full stop. */
     public function line(Said $said): string
     {
-        return $this->filled((SaidTexts::FIGURES + SaidTexts::WORKING + SaidTexts::TASKS + SaidTexts::MARKS)[$said->code] ?? throw self::unsaid($said), $said->values);
+        return $this->filled(
+            (SaidTexts::FIGURES + SaidTexts::WORKING + SaidTexts::TASKS + SaidTexts::MARKS)[$said->code] ?? throw self::unsaid($said),
+            $said->values,
+        );
     }
 
     public function caution(Said $said): string
@@ -41,7 +44,10 @@ final readonly class SumWords
     /** As the haul line is called. */
     public function supply(Supply $supply): string
     {
-        return $this->filled(SaidTexts::SUPPLIES[$supply->code] ?? throw self::unsaid(new Said($supply->code)), null === $supply->run ? [] : ['run' => $supply->run]);
+        return $this->filled(
+            SaidTexts::SUPPLIES[$supply->code] ?? throw self::unsaid(new Said($supply->code)),
+            null === $supply->run ? [] : ['run' => $supply->run],
+        );
     }
 
     /** What one metre, foot, bulb, stem or piece of it costs, spare ones counted. */
@@ -62,8 +68,12 @@ final readonly class SumWords
     {
         return match (true) {
             null === $value => '',
-            $value instanceof Length => $this->home->lengths()->read($this->home->lengths()->writeRun($value))->equals($value) ? $this->home->lengths()->writeRun($value) : $value->tenths() / 10 . ' mm',
-            $value instanceof Weight => $this->home->weights()->read($this->home->weights()->write($value))->grams() === $value->grams() ? $this->home->weights()->write($value) : $value->grams() . ' g',
+            $value instanceof Length => $this->home->lengths()->read($this->home->lengths()->writeRun($value))->equals($value)
+                ? $this->home->lengths()->writeRun($value)
+                : $value->tenths() / 10 . ' mm',
+            $value instanceof Weight => $this->home->weights()->read($this->home->weights()->write($value))->grams() === $value->grams()
+                ? $this->home->weights()->write($value)
+                : $value->grams() . ' g',
             default => $this->value($value),
         };
     }

@@ -39,7 +39,12 @@ abstract class AppTestCase extends WebTestCase
      */
     protected function call(string $method, string $path, ?array $body = null): array
     {
-        $this->browser->request($method, $path, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_X_CSRF_TOKEN' => $this->csrf], content: null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR));
+        $this->browser->request(
+            $method,
+            $path,
+            server: ['CONTENT_TYPE' => 'application/json', 'HTTP_X_CSRF_TOKEN' => $this->csrf],
+            content: null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR),
+        );
         self::ensureEntitiesAreReadAnew();
 
         return (array) json_decode($this->text(), true);
@@ -50,7 +55,12 @@ abstract class AppTestCase extends WebTestCase
     {
         $copy = (string) tempnam(sys_get_temp_dir(), 'upload');
         file_put_contents($copy, $file);
-        $this->browser->request('POST', $path, files: [$name => new UploadedFile($copy, 'given.bin', test: true)], server: ['HTTP_X_CSRF_TOKEN' => $this->csrf]);
+        $this->browser->request(
+            'POST',
+            $path,
+            files: [$name => new UploadedFile($copy, 'given.bin', test: true)],
+            server: ['HTTP_X_CSRF_TOKEN' => $this->csrf],
+        );
         self::ensureEntitiesAreReadAnew();
 
         return (array) json_decode($this->text(), true);

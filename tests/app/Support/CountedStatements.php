@@ -13,7 +13,10 @@ use Doctrine\DBAL\Driver\Middleware\AbstractStatementMiddleware;
 use Doctrine\DBAL\Driver\Result;
 use Doctrine\DBAL\Driver\Statement;
 
-/** Writes down every statement that reaches the database, so that a test can say how many an act takes; where a transaction begins and ends is not among them. */
+/**
+ * Writes down every statement that reaches the database, so that a test can say how many an act takes; where a
+ * transaction begins and ends is not among them.
+ */
 final class CountedStatements implements Middleware
 {
     /** @var list<string> */

@@ -66,6 +66,14 @@ final class Device
             curl_multi_select($multi, 0.05);
         } while ($running > 0);
 
-        return array_map(static fn(\CurlHandle $handle, array $told): array => [(int) curl_getinfo($handle, \CURLINFO_RESPONSE_CODE), (array) json_decode((string) curl_multi_getcontent($handle), true), $told], $handles, $headers);
+        return array_map(
+            static fn(\CurlHandle $handle, array $told): array => [
+                (int) curl_getinfo($handle, \CURLINFO_RESPONSE_CODE),
+                (array) json_decode((string) curl_multi_getcontent($handle), true),
+                $told,
+            ],
+            $handles,
+            $headers,
+        );
     }
 }

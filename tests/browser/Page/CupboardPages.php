@@ -57,7 +57,10 @@ final readonly class CupboardPages
     public function press(string $label, string $role = 'button'): self
     {
         $what = 'button' === $role ? 'button' : "*[@role='{$role}']";
-        $this->until(fn(): bool => $this->tryClick("//{$what}[normalize-space()='{$label}' or @aria-label='{$label}' or starts-with(normalize-space(), '{$label}')]"), "the {$role} {$label}");
+        $this->until(
+            fn(): bool => $this->tryClick("//{$what}[normalize-space()='{$label}' or @aria-label='{$label}' or starts-with(normalize-space(), '{$label}')]"),
+            "the {$role} {$label}",
+        );
 
         return $this;
     }
@@ -99,12 +102,18 @@ final readonly class CupboardPages
 
     public function see(string $css): WebDriverElement
     {
-        return $this->browser->wait(self::PATIENCE, 100)->until(WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($css)), "Nothing is seen of {$css}.");
+        return $this->browser->wait(self::PATIENCE, 100)->until(
+            WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($css)),
+            "Nothing is seen of {$css}.",
+        );
     }
 
     public function seeAt(string $path): WebDriverElement
     {
-        return $this->browser->wait(self::PATIENCE, 100)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::xpath($path)), "Nothing is seen of {$path}.");
+        return $this->browser->wait(self::PATIENCE, 100)->until(
+            WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::xpath($path)),
+            "Nothing is seen of {$path}.",
+        );
     }
 
     public function seeText(string $text): self

@@ -13,7 +13,10 @@ use Symfony\Component\Process\Process;
 /** One ChromeDriver and fresh headless browsers from it. */
 final class Chromium
 {
-    private const SWITCHES = ['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--force-color-profile=srgb'];
+    private const SWITCHES = [
+        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+        '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--force-color-profile=srgb',
+    ];
 
     private ?Process $driver = null;
     private readonly int $port;
@@ -42,7 +45,10 @@ final class Chromium
 
         $browser = RemoteWebDriver::create('http://127.0.0.1:' . $this->port, $capabilities, 20_000, 60_000);
         // A headless window counts its frame; the page itself is to have the size asked for.
-        (new ChromeDevToolsDriver($browser))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
+        (new ChromeDevToolsDriver($browser))->execute(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500],
+        );
 
         return $browser;
     }

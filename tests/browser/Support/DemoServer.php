@@ -28,8 +28,15 @@ final class DemoServer
         array_map(unlink(...), glob($this->database . '*') ?: []);
         $this->console('doctrine:migrations:migrate', '--no-interaction');
         $this->console('app:demo');
-        $options = ['-d', 'variables_order=EGPCS', '-d', 'opcache.enable_cli=1', '-d', 'memory_limit=512M', '-d', 'upload_max_filesize=12M', '-d', 'post_max_size=14M'];
-        $this->process = new Process(['setsid', 'php', ...$options, '-S', '127.0.0.1:' . $this->port, '-t', 'public', 'public/router.php'], self::root(), $this->environment());
+        $options = [
+            '-d', 'variables_order=EGPCS', '-d', 'opcache.enable_cli=1', '-d', 'memory_limit=512M', '-d', 'upload_max_filesize=12M', '-d',
+            'post_max_size=14M',
+        ];
+        $this->process = new Process(
+            ['setsid', 'php', ...$options, '-S', '127.0.0.1:' . $this->port, '-t', 'public', 'public/router.php'],
+            self::root(),
+            $this->environment(),
+        );
         // It tells of every request; with nobody to read that, the pipe would fill and every request would wait.
         $this->process->disableOutput()->setTimeout(null)->start();
         for ($try = 0; $try < 100; ++$try) {
@@ -81,7 +88,13 @@ final class DemoServer
     /** @return array<string, string> */
     private function environment(): array
     {
-        return ['APP_ENV' => 'prod', 'DEMO' => '1', 'PINNED_DAY' => self::DAY, 'DATABASE_URL' => 'sqlite:///' . $this->database, 'PHP_CLI_SERVER_WORKERS' => '4'];
+        return [
+            'APP_ENV' => 'prod',
+            'DEMO' => '1',
+            'PINNED_DAY' => self::DAY,
+            'DATABASE_URL' => 'sqlite:///' . $this->database,
+            'PHP_CLI_SERVER_WORKERS' => '4',
+        ];
     }
 
     private function freePort(): int

@@ -67,7 +67,10 @@ final class CalendarTest extends TestCase
 
     public function testFeastsByRuleAreThoseOfALibrary(): void
     {
-        $rules = ['4th Thursday of November', 'Monday before 1 June', 'second Sunday in May', '2 days before Easter', '49 days after Easter', '4th Sunday of Advent', 'first Monday of September'];
+        $rules = [
+            '4th Thursday of November', 'Monday before 1 June', 'second Sunday in May', '2 days before Easter', '49 days after Easter',
+            '4th Sunday of Advent', 'first Monday of September',
+        ];
         $years = range(1990, 2060);
         foreach (Reference::ask(__DIR__ . '/feasts.mjs', $years) as $i => $days) {
             foreach ($rules as $k => $rule) {

@@ -22,7 +22,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
-/** The edges of single rules. Three families from four pieces, odd groups and the share of a ledge that is used are common practice; the limits of balance are own. */
+/**
+ * The edges of single rules. Three families from four pieces, odd groups and the share of a ledge that is used are
+ * common practice; the limits of balance are own.
+ */
 final class CoachRulesTest extends TestCase
 {
     /** @return iterable<string, array{list<Material>, Verdict|null, list<string>}> one piece of each material, verdict, families */
@@ -41,7 +44,11 @@ final class CoachRulesTest extends TestCase
     #[DataProvider('mixes')]
     public function testFourPiecesWantThreeFamiliesOfTexture(array $materials, ?Verdict $verdict, array $families): void
     {
-        $placed = array_map(static fn(Material $material, int $i): PlacedPiece => Make::placed(Make::piece("p{$i}", height: 8 + 2 * $i, materials: [$material]), 8 * $i), $materials, array_keys($materials));
+        $placed = array_map(
+            static fn(Material $material, int $i): PlacedPiece => Make::placed(Make::piece("p{$i}", height: 8 + 2 * $i, materials: [$material]), 8 * $i),
+            $materials,
+            array_keys($materials),
+        );
         $finding = (new TextureMix())->check(new Dressing(Make::spot(), $placed), Make::judgement());
 
         self::assertSame($verdict, $finding?->verdict);

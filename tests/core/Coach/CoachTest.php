@@ -36,7 +36,20 @@ final class CoachTest extends TestCase
         $random = new Randomizer(new Mt19937(4));
         for ($run = 0; $run < 60; ++$run) {
             $dressing = $this->seededDressing($random);
-            $mirrored = new Dressing($dressing->spot, array_map(static fn(PlacedPiece $p): PlacedPiece => new PlacedPiece($p->id, $p->piece, $p->count, $dressing->spot->width->tenths() - $p->right, $p->layer, $p->raise), $dressing->placed));
+            $mirrored = new Dressing(
+                $dressing->spot,
+                array_map(
+                    static fn(PlacedPiece $p): PlacedPiece => new PlacedPiece(
+                        $p->id,
+                        $p->piece,
+                        $p->count,
+                        $dressing->spot->width->tenths() - $p->right,
+                        $p->layer,
+                        $p->raise,
+                    ),
+                    $dressing->placed,
+                ),
+            );
 
             self::assertEqualsWithDelta($dressing->moments()->imbalance(), $mirrored->moments()->imbalance(), 1e-9);
             self::assertSame($this->verdicts($dressing), $this->verdicts($mirrored));
@@ -51,7 +64,23 @@ final class CoachTest extends TestCase
             $spot = Make::spot(width: 60 * $k, depth: 10 * $k, clear: 30 * $k);
             $scaled = new Dressing($spot, array_map(static function (PlacedPiece $p) use ($k): PlacedPiece {
                 $size = $p->piece->size;
-                $piece = new Piece($p->piece->id, $p->piece->name, $p->piece->kind, 1, new Size(Length::ofTenths($size->width->tenths() * $k), Length::ofTenths($size->depth->tenths() * $k), Length::ofTenths($size->height->tenths() * $k)), $p->piece->weight, $p->piece->colours, $p->piece->materials, $p->piece->finish, [], []);
+                $piece = new Piece(
+                    $p->piece->id,
+                    $p->piece->name,
+                    $p->piece->kind,
+                    1,
+                    new Size(
+                        Length::ofTenths($size->width->tenths() * $k),
+                        Length::ofTenths($size->depth->tenths() * $k),
+                        Length::ofTenths($size->height->tenths() * $k),
+                    ),
+                    $p->piece->weight,
+                    $p->piece->colours,
+                    $p->piece->materials,
+                    $p->piece->finish,
+                    [],
+                    [],
+                );
 
                 return new PlacedPiece($p->id, $piece, $p->count, $p->left * $k, $p->layer, $p->raise * $k);
             }, $dressing->placed));
@@ -71,7 +100,14 @@ final class CoachTest extends TestCase
     /** Odd groups, 1, 3 or 5 together (common practice); a gap over 3 in splits. */
     public function testOddGroupsAreGoodAndEvenOnesAreNot(): void
     {
-        $at = static fn(float ...$lefts): Dressing => new Dressing(Make::spot(), array_map(static fn(float $left, int $i): PlacedPiece => Make::placed(Make::piece('p' . $i, height: 10 + 3 * $i), $left), $lefts, array_keys($lefts)));
+        $at = static fn(float ...$lefts): Dressing => new Dressing(
+            Make::spot(),
+            array_map(
+                static fn(float $left, int $i): PlacedPiece => Make::placed(Make::piece('p' . $i, height: 10 + 3 * $i), $left),
+                $lefts,
+                array_keys($lefts),
+            ),
+        );
 
         self::assertSame(Verdict::Good, $this->finding('groups.odd', $at(0, 7, 14))->verdict);
         self::assertSame([2], $this->finding('groups.odd', $at(0, 9))->figures['counts']);
@@ -113,7 +149,10 @@ final class CoachTest extends TestCase
 
     public function testDarkWeighsMoreThanPaleAndGlassLeast(): void
     {
-        $weight = static fn(string $hex, Material $material): float => Make::placed(Make::piece('p', colours: [[$hex, 100]], materials: [$material]), 0)->visualWeight();
+        $weight = static fn(string $hex, Material $material): float => Make::placed(
+            Make::piece('p', colours: [[$hex, 100]], materials: [$material]),
+            0,
+        )->visualWeight();
 
         self::assertGreaterThan($weight('#F0E7D4', Material::Clay), $weight('#2B2A28', Material::Clay));
         self::assertGreaterThan($weight('#2B2A28', Material::Glass), $weight('#F0E7D4', Material::Clay));
@@ -158,7 +197,10 @@ final class CoachTest extends TestCase
     #[TestWith([28.0, Verdict::Good])]
     public function testAFlameKeepsTwelveInchesFromWhatBurns(float $left, Verdict $expected): void
     {
-        $candle = Make::placed(Make::piece('candle', PieceKind::Candlestick, width: 4, height: 10, materials: [Material::Brass], hazards: [Hazard::OpenFlame]), 14);
+        $candle = Make::placed(
+            Make::piece('candle', PieceKind::Candlestick, width: 4, height: 10, materials: [Material::Brass], hazards: [Hazard::OpenFlame]),
+            14,
+        );
         $branches = Make::placed(Make::piece('branches', PieceKind::Bunch, height: 20, materials: [Material::Dried]), $left);
 
         self::assertSame($expected, $this->finding('safety.flame', new Dressing(Make::spot(), [$candle, $branches]))->verdict);
@@ -205,7 +247,10 @@ final class CoachTest extends TestCase
 
     public function testUsedWidthCountsEachStretchOnceAndFollowsTheMood(): void
     {
-        $dressing = new Dressing(Make::spot(width: 40), [Make::placed(Make::piece('a', width: 12), 0), Make::placed(Make::piece('b', width: 12), 6, Layer::Back)]);
+        $dressing = new Dressing(
+            Make::spot(width: 40),
+            [Make::placed(Make::piece('a', width: 12), 0), Make::placed(Make::piece('b', width: 12), 6, Layer::Back)],
+        );
 
         self::assertSame(45, $this->finding('width.used', $dressing)->figures['percent']);
         self::assertSame(Verdict::Good, $this->finding('width.used', $dressing, Make::judgement(Make::look(mood: 0)))->verdict);
@@ -214,7 +259,10 @@ final class CoachTest extends TestCase
 
     public function testSkylineLeavesOutWhatATallerPieceHides(): void
     {
-        $points = (new Skyline())->over(new Dressing(Make::spot(), [Make::placed(Make::piece('tall', width: 10, height: 20), 0, Layer::Back), Make::placed(Make::piece('low', width: 4, height: 6), 3), Make::placed(Make::piece('far', width: 6, height: 9), 30)]));
+        $points = (new Skyline())->over(new Dressing(
+            Make::spot(),
+            [Make::placed(Make::piece('tall', width: 10, height: 20), 0, Layer::Back), Make::placed(Make::piece('low', width: 4, height: 6), 3), Make::placed(Make::piece('far', width: 6, height: 9), 30)],
+        ));
 
         self::assertSame([['x' => 1270, 'top' => 5080], ['x' => 8382, 'top' => 2286]], $points);
     }
@@ -245,7 +293,12 @@ final class CoachTest extends TestCase
     {
         $placed = [];
         for ($i = 0; $i < 5; ++$i) {
-            $piece = Make::piece('p' . $i, width: $random->getInt(3, 9), height: $random->getInt(5, 24), colours: [[vsprintf('#%02X%02X%02X', [$random->getInt(0, 255), $random->getInt(0, 255), $random->getInt(0, 255)]), 100]]);
+            $piece = Make::piece(
+                'p' . $i,
+                width: $random->getInt(3, 9),
+                height: $random->getInt(5, 24),
+                colours: [[vsprintf('#%02X%02X%02X', [$random->getInt(0, 255), $random->getInt(0, 255), $random->getInt(0, 255)]), 100]],
+            );
             $placed[] = Make::placed($piece, $i * 12, Layer::cases()[$random->getInt(0, 2)]);
         }
 

@@ -74,7 +74,10 @@ final class DressedSpots
         yield 'hutch: too tall for its board' => [new Dressing(self::hutch(), [self::at(PieceKind::Vase, 10, 8, 15, tier: 0)]), Check::Room, 'too tall'];
         yield 'hutch: a board that is not there' => [new Dressing(self::hutch(), [self::at(PieceKind::Vase, 10, 8, 9, tier: 5)]), Check::Room, 'no such board'];
         yield 'hutch: all level on one board' => [new Dressing(self::hutch(), [self::at(PieceKind::Vase, 1, 8, 10), self::at(PieceKind::Jug, 14, 8, 10), self::at(PieceKind::House, 27, 8, 10)]), Check::Levels, 'too level'];
-        $table = static fn(PlacedPiece ...$pieces): Dressing => new Dressing(Make::spot(width: 84, depth: 42, clear: null, ledge: 30, kind: SpotKind::DiningTable, layout: new Layout(seats: 8)), $pieces);
+        $table = static fn(PlacedPiece ...$pieces): Dressing => new Dressing(
+            Make::spot(width: 84, depth: 42, clear: null, ledge: 30, kind: SpotKind::DiningTable, layout: new Layout(seats: 8)),
+            $pieces,
+        );
         yield 'table: a broad vase in the sight' => [$table(self::at(PieceKind::Vase, 38, 8, 18, depth: 8)), Check::Sight, 'in the sight'];
         yield 'table: a bowl that plates would push off' => [$table(self::at(PieceKind::Bowl, 34, 16, 6, depth: 16)), Check::Settings, 'deeper than the centre'];
         yield 'table: where the end place is' => [$table(self::at(PieceKind::Bowl, 2, 10, 6, depth: 8)), Check::Settings, 'where somebody eats'];
@@ -114,7 +117,19 @@ final class DressedSpots
         string $hex = '#3E5F5A',
         ?string $id = null,
     ): PlacedPiece {
-        $piece = Make::piece($id ?? $kind->value, $kind, $width, $height, [[$hex, 100]], [$material], [], null === $hazard ? [] : [$hazard], 1, $depth, Finish::Plain);
+        $piece = Make::piece(
+            $id ?? $kind->value,
+            $kind,
+            $width,
+            $height,
+            [[$hex, 100]],
+            [$material],
+            [],
+            null === $hazard ? [] : [$hazard],
+            1,
+            $depth,
+            Finish::Plain,
+        );
 
         return Make::placed($piece, $left, $layer, $raise, 1, $tier, $posture);
     }
@@ -126,6 +141,13 @@ final class DressedSpots
 
     private static function wall(?float $below): Spot
     {
-        return Make::spot(width: 96, depth: 4, clear: 76, ledge: 20, kind: SpotKind::Wall, layout: null === $below ? new Layout() : new Layout(belowWidth: Length::ofInches($below), belowTop: Length::ofInches(32)));
+        return Make::spot(
+            width: 96,
+            depth: 4,
+            clear: 76,
+            ledge: 20,
+            kind: SpotKind::Wall,
+            layout: null === $below ? new Layout() : new Layout(belowWidth: Length::ofInches($below), belowTop: Length::ofInches(32)),
+        );
     }
 }

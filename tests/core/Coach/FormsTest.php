@@ -24,7 +24,10 @@ final class FormsTest extends TestCase
     #[DataProviderExternal(DressedSpots::class, 'good')]
     public function testHasNothingToFixOnWhatIsWellDressed(Dressing $dressing): void
     {
-        $found = array_map(static fn(Finding $one): string => $one->check->value, array_filter($this->findings($dressing), static fn(Finding $one): bool => Verdict::Fix === $one->verdict));
+        $found = array_map(
+            static fn(Finding $one): string => $one->check->value,
+            array_filter($this->findings($dressing), static fn(Finding $one): bool => Verdict::Fix === $one->verdict),
+        );
 
         self::assertSame([], array_values($found));
     }
@@ -46,8 +49,27 @@ final class FormsTest extends TestCase
     #[DataProviderExternal(DressedSpots::class, 'good')]
     public function testAMirroredSpotIsJudgedAlike(Dressing $dressing): void
     {
-        $mirrored = new Dressing($dressing->spot, array_map(static fn(PlacedPiece $one): PlacedPiece => new PlacedPiece($one->id, $one->piece, $one->count, $dressing->spot->width->tenths() - $one->right, $one->layer, $one->raise, $one->tier, $one->posture), $dressing->placed));
-        $verdicts = fn(Dressing $one): array => array_column(array_map(static fn(Finding $finding): array => [$finding->check->value, $finding->verdict], $this->findings($one)), 1, 0);
+        $mirrored = new Dressing(
+            $dressing->spot,
+            array_map(
+                static fn(PlacedPiece $one): PlacedPiece => new PlacedPiece(
+                    $one->id,
+                    $one->piece,
+                    $one->count,
+                    $dressing->spot->width->tenths() - $one->right,
+                    $one->layer,
+                    $one->raise,
+                    $one->tier,
+                    $one->posture,
+                ),
+                $dressing->placed,
+            ),
+        );
+        $verdicts = fn(Dressing $one): array => array_column(
+            array_map(static fn(Finding $finding): array => [$finding->check->value, $finding->verdict], $this->findings($one)),
+            1,
+            0,
+        );
 
         self::assertEquals($verdicts($dressing), $verdicts($mirrored));
     }
@@ -65,7 +87,10 @@ final class FormsTest extends TestCase
 
     public function testAPieceAloneIsAStatementAndNeverDeadCentre(): void
     {
-        $codes = array_map(static fn(Finding $one): string => $one->check->value, $this->findings(new Dressing(Make::spot(), [DressedSpots::at(PieceKind::Vase, 26, 8, 16)])));
+        $codes = array_map(
+            static fn(Finding $one): string => $one->check->value,
+            $this->findings(new Dressing(Make::spot(), [DressedSpots::at(PieceKind::Vase, 26, 8, 16)])),
+        );
 
         self::assertSame([], array_intersect($codes, ['groups.odd', 'heights.levels', 'heights.neighbours', 'focal.lead']));
     }

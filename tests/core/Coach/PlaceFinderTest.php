@@ -40,7 +40,14 @@ final class PlaceFinderTest extends TestCase
 
     public function testAPictureHangsSevenInchesOverTheSofa(): void
     {
-        $wall = Make::spot(width: 96, depth: 4, clear: 70, ledge: 20, kind: SpotKind::Wall, layout: new Layout(belowWidth: Length::ofInches(84), belowTop: Length::ofInches(33)));
+        $wall = Make::spot(
+            width: 96,
+            depth: 4,
+            clear: 70,
+            ledge: 20,
+            kind: SpotKind::Wall,
+            layout: new Layout(belowWidth: Length::ofInches(84), belowTop: Length::ofInches(33)),
+        );
         $stance = $this->find(new Dressing($wall, []), DressedSpots::at(PieceKind::Picture, 0, 30, 24, depth: 1));
 
         self::assertEqualsWithDelta(33 + 7 - 20, $stance->raise / 254, 0.01);

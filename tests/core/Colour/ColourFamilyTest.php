@@ -46,7 +46,10 @@ final class ColourFamilyTest extends TestCase
 
     public function testFamiliesThatNobodyWouldMixUpShareNothing(): void
     {
-        $apart = [['red', 'green'], ['red', 'blue'], ['yellow', 'purple'], ['black', 'white'], ['blue', 'orange'], ['green', 'pink'], ['brown', 'blue'], ['cream', 'black']];
+        $apart = [
+            ['red', 'green'], ['red', 'blue'], ['yellow', 'purple'], ['black', 'white'], ['blue', 'orange'], ['green', 'pink'],
+            ['brown', 'blue'], ['cream', 'black'],
+        ];
         mt_srand(8);
         for ($i = 0; $i < 3000; ++$i) {
             $colour = Srgb::ofNumber(mt_rand(0, 0xFFFFFF));

@@ -14,7 +14,10 @@ final class GimpPaletteTest extends TestCase
 {
     public function testWhatIsWrittenIsReadBackTheSame(): void
     {
-        $palette = new GimpPalette('Juniper & Ember', [['colour' => Srgb::ofHex('#F0E7D4'), 'name' => 'Tallow'], ['colour' => Srgb::ofHex('#3E5F5A'), 'name' => 'Grünlich 1'], ['colour' => Srgb::ofHex('#000000'), 'name' => '']]);
+        $palette = new GimpPalette(
+            'Juniper & Ember',
+            [['colour' => Srgb::ofHex('#F0E7D4'), 'name' => 'Tallow'], ['colour' => Srgb::ofHex('#3E5F5A'), 'name' => 'Grünlich 1'], ['colour' => Srgb::ofHex('#000000'), 'name' => '']],
+        );
 
         self::assertEquals($palette, GimpPalette::read($palette->write()));
     }

@@ -79,7 +79,11 @@ final class PhotoColoursTest extends TestCase
     /** A white vase on a wall that is a little warmer: it is found, not taken for the wall. */
     public function testAThingOnANearlyEqualGroundIsNotTakenForTheGround(): void
     {
-        $read = (new PhotoColours())->read($this->onGround(0xEFE9DC, static fn(int $x, int $y): ?int => abs($x - 60) < 24 && abs($y - 60) < 24 ? 0xFCFBF8 : null), 5, true);
+        $read = (new PhotoColours())->read(
+            $this->onGround(0xEFE9DC, static fn(int $x, int $y): ?int => abs($x - 60) < 24 && abs($y - 60) < 24 ? 0xFCFBF8 : null),
+            5,
+            true,
+        );
 
         self::assertSame([PhotoGroundSeen::LeftOut, '#EFE9DC', ['#FCFBF8 100']], [$read->seen, $read->ground?->hex(), self::said($read->colours)]);
     }
@@ -87,7 +91,11 @@ final class PhotoColoursTest extends TestCase
     public function testTheGroundMayBeAllThereIs(): void
     {
         $all = (new PhotoColours())->read($this->onGround(0xEFE9DC, static fn(): ?int => null), 5, true);
-        $nearly = (new PhotoColours())->read($this->onGround(0xEFE9DC, static fn(int $x, int $y): ?int => abs($x - 60) < 9 && abs($y - 60) < 9 ? 0x1E4D45 : null), 5, true);
+        $nearly = (new PhotoColours())->read(
+            $this->onGround(0xEFE9DC, static fn(int $x, int $y): ?int => abs($x - 60) < 9 && abs($y - 60) < 9 ? 0x1E4D45 : null),
+            5,
+            true,
+        );
 
         self::assertSame([PhotoGroundSeen::All, ['#EFE9DC 100']], [$all->seen, self::said($all->colours)]);
         self::assertSame(PhotoGroundSeen::Nearly, $nearly->seen);
@@ -97,8 +105,16 @@ final class PhotoColoursTest extends TestCase
     public function testShadingOfOneGlazeIsOneColour(): void
     {
         $shade = static fn(float $light): int => (int) (62 * $light) << 16 | (int) (120 * $light) << 8 | (int) (112 * $light);
-        $shaded = (new PhotoColours())->read($this->onGround(0xF4F2EC, static fn(int $x, int $y): ?int => abs($x - 60) < 30 && abs($y - 60) < 40 ? $shade(1.25 - 0.7 * ($x - 30) / 60) : null), 5, true);
-        $banded = (new PhotoColours())->read($this->onGround(0xF4F2EC, static fn(int $x, int $y): ?int => abs($x - 60) < 30 && abs($y - 60) < 40 ? $shade($y < 60 ? 1.25 : 0.65) : null), 5, true);
+        $shaded = (new PhotoColours())->read(
+            $this->onGround(0xF4F2EC, static fn(int $x, int $y): ?int => abs($x - 60) < 30 && abs($y - 60) < 40 ? $shade(1.25 - 0.7 * ($x - 30) / 60) : null),
+            5,
+            true,
+        );
+        $banded = (new PhotoColours())->read(
+            $this->onGround(0xF4F2EC, static fn(int $x, int $y): ?int => abs($x - 60) < 30 && abs($y - 60) < 40 ? $shade($y < 60 ? 1.25 : 0.65) : null),
+            5,
+            true,
+        );
 
         self::assertCount(1, $shaded->colours, implode(', ', self::said($shaded->colours)));
         self::assertCount(2, $banded->colours);
@@ -139,7 +155,10 @@ final class PhotoColoursTest extends TestCase
     public function testTheSameSeedFindsTheSameAndFewerAreJoinedByLikeness(): void
     {
         $grid = $this->picture([[0xF0E7D4, 40], [0x3E5F5A, 30], [0x4A6B62, 20], [0xB5532A, 10]], 0);
-        $hexes = static fn(int $most): array => array_map(static fn(ColourShare $share): string => $share->colour->hex() . ' ' . $share->percent, (new PhotoColours(5))->read($grid, $most, false)->colours);
+        $hexes = static fn(int $most): array => array_map(
+            static fn(ColourShare $share): string => $share->colour->hex() . ' ' . $share->percent,
+            (new PhotoColours(5))->read($grid, $most, false)->colours,
+        );
 
         self::assertSame($hexes(5), $hexes(5));
         self::assertSame(['#43645D 50', '#F0E7D4 40', '#B5532A 10'], $hexes(3));
@@ -152,7 +171,10 @@ final class PhotoColoursTest extends TestCase
         $pixels = [];
         foreach ($stripes as [$number, $percent]) {
             for ($i = 0; $i < self::SIDE * self::SIDE * $percent / 100; ++$i) {
-                $channels = array_map(static fn(int $c): int => max(0, min(255, $c + ($noise > 0 ? $random->getInt(-$noise, $noise) : 0))), [$number >> 16, $number >> 8 & 0xFF, $number & 0xFF]);
+                $channels = array_map(
+                    static fn(int $c): int => max(0, min(255, $c + ($noise > 0 ? $random->getInt(-$noise, $noise) : 0))),
+                    [$number >> 16, $number >> 8 & 0xFF, $number & 0xFF],
+                );
                 $pixels[] = $channels[0] << 16 | $channels[1] << 8 | $channels[2];
             }
         }
@@ -163,7 +185,10 @@ final class PhotoColoursTest extends TestCase
     /** @param list<ColourShare> $found */
     private function nearest(int $number, array $found): ColourShare
     {
-        usort($found, static fn(ColourShare $a, ColourShare $b): int => (new Ciede2000())->between(Lab::of($a->colour), Lab::of(Srgb::ofNumber($number))) <=> (new Ciede2000())->between(Lab::of($b->colour), Lab::of(Srgb::ofNumber($number))));
+        usort(
+            $found,
+            static fn(ColourShare $a, ColourShare $b): int => (new Ciede2000())->between(Lab::of($a->colour), Lab::of(Srgb::ofNumber($number))) <=> (new Ciede2000())->between(Lab::of($b->colour), Lab::of(Srgb::ofNumber($number))),
+        );
 
         return $found[0] ?? throw new \LogicException('Nothing was found.');
     }

@@ -36,7 +36,10 @@ final class ReferenceLibraryTest extends TestCase
 
     private function hasGrey(string ...$colours): bool
     {
-        return [] !== array_filter($colours, static fn(string $hex): bool => substr($hex, 1, 2) === substr($hex, 3, 2) && substr($hex, 3, 2) === substr($hex, 5, 2));
+        return [] !== array_filter(
+            $colours,
+            static fn(string $hex): bool => substr($hex, 1, 2) === substr($hex, 3, 2) && substr($hex, 3, 2) === substr($hex, 5, 2),
+        );
     }
 
     /** @return list<array{string, string}> a third far apart, a third one step apart, a third with a near grey */

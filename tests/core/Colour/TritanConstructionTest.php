@@ -58,7 +58,11 @@ final class TritanConstructionTest extends TestCase
      */
     private static function without(array $cones, array $white, array $anchor): array
     {
-        $normal = [$white[1] * $anchor[2] - $white[2] * $anchor[1], $white[2] * $anchor[0] - $white[0] * $anchor[2], $white[0] * $anchor[1] - $white[1] * $anchor[0]];
+        $normal = [
+            $white[1] * $anchor[2] - $white[2] * $anchor[1],
+            $white[2] * $anchor[0] - $white[0] * $anchor[2],
+            $white[0] * $anchor[1] - $white[1] * $anchor[0],
+        ];
 
         return self::solve(self::CONES, [$cones[0], $cones[1], -($normal[0] * $cones[0] + $normal[1] * $cones[1]) / $normal[2]]);
     }
@@ -73,7 +77,12 @@ final class TritanConstructionTest extends TestCase
      */
     private static function cones(array $xyz, array $white): array
     {
-        return array_map(static fn(float $cone, float $ofWhite, float $displayed): float => $cone * $displayed / $ofWhite, self::times(self::FUNDAMENTALS, $xyz), self::times(self::FUNDAMENTALS, self::WHITE_D65), $white);
+        return array_map(
+            static fn(float $cone, float $ofWhite, float $displayed): float => $cone * $displayed / $ofWhite,
+            self::times(self::FUNDAMENTALS, $xyz),
+            self::times(self::FUNDAMENTALS, self::WHITE_D65),
+            $white,
+        );
     }
 
     /**

@@ -36,7 +36,10 @@ final class VisionSimulationTest extends TestCase
     {
         foreach (self::colours() as $colour) {
             $light = LinearRgb::of($colour);
-            $expected = (new LinearRgb(...array_map(static fn(array $row): float => $row[0] * $light->red + $row[1] * $light->green + $row[2] * $light->blue, $matrix)))->srgb();
+            $expected = (new LinearRgb(...array_map(
+                static fn(array $row): float => $row[0] * $light->red + $row[1] * $light->green + $row[2] * $light->blue,
+                $matrix,
+            )))->srgb();
             [$expected, $seen] = [LinearRgb::of($expected), LinearRgb::of((new VisionSimulation())->seen($colour, $vision))];
 
             // In light, not in steps of the screen: near black the four digits of the composed matrices are too few.
@@ -78,7 +81,10 @@ final class VisionSimulationTest extends TestCase
         self::assertGreaterThan(100, $inside, 'Clipped colours say nothing; most are not.');
     }
 
-    /** Another published model (Machado, Oliveira and Fernandes, IEEE TVCG 15, 2009), as culori computes it: not the same figures, but the same way of seeing. */
+    /**
+     * Another published model (Machado, Oliveira and Fernandes, IEEE TVCG 15, 2009), as culori computes it: not
+     * the same figures, but the same way of seeing.
+     */
     public function testEachVisionIsNearestToItselfInAnotherModel(): void
     {
         $colours = array_map(static fn(Srgb $colour): string => $colour->hex(), self::colours());
@@ -101,7 +107,10 @@ final class VisionSimulationTest extends TestCase
 
     public function testRedAndGreenDrawTogetherAndBlueAndYellowStayApart(): void
     {
-        $difference = static fn(string $one, string $two, ColourVision $vision): float => (new Ciede2000())->between(Lab::of((new VisionSimulation())->seen(Srgb::ofHex($one), $vision)), Lab::of((new VisionSimulation())->seen(Srgb::ofHex($two), $vision)));
+        $difference = static fn(string $one, string $two, ColourVision $vision): float => (new Ciede2000())->between(
+            Lab::of((new VisionSimulation())->seen(Srgb::ofHex($one), $vision)),
+            Lab::of((new VisionSimulation())->seen(Srgb::ofHex($two), $vision)),
+        );
 
         self::assertLessThan(12.0, $difference('#9A5B3A', '#6D7446', ColourVision::Deutan));
         self::assertGreaterThan(40.0, $difference('#2F62A8', '#F0C419', ColourVision::Deutan));

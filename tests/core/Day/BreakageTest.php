@@ -60,7 +60,10 @@ final class BreakageTest extends TestCase
     private function left(array $tasks, string $piece, int $units, string $at): array
     {
         return array_map(
-            static fn(array $moves): array => array_map(static fn(Move $move): string => "{$move->pieceId} {$move->count} {$move->from->key()} {$move->to->key()}", $moves),
+            static fn(array $moves): array => array_map(
+                static fn(Move $move): string => "{$move->pieceId} {$move->count} {$move->from->key()} {$move->to->key()}",
+                $moves,
+            ),
             Breakage::movesLeft($tasks, $piece, $units, Place::ofKey($at)),
         );
     }

@@ -30,7 +30,10 @@ final class DayRulesTest extends TestCase
         $tote = $this->tote('t', 30);
         $spot = new DaySpot(Make::spot(), 'Parlour', 0, 1);
         $now = new Whereabouts(['in' => ['tote:t' => 1], 'out' => ['spot:spot' => 1]]);
-        $plan = (new Target([$tote]))->of($now, [new Intent(Make::piece('in'), Choice::Bring, ['spot' => 1], 't'), new Intent(Make::piece('out'), Choice::Rest, [], 't')]);
+        $plan = (new Target([$tote]))->of(
+            $now,
+            [new Intent(Make::piece('in'), Choice::Bring, ['spot' => 1], 't'), new Intent(Make::piece('out'), Choice::Rest, [], 't')],
+        );
         $tasks = (new DayPlanner())->tasks($plan->moves, [$spot], [$tote]);
 
         self::assertSame(['take down', 'clean', 'fetch', 'set up', 'pack away'], array_map(static fn(DayTask $task): string => $task->phase->value, $tasks));
@@ -49,7 +52,10 @@ final class DayRulesTest extends TestCase
     public function testHeavyAndHighWorkTakesTwoAndSaysWhy(): void
     {
         $tasks = (new DayPlanner())->tasks(
-            (new Target([]))->of(new Whereabouts(['fir' => ['loose' => 1]]), [new Intent(Make::piece('fir', grams: 13_000, hazards: [Hazard::NeedsLadder]), Choice::Bring, ['spot' => 1], null)])->moves,
+            (new Target([]))->of(
+                new Whereabouts(['fir' => ['loose' => 1]]),
+                [new Intent(Make::piece('fir', grams: 13_000, hazards: [Hazard::NeedsLadder]), Choice::Bring, ['spot' => 1], null)],
+            )->moves,
             [new DaySpot(Make::spot(), 'Parlour', 0, 1)],
             [],
         );

@@ -68,7 +68,12 @@ final class LanesOptimumTest extends TestCase
             $ready = max([0, ...array_map(static fn(string $before): int => $end[$before], $task->after)]);
             foreach (array_unique($free) as $person => $from) {
                 $until = max($ready, $from) + $task->effort->minutes;
-                $best = self::best(array_diff_key($open, [$key => true]), 0 === $person ? [$until, $free[1]] : [$free[0], $until], [$key => $until] + $end, $best);
+                $best = self::best(
+                    array_diff_key($open, [$key => true]),
+                    0 === $person ? [$until, $free[1]] : [$free[0], $until],
+                    [$key => $until] + $end,
+                    $best,
+                );
             }
         }
 

@@ -106,7 +106,10 @@ final class LanesTest extends TestCase
     private function assertNobodyIsInTwoPlaces(array $tasks, Schedule $schedule, int $people, string $where): void
     {
         for ($lane = 0; $lane < $people; ++$lane) {
-            $mine = array_values(array_filter(array_map(static fn(DayTask $task): Slot => $schedule->slots[$task->key], $tasks), static fn(Slot $slot): bool => \in_array($lane, $slot->lanes, true)));
+            $mine = array_values(array_filter(
+                array_map(static fn(DayTask $task): Slot => $schedule->slots[$task->key], $tasks),
+                static fn(Slot $slot): bool => \in_array($lane, $slot->lanes, true),
+            ));
             usort($mine, static fn(Slot $a, Slot $b): int => $a->start <=> $b->start);
             foreach ($mine as $i => $slot) {
                 self::assertGreaterThanOrEqual(0 === $i ? 0 : $this->end($mine[$i - 1]), $slot->start, "{$where}: lane {$lane} overlaps");

@@ -59,7 +59,19 @@ final class TaskWorkTest extends TestCase
     #[TestWith([72.0, 36.0, 8])]
     public function testWipingGoesByTheArea(float $width, float $depth, int $minutes): void
     {
-        $spot = new Spot('s', 'Shelf', SpotKind::Shelf, Length::ofInches($width), Length::ofInches($depth), Length::ofInches(30), null, SeenFrom::Front, [], Srgb::ofHex('#FFFFFF'), []);
+        $spot = new Spot(
+            's',
+            'Shelf',
+            SpotKind::Shelf,
+            Length::ofInches($width),
+            Length::ofInches($depth),
+            Length::ofInches(30),
+            null,
+            SeenFrom::Front,
+            [],
+            Srgb::ofHex('#FFFFFF'),
+            [],
+        );
 
         self::assertSame($minutes, (new Durations())->minutes(Phase::Clean, [], $spot));
     }

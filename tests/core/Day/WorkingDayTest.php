@@ -24,7 +24,10 @@ final class WorkingDayTest extends TestCase
 {
     private const MINUTES = 4;
 
-    /** The bars of the design: over seeded homes within 3 % of the lower bound on average, never past 10 %, or past a few minutes where the whole day is half an hour. */
+    /**
+     * The bars of the design: over seeded homes within 3 % of the lower bound on average, never past 10 %, or past
+     * a few minutes where the whole day is half an hour.
+     */
     public function testOneToFourPeopleAreNearTheLowerBound(): void
     {
         for ($people = 1; $people <= 4; ++$people) {
@@ -79,8 +82,17 @@ final class WorkingDayTest extends TestCase
 
     public function testOnlyWhoMayClimbsAndLifts(): void
     {
-        $crew = new Crew([new Hand('Orla', climbs: false, lifts: false), new Hand('Tam', lifts: false), new Hand('Bo', climbs: false), new Hand('Ida', climbs: false)]);
-        $day = (new Lanes($crew))->schedule([self::task('star', new Effort(10, 2, climbs: true)), self::task('urn', new Effort(10, 2, lifts: true)), self::task('jug', new Effort(5))]);
+        $crew = new Crew([
+            new Hand('Orla', climbs: false, lifts: false),
+            new Hand('Tam', lifts: false),
+            new Hand('Bo', climbs: false),
+            new Hand('Ida', climbs: false),
+        ]);
+        $day = (new Lanes($crew))->schedule([
+            self::task('star', new Effort(10, 2, climbs: true)),
+            self::task('urn', new Effort(10, 2, lifts: true)),
+            self::task('jug', new Effort(5)),
+        ]);
 
         self::assertContains(1, $day->slots['star']->lanes, 'Tam is on the ladder');
         self::assertEqualsCanonicalizing([2, 3], $day->slots['urn']->lanes);
@@ -90,7 +102,10 @@ final class WorkingDayTest extends TestCase
     public function testSaysWhatNobodyMayDo(): void
     {
         $alone = (new Lanes(Crew::of(1)))->schedule([self::task('star', new Effort(10, 2, climbs: true)), self::task('jug', new Effort(5))]);
-        $grounded = (new Lanes(new Crew([new Hand('Orla', climbs: false), new Hand('Bo', climbs: false)])))->schedule([self::task('star', new Effort(10, 2, climbs: true))]);
+        $grounded = (new Lanes(new Crew([
+            new Hand('Orla', climbs: false),
+            new Hand('Bo', climbs: false),
+        ])))->schedule([self::task('star', new Effort(10, 2, climbs: true))]);
 
         self::assertSame(['star'], $alone->unmanned);
         self::assertSame(['star'], $grounded->unmanned);
@@ -109,7 +124,11 @@ final class WorkingDayTest extends TestCase
 
     public function testTheTableIsClearedBeforeMoreIsLaidOnIt(): void
     {
-        $tasks = [self::task('down', new Effort(10, laid: 6_000)), self::task('fetch', new Effort(10, laid: 6_000)), self::task('pack', new Effort(10, laid: -6_000), ['down'])];
+        $tasks = [
+            self::task('down', new Effort(10, laid: 6_000)),
+            self::task('fetch', new Effort(10, laid: 6_000)),
+            self::task('pack', new Effort(10, laid: -6_000), ['down']),
+        ];
         $free = (new Lanes(Crew::of(1)))->schedule($tasks);
         $small = (new Lanes(Crew::of(1), new Hours(), 8_000))->schedule($tasks);
 
@@ -120,7 +139,10 @@ final class WorkingDayTest extends TestCase
 
     public function testWhatNoTableTakesIsLaidOutAllTheSameAndSaid(): void
     {
-        $day = (new Lanes(Crew::of(2), new Hours(), 1_000))->schedule([self::task('down', new Effort(10, laid: 6_000)), self::task('set', new Effort(5, laid: -6_000), ['down'])]);
+        $day = (new Lanes(Crew::of(2), new Hours(), 1_000))->schedule([
+            self::task('down', new Effort(10, laid: 6_000)),
+            self::task('set', new Effort(5, laid: -6_000), ['down']),
+        ]);
 
         self::assertSame(['down'], $day->overfull);
         self::assertCount(2, $day->slots);

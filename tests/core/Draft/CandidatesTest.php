@@ -74,21 +74,30 @@ final class CandidatesTest extends TestCase
         $random = new Randomizer(new Mt19937(8));
         $spot = Make::spot(keepClear: [new KeepClear(Length::ofInches(50), Length::ofInches(60), 'the flue')]);
         for ($run = 0; $run < 100; ++$run) {
-            $dressing = new Dressing($spot, [Make::placed(Make::piece('a', width: $random->getInt(4, 20)), $random->getInt(0, 20)), Make::placed(Make::piece('b'), $random->getInt(30, 40))]);
+            $dressing = new Dressing(
+                $spot,
+                [Make::placed(Make::piece('a', width: $random->getInt(4, 20)), $random->getInt(0, 20)), Make::placed(Make::piece('b'), $random->getInt(30, 40))],
+            );
             $piece = Make::piece('new', width: $random->getInt(3, 30));
             $place = (new PlaceFinder())->find($dressing, $piece);
             if (null === $place) {
                 continue;
             }
             $after = $dressing->with(PlacedPiece::at('new', $piece, 1, $place));
-            $fit = array_values(array_filter((new Coach())->lookOver($after, Make::judgement()), static fn($finding): bool => Check::Room === $finding->check && \in_array('new', $finding->placements(), true)));
+            $fit = array_values(array_filter(
+                (new Coach())->lookOver($after, Make::judgement()),
+                static fn($finding): bool => Check::Room === $finding->check && \in_array('new', $finding->placements(), true),
+            ));
             self::assertSame([], $fit, "run {$run}");
         }
     }
 
     public function testTellsWhatPlacingDoesToTheWhole(): void
     {
-        $dressing = new Dressing(Make::spot(), [Make::placed(Make::piece('heavy', width: 14, height: 20), 0), Make::placed(Make::piece('low', height: 10), 15)]);
+        $dressing = new Dressing(
+            Make::spot(),
+            [Make::placed(Make::piece('heavy', width: 14, height: 20), 0), Make::placed(Make::piece('low', height: 10), 15)],
+        );
         $ranking = (new CandidateRanking())->rank($dressing, [$this->offer(Make::piece('answer', height: 14))], Make::judgement(), Season::Winter, 5);
 
         self::assertGreaterThan(0.0, $ranking->candidates[0]->gain);

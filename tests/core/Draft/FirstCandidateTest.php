@@ -46,7 +46,14 @@ final class FirstCandidateTest extends TestCase
                 $dressing = $dressing->with(PlacedPiece::at($id, $first->available->piece, 1, $first->stance));
                 $stock = array_values(array_filter($stock, static fn(Available $one): bool => $one->piece->id !== $id));
             }
-            $wrong = array_filter($coach->lookOver($dressing, $by), static fn(Finding $one): bool => Verdict::Good !== $one->verdict && \in_array($one->check, [Check::Room, Check::Flame, Check::Surroundings, Check::Posture], true));
+            $wrong = array_filter(
+                $coach->lookOver($dressing, $by),
+                static fn(Finding $one): bool => Verdict::Good !== $one->verdict && \in_array(
+                    $one->check,
+                    [Check::Room, Check::Flame, Check::Surroundings, Check::Posture],
+                    true,
+                ),
+            );
             self::assertSame([], array_map(static fn(Finding $one): string => $one->check->value . ': ' . implode(', ', array_column($one->faults, 'code')), array_values($wrong)), "{$kind->value}, run {$run}");
         }
     }
@@ -62,7 +69,16 @@ final class FirstCandidateTest extends TestCase
             $stock = SeededStock::cupboard($random, 30);
             $dressing = SeededStock::bareSpot($random, $kind);
             foreach (\array_slice($stock, 0, 4) as $i => $offer) {
-                $dressing = $dressing->with(new PlacedPiece('there-' . $i, $offer->piece, 1, $random->getInt(0, max(1, $dressing->spot->width->tenths() - 2000)), Layer::Middle, 0, 0, $dressing->spot->postureOf($offer->piece->kind)));
+                $dressing = $dressing->with(new PlacedPiece(
+                    'there-' . $i,
+                    $offer->piece,
+                    1,
+                    $random->getInt(0, max(1, $dressing->spot->width->tenths() - 2000)),
+                    Layer::Middle,
+                    0,
+                    0,
+                    $dressing->spot->postureOf($offer->piece->kind),
+                ));
             }
             $candidates = (new CandidateRanking())->rank($dressing, \array_slice($stock, 4), $by, Season::Winter, 6)->candidates;
             $before = $coach->score($dressing, $coach->lookOver($dressing, $by));

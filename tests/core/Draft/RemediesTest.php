@@ -41,7 +41,9 @@ final class RemediesTest extends TestCase
         $coach = new Coach();
         $before = $this->penalties($coach->lookOver($dressing, $by));
         foreach ((new Remedies())->find($dressing, [], $by) as $remedy) {
-            $after = RemedyAct::TakeOff === $remedy->act ? $dressing->without($remedy->piece->id) : $dressing->without($remedy->piece->id)->with($remedy->piece);
+            $after = RemedyAct::TakeOff === $remedy->act
+                ? $dressing->without($remedy->piece->id)
+                : $dressing->without($remedy->piece->id)->with($remedy->piece);
             $penalties = $this->penalties($coach->lookOver($after, $by));
 
             self::assertLessThan($before[$remedy->answers->value], $penalties[$remedy->answers->value] ?? 0.0);
@@ -52,7 +54,10 @@ final class RemediesTest extends TestCase
 
     public function testAtMostThreeForEachFindingTheBestFirst(): void
     {
-        $dressing = new Dressing(Make::spot(width: 60, depth: 14), array_map(static fn(int $i): PlacedPiece => DressedSpots::at(PieceKind::cases()[$i], 4 * $i, 4, 10, id: 'p' . $i), [30, 31, 32, 33, 36]));
+        $dressing = new Dressing(
+            Make::spot(width: 60, depth: 14),
+            array_map(static fn(int $i): PlacedPiece => DressedSpots::at(PieceKind::cases()[$i], 4 * $i, 4, 10, id: 'p' . $i), [30, 31, 32, 33, 36]),
+        );
         $scores = [];
         foreach ((new Remedies())->find($dressing, [], Make::judgement()) as $remedy) {
             $scores[$remedy->answers->value][] = $remedy->after;
@@ -68,7 +73,10 @@ final class RemediesTest extends TestCase
     public function testWhatIsLeftSoAsksForNoRemedy(): void
     {
         $lopsided = new Dressing(Make::spot(width: 60), [DressedSpots::at(PieceKind::Vase, 1, 7, 14), DressedSpots::at(PieceKind::Jug, 12, 6, 9)]);
-        $answered = static fn(Taste $taste): array => array_unique(array_map(static fn(Remedy $one): string => $one->answers->value, (new Remedies())->find($lopsided, [], Make::judgement()->at($taste))));
+        $answered = static fn(Taste $taste): array => array_unique(array_map(
+            static fn(Remedy $one): string => $one->answers->value,
+            (new Remedies())->find($lopsided, [], Make::judgement()->at($taste)),
+        ));
 
         self::assertContains('balance.sides', $answered(new Taste()));
         self::assertNotContains('balance.sides', $answered(new Taste(overruled: [Check::Balance])));
@@ -77,8 +85,17 @@ final class RemediesTest extends TestCase
     public function testAnOwnedPieceIsAddedWhereItHelps(): void
     {
         $lopsided = new Dressing(Make::spot(width: 60, depth: 12), [DressedSpots::at(PieceKind::Vase, 1, 7, 14), DressedSpots::at(PieceKind::Jug, 12, 6, 9)]);
-        $candidates = (new CandidateRanking())->rank($lopsided, [new Available(Make::piece('crock', PieceKind::Crock, 9, 11), 1, 'C1')], Make::judgement(), Season::Winter, 5)->candidates;
-        $adds = array_values(array_filter((new Remedies())->find($lopsided, $candidates, Make::judgement()), static fn(Remedy $one): bool => RemedyAct::Add === $one->act && Check::Balance === $one->answers));
+        $candidates = (new CandidateRanking())->rank(
+            $lopsided,
+            [new Available(Make::piece('crock', PieceKind::Crock, 9, 11), 1, 'C1')],
+            Make::judgement(),
+            Season::Winter,
+            5,
+        )->candidates;
+        $adds = array_values(array_filter(
+            (new Remedies())->find($lopsided, $candidates, Make::judgement()),
+            static fn(Remedy $one): bool => RemedyAct::Add === $one->act && Check::Balance === $one->answers,
+        ));
 
         self::assertCount(1, $adds);
         self::assertGreaterThan(30 * 254, $adds[0]->piece->centre);
@@ -129,7 +146,16 @@ final class RemediesTest extends TestCase
     public function testACupboardOfEverythingOffersASofaCushionsFirst(): void
     {
         $stock = array_map(static fn(PieceKind $kind): Available => new Available(Make::piece($kind->value, $kind), 1, 'A1'), PieceKind::cases());
-        $offered = array_map(static fn(Candidate $one): PieceKind => $one->available->piece->kind, (new CandidateRanking())->rank(new Dressing(Make::spot(width: 84, depth: 22, clear: null, ledge: 17, kind: SpotKind::Sofa), []), $stock, Make::judgement(), Season::Winter, 12)->candidates);
+        $offered = array_map(
+            static fn(Candidate $one): PieceKind => $one->available->piece->kind,
+            (new CandidateRanking())->rank(
+                new Dressing(Make::spot(width: 84, depth: 22, clear: null, ledge: 17, kind: SpotKind::Sofa), []),
+                $stock,
+                Make::judgement(),
+                Season::Winter,
+                12,
+            )->candidates,
+        );
 
         self::assertEqualsCanonicalizing([PieceKind::Cushion, PieceKind::Throw], $offered);
     }

@@ -36,8 +36,30 @@ final class SeededStock
             $scale = $random->getInt(60, 150) / 100;
             $usual = $facts->usualSize();
             $scaled = static fn(Length $side): Length => Length::ofTenths(max(127, (int) ($side->tenths() * $scale)));
-            $piece = Make::piece('p' . $i, $kind, colours: [[self::COLOURS[$random->getInt(0, 5)], 100]], materials: [$facts->material ?? self::MATERIALS[$random->getInt(0, 5)]], hazards: 0 === $random->getInt(0, 4) ? [Hazard::Breakable] : $facts->hazards);
-            $available[] = new Available(new Piece($piece->id, $piece->name, $kind, 1, new Size($scaled($usual->width), $scaled($usual->depth), $scaled($usual->height)), $piece->weight, $piece->colours, $piece->materials, $piece->finish, [], $piece->hazards), 1, 'A1, attic');
+            $piece = Make::piece(
+                'p' . $i,
+                $kind,
+                colours: [[self::COLOURS[$random->getInt(0, 5)], 100]],
+                materials: [$facts->material ?? self::MATERIALS[$random->getInt(0, 5)]],
+                hazards: 0 === $random->getInt(0, 4) ? [Hazard::Breakable] : $facts->hazards,
+            );
+            $available[] = new Available(
+                new Piece(
+                    $piece->id,
+                    $piece->name,
+                    $kind,
+                    1,
+                    new Size($scaled($usual->width), $scaled($usual->depth), $scaled($usual->height)),
+                    $piece->weight,
+                    $piece->colours,
+                    $piece->materials,
+                    $piece->finish,
+                    [],
+                    $piece->hazards,
+                ),
+                1,
+                'A1, attic',
+            );
         }
 
         return $available;
@@ -51,6 +73,23 @@ final class SeededStock
         $layout = new Layout($facts->layout->tiers, seats: SpotKind::DiningTable === $kind ? 4 : 0, posts: $facts->layout->posts);
         $usual = Make::spot(kind: $kind);
 
-        return new Dressing(new Spot('spot', 'A spot', $kind, $scaled($facts->width), $scaled($facts->depth), $facts->ledgeHeight, $facts->clearHeight, $facts->seenFrom, [], $usual->wall, 0 === $random->getInt(0, 3) ? [SpotHazard::Children] : [], [], $layout), []);
+        return new Dressing(
+            new Spot(
+                'spot',
+                'A spot',
+                $kind,
+                $scaled($facts->width),
+                $scaled($facts->depth),
+                $facts->ledgeHeight,
+                $facts->clearHeight,
+                $facts->seenFrom,
+                [],
+                $usual->wall,
+                0 === $random->getInt(0, 3) ? [SpotHazard::Children] : [],
+                [],
+                $layout,
+            ),
+            [],
+        );
     }
 }

@@ -60,8 +60,16 @@ final class FloorPlanTest extends TestCase
 
     public function testTheRugIsMovedFirstAndAloneGoesOnlyWhatIsLight(): void
     {
-        $now = $this->standing(['chair' => [FurnitureKind::Chair, 18, 20, 0, 0, 0], 'rug' => [FurnitureKind::Rug, 96, 60, 0, 40, 0], 'sofa' => [FurnitureKind::Sofa, 84, 36, 90, 0, 0]]);
-        $then = $this->standing(['chair' => [FurnitureKind::Chair, 18, 20, 30, 0, 0], 'rug' => [FurnitureKind::Rug, 96, 60, 0, 40, 1], 'sofa' => [FurnitureKind::Sofa, 84, 36, 90, 0, 4]]);
+        $now = $this->standing([
+            'chair' => [FurnitureKind::Chair, 18, 20, 0, 0, 0],
+            'rug' => [FurnitureKind::Rug, 96, 60, 0, 40, 0],
+            'sofa' => [FurnitureKind::Sofa, 84, 36, 90, 0, 0],
+        ]);
+        $then = $this->standing([
+            'chair' => [FurnitureKind::Chair, 18, 20, 30, 0, 0],
+            'rug' => [FurnitureKind::Rug, 96, 60, 0, 40, 1],
+            'sofa' => [FurnitureKind::Sofa, 84, 36, 90, 0, 4],
+        ]);
         $rearrangement = Rearrangement::of($now, $then);
 
         self::assertSame(['rug', 'chair'], array_map(static fn(array $move): string => $move[0]->id, $rearrangement->moves), 'four quarters are none');
@@ -73,7 +81,11 @@ final class FloorPlanTest extends TestCase
     {
         foreach ([
             static fn(): FloorRoom => new FloorRoom(Length::ofInches(20), Length::ofInches(100)),
-            static fn(): FloorRoom => new FloorRoom(Length::ofInches(100), Length::ofInches(100), [new Opening(OpeningKind::Door, Wall::Left, Length::ofInches(80), Length::ofInches(32))]),
+            static fn(): FloorRoom => new FloorRoom(
+                Length::ofInches(100),
+                Length::ofInches(100),
+                [new Opening(OpeningKind::Door, Wall::Left, Length::ofInches(80), Length::ofInches(32))],
+            ),
             static fn(): Furniture => new Furniture('x', 'X', FurnitureKind::Other, Length::zero(), Length::ofInches(10)),
         ] as $make) {
             try {
@@ -95,9 +107,18 @@ final class FloorPlanTest extends TestCase
     private function found(array $things): array
     {
         $in = Length::ofInches(...);
-        $room = new FloorRoom($in(190), $in(150), [new Opening(OpeningKind::Door, Wall::Near, $in(20), $in(36)), new Opening(OpeningKind::Outlet, Wall::Far, $in(40), $in(3))]);
+        $room = new FloorRoom(
+            $in(190),
+            $in(150),
+            [new Opening(OpeningKind::Door, Wall::Near, $in(20), $in(36)), new Opening(OpeningKind::Outlet, Wall::Far, $in(40), $in(3))],
+        );
 
-        return array_map(static fn(FloorFinding $one): string => rtrim($one->check->value . ' ' . implode(' ', $one->furniture) . (null === $one->figure ? '' : ' ' . round($one->figure->tenths() / Length::TENTHS_PER_INCH))), (new FloorPlan($room, $this->standing($things)))->lookOver());
+        return array_map(
+            static fn(FloorFinding $one): string => rtrim($one->check->value . ' ' . implode(' ', $one->furniture) . (null === $one->figure
+                ? ''
+                : ' ' . round($one->figure->tenths() / Length::TENTHS_PER_INCH))),
+            (new FloorPlan($room, $this->standing($things)))->lookOver(),
+        );
     }
 
     /**
@@ -109,7 +130,10 @@ final class FloorPlanTest extends TestCase
     {
         $standing = [];
         foreach ($things as $id => [$kind, $width, $depth, $left, $top, $turns]) {
-            $standing[$id] = [new Furniture($id, ucfirst($id), $kind, Length::ofInches($width), Length::ofInches($depth)), new FloorPlace(Length::ofInches($left), Length::ofInches($top), $turns)];
+            $standing[$id] = [
+                new Furniture($id, ucfirst($id), $kind, Length::ofInches($width), Length::ofInches($depth)),
+                new FloorPlace(Length::ofInches($left), Length::ofInches($top), $turns),
+            ];
         }
 
         return $standing;

@@ -14,7 +14,10 @@ use Random\Randomizer;
 /** CSV files (RFC 4180, and as people save them) against the npm package Papa Parse, on seeded texts with quotes, breaks and blanks in every place. */
 final class CsvReferenceTest extends TestCase
 {
-    private const CELLS = ['brass bell', '', 'rust, plum', 'a;b', "two\nlines", 'said "yes"', '9 1/2 in', 'Ümläut', '柿', '""', ' inside ', "tab\there", '-4', '24,5'];
+    private const CELLS = [
+        'brass bell', '', 'rust, plum', 'a;b', "two\nlines", 'said "yes"', '9 1/2 in', 'Ümläut', '柿', '""', ' inside ', "tab\there",
+        '-4', '24,5',
+    ];
     private const ENDS = ["\n", "\r\n"];
 
     public function testSeededFilesAreReadAsTheReferenceReadsThem(): void

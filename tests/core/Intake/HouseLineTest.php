@@ -36,8 +36,15 @@ final class HouseLineTest extends TestCase
 
     /** @param list<string> $assumed */
     #[DataProvider('spots')]
-    public function testALineIsASpotWithWhatWasMeasuredAndWhatIsUsual(string $line, string $room, string $name, string $size, string $height, string $hazards, array $assumed): void
-    {
+    public function testALineIsASpotWithWhatWasMeasuredAndWhatIsUsual(
+        string $line,
+        string $room,
+        string $name,
+        string $size,
+        string $height,
+        string $hazards,
+        array $assumed,
+    ): void {
         $read = (new HouseLine(LengthUnit::Inch))->read($line, 'Snug');
         $text = new LengthText(LengthUnit::Inch);
 

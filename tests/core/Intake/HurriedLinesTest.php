@@ -46,7 +46,10 @@ final class HurriedLinesTest extends TestCase
     {
         $reading = $this->read($line);
         $this->addToAssertionCount(1);
-        $said = array_map(static fn(Question $question): string => $question->sentence . ' ' . $question->assumed, [...$reading->questions, ...$reading->assumed]);
+        $said = array_map(
+            static fn(Question $question): string => $question->sentence . ' ' . $question->assumed,
+            [...$reading->questions, ...$reading->assumed],
+        );
         $kept = mb_strtolower(implode(' ', [$reading->name, $reading->care, $reading->origin, $reading->place ?? '', ...$reading->guesses, ...$said]));
         $words = preg_split('/[^\pL\d\'’-]+/u', mb_strtolower($line), -1, \PREG_SPLIT_NO_EMPTY);
         foreach (false === $words ? [] : $words as $i => $word) {
@@ -85,7 +88,11 @@ final class HurriedLinesTest extends TestCase
 
     public function testSeveralSizesAreSeveralPieces(): void
     {
-        foreach (['brass candlesticks 6, 8 and 10 in' => ['6 in', '8 in', '10 in'], 'ginger jars blue: 12in, 9in' => ['12 in', '9 in'], '3 nesting baskets 14/12/10 in' => ['14 in', '12 in', '10 in']] as $line => $sizes) {
+        foreach ([
+            'brass candlesticks 6, 8 and 10 in' => ['6 in', '8 in', '10 in'],
+            'ginger jars blue: 12in, 9in' => ['12 in', '9 in'],
+            '3 nesting baskets 14/12/10 in' => ['14 in', '12 in', '10 in'],
+        ] as $line => $sizes) {
             $lines = explode("\n", $this->read($line)->questions[0]->replies[0]->line);
             self::assertCount(\count($sizes), $lines);
             foreach ($lines as $i => $one) {
@@ -143,7 +150,11 @@ final class HurriedLinesTest extends TestCase
     {
         $singular = rtrim($word, 's');
 
-        return null !== Lexicon::kind($word) || Lexicon::isGrown($word) || Lexicon::isAside($word) || null !== Lexicon::season($word) || null !== Lexicon::material($word) || null !== Lexicon::finish($word) || null !== Lexicon::shape($word) || null !== Lexicon::pattern($word) || null !== (new ColourNames())->read($word) || \in_array($singular, ['attic', 'cellar', 'cupboard', 'parlour', 'hall', 'loose', 'staple', 'year'], true);
+        return null !== Lexicon::kind($word) || Lexicon::isGrown($word) || Lexicon::isAside($word) || null !== Lexicon::season($word) || null !== Lexicon::material($word) || null !== Lexicon::finish($word) || null !== Lexicon::shape($word) || null !== Lexicon::pattern($word) || null !== (new ColourNames())->read($word) || \in_array(
+            $singular,
+            ['attic', 'cellar', 'cupboard', 'parlour', 'hall', 'loose', 'staple', 'year'],
+            true,
+        );
     }
 
     private function read(string $line): IntakeReading
@@ -153,6 +164,11 @@ final class HurriedLinesTest extends TestCase
 
     private function reader(): IntakeLine
     {
-        return new IntakeLine(LengthUnit::Inch, '$', [new KnownPlace('tote:A1', 'A1', 'attic'), new KnownPlace('tote:A2', 'A2', 'attic'), new KnownPlace('tote:C4', 'C4', 'cellar cupboard'), new KnownPlace('spot:Stove shelf', 'Stove shelf', 'Parlour')], new ColourNames());
+        return new IntakeLine(
+            LengthUnit::Inch,
+            '$',
+            [new KnownPlace('tote:A1', 'A1', 'attic'), new KnownPlace('tote:A2', 'A2', 'attic'), new KnownPlace('tote:C4', 'C4', 'cellar cupboard'), new KnownPlace('spot:Stove shelf', 'Stove shelf', 'Parlour')],
+            new ColourNames(),
+        );
     }
 }

@@ -23,7 +23,11 @@ final class IcuReferenceTest extends TestCase
     /** @return iterable<string, array{string, string, string}> locale, currency, its sign */
     public static function currencies(): iterable
     {
-        foreach (['USD' => ['$', 'en_US'], 'GBP' => ['£', 'en_GB'], 'EUR' => ['€', 'de_DE', 'fr_FR', 'it_IT', 'es_ES', 'nl_NL', 'pt_PT', 'fi_FI', 'el_GR', 'en_IE']] as $currency => $locales) {
+        foreach ([
+            'USD' => ['$', 'en_US'],
+            'GBP' => ['£', 'en_GB'],
+            'EUR' => ['€', 'de_DE', 'fr_FR', 'it_IT', 'es_ES', 'nl_NL', 'pt_PT', 'fi_FI', 'el_GR', 'en_IE'],
+        ] as $currency => $locales) {
             foreach (\array_slice($locales, 1) as $locale) {
                 yield "{$currency} in {$locale}" => [$locale, $currency, $locales[0]];
             }

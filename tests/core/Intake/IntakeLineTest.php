@@ -63,7 +63,10 @@ final class IntakeLineTest extends TestCase
 
     public function testTheFirstColourNamedIsTheBody(): void
     {
-        $shares = static fn(IntakeReading $reading): array => array_map(static fn(ColourShare $share): array => [$share->colour->hex(), $share->percent], $reading->colours);
+        $shares = static fn(IntakeReading $reading): array => array_map(
+            static fn(ColourShare $share): array => [$share->colour->hex(), $share->percent],
+            $reading->colours,
+        );
 
         self::assertSame([['#C0272D', 100]], $shares($this->read('red vase 9 in')));
         self::assertSame([['#A4492A', 70], ['#E5DCC6', 30]], $shares($this->read('vase 9 in, rust, bone')));
@@ -136,7 +139,10 @@ final class IntakeLineTest extends TestCase
     public function testALineWithoutEndIsRefusedAndNoLineBreaksIt(): void
     {
         self::assertSame('A line has at most 300 characters. Put the rest into the care note afterwards.', $this->read(str_repeat('vase ', 100))->questions[0]->sentence);
-        foreach (['$', '$$$', '///', 'x x x', '1/0 in vase', '"""', '“', "\0\0", '9 in 9 in 9 in 9 in', '3 for', '= 1 + 1', '<b>vase</b> 9 in red', str_repeat('9', 250)] as $line) {
+        foreach ([
+            '$', '$$$', '///', 'x x x', '1/0 in vase', '"""', '“', "\0\0", '9 in 9 in 9 in 9 in', '3 for', '= 1 + 1',
+            '<b>vase</b> 9 in red', str_repeat('9', 250),
+        ] as $line) {
             self::assertNotSame([], [...$this->read($line)->questions, $line]);
         }
     }
@@ -156,7 +162,13 @@ final class IntakeLineTest extends TestCase
     /** @return list<KnownPlace> */
     private static function places(): array
     {
-        return [new KnownPlace('tote:A1', 'A1', 'attic'), new KnownPlace('tote:A2', 'A2', 'attic'), new KnownPlace('tote:C4', 'C4', 'cellar cupboard'), new KnownPlace('spot:Stove shelf', 'Stove shelf', 'Parlour'), new KnownPlace('spot:Hall console', 'Hall console', 'Hall')];
+        return [
+            new KnownPlace('tote:A1', 'A1', 'attic'),
+            new KnownPlace('tote:A2', 'A2', 'attic'),
+            new KnownPlace('tote:C4', 'C4', 'cellar cupboard'),
+            new KnownPlace('spot:Stove shelf', 'Stove shelf', 'Parlour'),
+            new KnownPlace('spot:Hall console', 'Hall console', 'Hall'),
+        ];
     }
 
     private function placeName(?string $key): ?string

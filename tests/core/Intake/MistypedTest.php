@@ -12,7 +12,10 @@ use Random\Randomizer;
 /** A word with one slip of the finger is taken for the word it was, or for none: never for another thing. */
 final class MistypedTest extends TestCase
 {
-    private const WORDS = ['candlestick', 'lantern', 'cushion', 'garland', 'wreath', 'stocking', 'pumpkin', 'mirror', 'basket', 'ribbon', 'runner', 'napkin', 'arrangement', 'pillow', 'figurine', 'nutcracker', 'reindeer', 'snowman', 'bauble', 'ornament'];
+    private const WORDS = [
+        'candlestick', 'lantern', 'cushion', 'garland', 'wreath', 'stocking', 'pumpkin', 'mirror', 'basket', 'ribbon', 'runner', 'napkin',
+        'arrangement', 'pillow', 'figurine', 'nutcracker', 'reindeer', 'snowman', 'bauble', 'ornament',
+    ];
     private const SLIPS = ['left out', 'twice', 'changed places', 'beside'];
     /** Keys that lie beside each other on the common keyboard of three rows. */
     private const ROWS = ['qwertyuiop', 'asdfghjkl', 'zxcvbnm'];
@@ -44,7 +47,10 @@ final class MistypedTest extends TestCase
 
     public function testWordsOfOtherThingsAreLeftAlone(): void
     {
-        foreach (['boho', 'ferry', 'orchard', 'heirloom', 'aunt', 'velvet', 'attic', 'kitchen', 'plutonium', 'bridge', 'marble', 'winter', 'cellar', 'landing', 'copper', 'quilted'] as $word) {
+        foreach ([
+            'boho', 'ferry', 'orchard', 'heirloom', 'aunt', 'velvet', 'attic', 'kitchen', 'plutonium', 'bridge', 'marble', 'winter',
+            'cellar', 'landing', 'copper', 'quilted',
+        ] as $word) {
             self::assertNull(Lexicon::meant($word), $word);
         }
     }

@@ -74,8 +74,18 @@ final class NotationTest extends TestCase
             "{$height}\" tall {$width}\" wide", "{$height}\"h {$width}\"w", "{$height} in high, {$width} in wide", "{$height}\"h x {$width}\"w", "h{$height} w{$width}", "h {$height} w {$width}",
             "{$height}h x {$width}w", "{$height} inches tall and {$width} inches wide", "{$height}” high, {$width}” across",
         ]);
-        $price = self::one($random, ["\${$money} each", "@ \${$money}", "@{$money}", "{$money} each", "\${$money} ea", "{$money} dollars each", "\${$money} apiece"]);
-        $amount = self::one($random, 12 === $count ? ["{$count} {$plural}", "doz {$plural}", "a dozen {$plural}"] : (2 === $count ? ["2 {$plural}", "pr {$plural}", "pair of {$plural}", "couple of {$plural}"] : ["{$count} {$plural}", "x{$count} {$plural}", "set of {$count} {$plural}"]));
+        $price = self::one(
+            $random,
+            ["\${$money} each", "@ \${$money}", "@{$money}", "{$money} each", "\${$money} ea", "{$money} dollars each", "\${$money} apiece"],
+        );
+        $amount = self::one(
+            $random,
+            12 === $count
+                ? ["{$count} {$plural}", "doz {$plural}", "a dozen {$plural}"]
+                : (2 === $count
+                    ? ["2 {$plural}", "pr {$plural}", "pair of {$plural}", "couple of {$plural}"]
+                    : ["{$count} {$plural}", "x{$count} {$plural}", "set of {$count} {$plural}"]),
+        );
 
         return self::one($random, ["{$amount} {$size}, {$price}", "{$amount}, {$size}, {$price}", "{$amount}, {$price}, {$size}"]);
     }

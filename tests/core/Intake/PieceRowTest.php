@@ -30,7 +30,10 @@ final class PieceRowTest extends TestCase
 
     public function testACellGoesBeforeTheName(): void
     {
-        $row = $this->read(['name' => 'Blue glass vase', 'kind' => 'jar', 'height' => '9', 'colours' => 'rust 60, bone 40', 'materials' => 'none', 'hazards' => 'none', 'seasons' => 'winter; autumn', 'origin' => 'found']);
+        $row = $this->read([
+            'name' => 'Blue glass vase', 'kind' => 'jar', 'height' => '9', 'colours' => 'rust 60, bone 40', 'materials' => 'none',
+            'hazards' => 'none', 'seasons' => 'winter; autumn', 'origin' => 'found',
+        ]);
 
         self::assertSame([], $row->problems);
         self::assertSame([PieceKind::Jar, [], [], 'found'], [$row->reading->kind, $row->reading->materials, $row->reading->hazards, $row->reading->origin]);
@@ -110,6 +113,10 @@ final class PieceRowTest extends TestCase
 
     private function read(array $cells): PieceRow
     {
-        return (new PieceRowReader(LengthUnit::Inch, [new KnownPlace('tote:1', 'A1', 'attic'), new KnownPlace('tote:2', 'A2', 'attic')], new ColourNames()))->read($cells);
+        return (new PieceRowReader(
+            LengthUnit::Inch,
+            [new KnownPlace('tote:1', 'A1', 'attic'), new KnownPlace('tote:2', 'A2', 'attic')],
+            new ColourNames(),
+        ))->read($cells);
     }
 }

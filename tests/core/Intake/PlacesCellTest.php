@@ -72,6 +72,11 @@ final class PlacesCellTest extends TestCase
 
     private function reader(): PlacesCell
     {
-        return new PlacesCell(new PlaceWords([new KnownPlace('A1', 'A1', 'attic'), new KnownPlace('A2', 'A2', 'attic'), new KnownPlace('console', 'Console', 'Hall'), new KnownPlace('sill', 'Sill, kitchen', 'Kitchen')]));
+        return new PlacesCell(new PlaceWords([
+            new KnownPlace('A1', 'A1', 'attic'),
+            new KnownPlace('A2', 'A2', 'attic'),
+            new KnownPlace('console', 'Console', 'Hall'),
+            new KnownPlace('sill', 'Sill, kitchen', 'Kitchen'),
+        ]));
     }
 }

@@ -48,7 +48,16 @@ final class SheetLayoutTest extends TestCase
         $expected = array_map(static fn(array $thing): array => [$thing[1], (float) $thing[2], (float) $thing[3], $thing[5], $thing[6]], self::THINGS);
         for ($i = 0; $i < self::SHEETS; ++$i) {
             $file = $this->sheet();
-            $read = array_map(static fn(PieceRow $row): array => [$row->reading->count, round($row->reading->width?->inInches() ?? 0, 2), round($row->reading->height?->inInches() ?? 0, 2), $row->places[0]['place'] ?? '', $row->reading->costEach?->minor], $this->rows($file));
+            $read = array_map(
+                static fn(PieceRow $row): array => [
+                    $row->reading->count,
+                    round($row->reading->width?->inInches() ?? 0, 2),
+                    round($row->reading->height?->inInches() ?? 0, 2),
+                    $row->places[0]['place'] ?? '',
+                    $row->reading->costEach?->minor,
+                ],
+                $this->rows($file),
+            );
 
             self::assertEqualsWithDelta($expected, $read, 0.02, "sheet {$i}\n" . mb_scrub($file));
         }
@@ -73,18 +82,29 @@ final class SheetLayoutTest extends TestCase
         $columns = TableColumns::of($table->heads);
         $reader = new PieceRowReader(LengthUnit::Inch, [new KnownPlace('A1', 'A1', 'attic'), new KnownPlace('A2', 'A2', 'cellar')], new ColourNames());
 
-        return array_map(static fn(array $row, string $under): PieceRow => $reader->read($columns->cells($row) + ('' === $under ? [] : ['under' => $under])), $table->rows, $table->under);
+        return array_map(
+            static fn(array $row, string $under): PieceRow => $reader->read($columns->cells($row) + ('' === $under ? [] : ['under' => $under])),
+            $table->rows,
+            $table->under,
+        );
     }
 
     private function sheet(): string
     {
         $sizes = $this->one(['columns', 'one cell', 'in the name']);
-        $fields = $this->random->shuffleArray(array_values(array_filter(array_keys(self::HEADS), static fn(string $field): bool => 'columns' === $sizes || !\in_array($field, ['width', 'height'], true))));
+        $fields = $this->random->shuffleArray(array_values(array_filter(
+            array_keys(self::HEADS),
+            static fn(string $field): bool => 'columns' === $sizes || !\in_array($field, ['width', 'height'], true),
+        )));
         $unit = $this->one(['in', 'inches', '"', 'cm']);
         $unitInHead = 'columns' === $sizes && \in_array($unit, ['in', 'cm'], true) && $this->coin();
         $separator = $this->one([',', ';', "\t", '|']);
         $rows = [];
-        $heads = array_map(fn(string $field): string => $this->one(self::HEADS[$field]) . ($unitInHead && \in_array($field, ['width', 'height'], true) ? " ({$unit})" : ''), $fields);
+        $heads = array_map(fn(string $field): string => $this->one(self::HEADS[$field]) . (
+            $unitInHead
+            && \in_array($field, ['width', 'height'], true) ? " ({$unit}
+        )" : ''
+        ), $fields);
         if ('one cell' === $sizes) {
             $heads[] = $this->one(['Size', 'Dimensions', 'Measurements']);
         }
@@ -103,7 +123,10 @@ final class SheetLayoutTest extends TestCase
             $rows[] = ['Total', '', '19'];
         }
         $end = $this->one(["\n", "\r\n", "\r"]);
-        $text = implode($end, array_map(fn(array $row): string => implode($separator, array_map(fn(string $cell): string => $this->quoted($cell, $separator), $row)), $rows)) . $end;
+        $text = implode(
+            $end,
+            array_map(fn(array $row): string => implode($separator, array_map(fn(string $cell): string => $this->quoted($cell, $separator), $row)), $rows),
+        ) . $end;
 
         return match ($this->one(['plain', 'mark', 'wide'])) {
             'mark' => "\xEF\xBB\xBF" . $text,
@@ -121,7 +144,9 @@ final class SheetLayoutTest extends TestCase
     private function row(array $thing, array $fields, string $sizes, string $unit, string $headUnit): array
     {
         [$name, $count, $width, $height, $colour, $place, $cents] = $thing;
-        $length = static fn(int $inches): string => ('cm' === $unit . $headUnit ? (string) (2.54 * $inches) : (string) $inches) . ('' === $unit ? '' : ('"' === $unit ? '"' : ' ' . $unit));
+        $length = static fn(int $inches): string => ('cm' === $unit . $headUnit
+            ? (string) (2.54 * $inches)
+            : (string) $inches) . ('' === $unit ? '' : ('"' === $unit ? '"' : ' ' . $unit));
         $size = $length($width) . ' x ' . $length($height);
         $cells = [];
         foreach ($fields as $field) {
@@ -141,7 +166,9 @@ final class SheetLayoutTest extends TestCase
 
     private function quoted(string $cell, string $separator): string
     {
-        return str_contains($cell, $separator) || str_contains($cell, '"') || 0 === $this->random->getInt(0, 5) ? '"' . str_replace('"', '""', $cell) . '"' : $cell;
+        return str_contains($cell, $separator) || str_contains($cell, '"') || 0 === $this->random->getInt(0, 5)
+            ? '"' . str_replace('"', '""', $cell) . '"'
+            : $cell;
     }
 
     private function coin(): bool

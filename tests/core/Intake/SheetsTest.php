@@ -17,7 +17,10 @@ use BrightCupboard\Core\Stock\Season;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Inventories as people keep them, all invented: titles, two rows of heads or none, totals, ticks, pairs, prices for the set, odd encodings. Nothing is cut silently. */
+/**
+ * Inventories as people keep them, all invented: titles, two rows of heads or none, totals, ticks, pairs, prices
+ * for the set, odd encodings. Nothing is cut silently.
+ */
 final class SheetsTest extends TestCase
 {
     /** @return iterable<string, array{string, list<string>, list<string>}> file, rows as read (see said()), what is no thing */
@@ -68,8 +71,17 @@ final class SheetsTest extends TestCase
     {
         $table = CsvTable::read($file);
         $columns = TableColumns::of($table->heads);
-        $cells = array_map(static fn(array $row, string $under): array => $columns->cells($row) + ('' === $under ? [] : ['under' => $under]), $table->rows, $table->under);
-        $reader = new PieceRowReader(LengthUnit::Inch, [new KnownPlace('A1', 'A1', 'attic'), new KnownPlace('A2', 'A2', 'attic')], new ColourNames(), PieceRowReader::isDayFirst(array_map(static fn(array $row): string => $row['came'] ?? '', $cells)));
+        $cells = array_map(
+            static fn(array $row, string $under): array => $columns->cells($row) + ('' === $under ? [] : ['under' => $under]),
+            $table->rows,
+            $table->under,
+        );
+        $reader = new PieceRowReader(
+            LengthUnit::Inch,
+            [new KnownPlace('A1', 'A1', 'attic'), new KnownPlace('A2', 'A2', 'attic')],
+            new ColourNames(),
+            PieceRowReader::isDayFirst(array_map(static fn(array $row): string => $row['came'] ?? '', $cells)),
+        );
 
         self::assertSame($rows, array_map(fn(array $row): string => $this->said($reader->read($row)), $cells));
         if ([] !== $asides) {
@@ -111,18 +123,26 @@ final class SheetsTest extends TestCase
     private function said(PieceRow $row): string
     {
         $read = $row->reading;
-        $length = static fn(string $side, ?float $inches): string => null === $inches ? '' : " {$side}" . rtrim(rtrim(number_format($inches, 2, '.', ''), '0'), '.');
+        $length = static fn(string $side, ?float $inches): string => null === $inches
+            ? ''
+            : " {$side}" . rtrim(rtrim(number_format($inches, 2, '.', ''), '0'), '.');
         $isAssumed = [] !== array_filter($read->assumed, static fn(\BrightCupboard\Core\Intake\Question $one): bool => 'size' === $one->field);
         $isWide = null !== $read->kind && 'width' === $read->kind->facts()->measuredBy;
         $isBoth = null !== $read->width && null !== $read->height && null !== $read->depth && abs($read->width->inInches() / max(0.01, $read->height->inInches()) - ($read->kind?->facts()->proportions[0] ?? 1) / ($read->kind?->facts()->proportions[2] ?? 1)) > 0.02;
         $text = $read->count . ' ' . ($read->kind->value ?? '-');
-        $text .= $isAssumed ? ' ~size' : (($isBoth || $isWide ? $length('w', $read->width?->inInches()) : '') . ($isWide && !$isBoth ? '' : $length('h', $read->height?->inInches())));
+        $text .= $isAssumed
+            ? ' ~size'
+            : (($isBoth || $isWide ? $length('w', $read->width?->inInches()) : '') . ($isWide && !$isBoth ? '' : $length('h', $read->height?->inInches())));
         $text .= null === $read->costEach ? '' : ' $' . $read->costEach->minor;
-        $text .= [] === array_filter($read->assumed, static fn(\BrightCupboard\Core\Intake\Question $one): bool => 'colours' === $one->field) ? '' : ' ~colours';
+        $text .= [] === array_filter($read->assumed, static fn(\BrightCupboard\Core\Intake\Question $one): bool => 'colours' === $one->field)
+            ? ''
+            : ' ~colours';
         $text .= [] === $read->seasons ? '' : ' s:' . implode(',', array_map(static fn(Season $season): string => $season->value, $read->seasons));
         $text .= '' === $read->origin ? '' : ' o:' . $read->origin;
         $text .= null === $row->cameOn ? '' : ' ' . $row->cameOn->format('Y-m-d');
-        $text .= [] === $row->places ? '' : ' @' . implode(',', array_map(static fn(array $at): string => $at['place'] . (\count($row->places) > 1 ? '×' . $at['units'] : ''), $row->places));
+        $text .= [] === $row->places
+            ? ''
+            : ' @' . implode(',', array_map(static fn(array $at): string => $at['place'] . (\count($row->places) > 1 ? '×' . $at['units'] : ''), $row->places));
         $text .= '' === $read->care ? '' : " ({$read->care})";
         $text .= [] === $row->problems ? '' : ' ! ' . implode(' ', array_column($row->problems, 'field'));
 

@@ -105,7 +105,9 @@ final class FitMeterTest extends TestCase
             foreach ([$look, new Look('Quiet', $look->ribbons, [], $look->resting, 50, $look->balance, ColourSchool::Quiet)] as $one) {
                 $meter = new FitMeter($one);
                 for ($i = 0; $i < 1500; ++$i) {
-                    $rgb = 0 === $i % 3 ? array_fill(0, 3, $random->getInt(0, 254)) : [$random->getInt(0, 254), $random->getInt(0, 254), $random->getInt(0, 254)];
+                    $rgb = 0 === $i % 3
+                        ? array_fill(0, 3, $random->getInt(0, 254))
+                        : [$random->getInt(0, 254), $random->getInt(0, 254), $random->getInt(0, 254)];
                     $next = $rgb;
                     ++$next[$i % 3 === 0 ? $random->getInt(0, 2) : $i % 3];
                     $fit = static fn(array $of): int => $meter->fit(Make::piece('p', colours: [[sprintf('#%02X%02X%02X', ...$of), 100]]))->score;
@@ -122,7 +124,14 @@ final class FitMeterTest extends TestCase
     #[TestWith(['#101010'])]
     public function testANeutralSitsInWarmAndCoolLooks(string $hex): void
     {
-        $cool = new Look('River', [new Ribbon('Navy', Srgb::ofHex('#1F2A4D'), RibbonRole::Base, 60), new Ribbon('River', Srgb::ofHex('#4E7D9C'), RibbonRole::Second, 40)], [], new Resting(), 50, BalanceSchool::Centred);
+        $cool = new Look(
+            'River',
+            [new Ribbon('Navy', Srgb::ofHex('#1F2A4D'), RibbonRole::Base, 60), new Ribbon('River', Srgb::ofHex('#4E7D9C'), RibbonRole::Second, 40)],
+            [],
+            new Resting(),
+            50,
+            BalanceSchool::Centred,
+        );
         foreach ([Make::look(), $cool] as $look) {
             self::assertGreaterThanOrEqual(70, (new FitMeter($look))->fit(Make::piece('p', colours: [[$hex, 100]]))->score);
         }
@@ -130,7 +139,11 @@ final class FitMeterTest extends TestCase
 
     public function testOutOfSeasonNothingIsInTheLook(): void
     {
-        $fit = (new FitMeter(Make::look(textures: [Texture::Metal]), Season::Winter))->fit(Make::piece('p', materials: [Material::Brass], seasons: [Season::Summer]));
+        $fit = (new FitMeter(Make::look(textures: [Texture::Metal]), Season::Winter))->fit(Make::piece(
+            'p',
+            materials: [Material::Brass],
+            seasons: [Season::Summer],
+        ));
 
         self::assertSame(79, $fit->score);
     }
@@ -164,7 +177,10 @@ final class FitMeterTest extends TestCase
     #[TestWith([[50, 49], 'The ribbon shares must add up to 100 %, they add up to 99 %.'])]
     public function testRefusesALookNothingCouldBeJudgedBy(array $shares, string $sentence): void
     {
-        $ribbons = array_map(static fn(int $percent): Ribbon => new Ribbon('Ribbon', Srgb::ofHex('#B5532A'), RibbonRole::Base, $percent), array_values($shares));
+        $ribbons = array_map(
+            static fn(int $percent): Ribbon => new Ribbon('Ribbon', Srgb::ofHex('#B5532A'), RibbonRole::Base, $percent),
+            array_values($shares),
+        );
 
         $this->expectException(InvalidLook::class);
         $this->expectExceptionMessage($sentence);

@@ -19,7 +19,10 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** The fit of seeded pieces to seeded looks, against the same description written a second time in another language on the distances of the npm package culori. */
+/**
+ * The fit of seeded pieces to seeded looks, against the same description written a second time in another language
+ * on the distances of the npm package culori.
+ */
 final class FitReferenceTest extends TestCase
 {
     private const CASES = 400;
@@ -27,7 +30,10 @@ final class FitReferenceTest extends TestCase
     public function testTheColourPartOfTheFitAgrees(): void
     {
         $random = new Randomizer(new Mt19937(21));
-        $cases = array_map(fn(): array => ['ribbons' => $this->shares($random, $random->getInt(1, 6)), 'colours' => $this->shares($random, $random->getInt(1, 5))], range(1, self::CASES));
+        $cases = array_map(
+            fn(): array => ['ribbons' => $this->shares($random, $random->getInt(1, 6)), 'colours' => $this->shares($random, $random->getInt(1, 5))],
+            range(1, self::CASES),
+        );
         /** @var list<array{score: float, ribbon: int}> $expected */
         $expected = Reference::ask(__DIR__ . '/fit.mjs', $cases);
         $verdicts = [];
@@ -50,7 +56,9 @@ final class FitReferenceTest extends TestCase
             $percent = $i === $count ? $left : $random->getInt(1, $left - ($count - $i));
             $left -= $percent;
             $grey = $random->getInt(60, 240);
-            $hex = 0 === $random->getInt(0, 3) ? sprintf('#%02X%02X%02X', $grey, $grey, max(0, $grey - $random->getInt(-8, 14))) : sprintf('#%06X', $random->getInt(0, 0xFFFFFF));
+            $hex = 0 === $random->getInt(0, 3)
+                ? sprintf('#%02X%02X%02X', $grey, $grey, max(0, $grey - $random->getInt(-8, 14)))
+                : sprintf('#%06X', $random->getInt(0, 0xFFFFFF));
             $shares[] = ['hex' => substr($hex, 0, 7), 'percent' => $percent];
         }
 
@@ -60,12 +68,31 @@ final class FitReferenceTest extends TestCase
     /** @param list<array{hex: string, percent: int}> $ribbons */
     private function look(array $ribbons): Look
     {
-        return new Look('Seeded', array_map(static fn(array $one, int $i): Ribbon => new Ribbon('Ribbon ' . $i, Srgb::ofHex($one['hex']), 0 === $i ? RibbonRole::Base : RibbonRole::Accent, $one['percent']), $ribbons, array_keys($ribbons)), [], new Resting([], []), 50, BalanceSchool::Centred);
+        return new Look(
+            'Seeded',
+            array_map(
+                static fn(array $one, int $i): Ribbon => new Ribbon(
+                    'Ribbon ' . $i,
+                    Srgb::ofHex($one['hex']),
+                    0 === $i ? RibbonRole::Base : RibbonRole::Accent,
+                    $one['percent'],
+                ),
+                $ribbons,
+                array_keys($ribbons),
+            ),
+            [],
+            new Resting([], []),
+            50,
+            BalanceSchool::Centred,
+        );
     }
 
     /** @param list<array{hex: string, percent: int}> $colours */
     private function piece(array $colours): Piece
     {
-        return Make::piece('piece')->withColours(array_map(static fn(array $one): ColourShare => new ColourShare(Srgb::ofHex($one['hex']), $one['percent']), $colours));
+        return Make::piece('piece')->withColours(array_map(
+            static fn(array $one): ColourShare => new ColourShare(Srgb::ofHex($one['hex']), $one['percent']),
+            $colours,
+        ));
     }
 }

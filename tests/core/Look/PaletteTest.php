@@ -73,7 +73,11 @@ final class PaletteTest extends TestCase
     public function testCompanyIsNearOppositeDarkerLighterAndMetal(): void
     {
         $juniper = Oklch::of(Srgb::ofHex('#3E5F5A'));
-        $partners = array_column(array_map(static fn(Partner $p): array => [$p->kind, Oklch::of($p->colour)], (new PartnerColours(new ColourNames()))->of(Srgb::ofHex('#3E5F5A'))), 1, 0);
+        $partners = array_column(
+            array_map(static fn(Partner $p): array => [$p->kind, Oklch::of($p->colour)], (new PartnerColours(new ColourNames()))->of(Srgb::ofHex('#3E5F5A'))),
+            1,
+            0,
+        );
 
         self::assertSame(['near in hue', 'near, the other way', 'opposite', 'darker sister', 'lighter sister', 'metal'], array_keys($partners));
         self::assertEqualsWithDelta(32.0, $partners['near in hue']->hueApart($juniper), 3.0);

@@ -24,7 +24,10 @@ final class PurseTest extends TestCase
             $budget = $random->getInt(0, 50_000);
             $lines = $this->seededLines($random, $random->getInt(0, 40));
             $purse = new Purse(Money::ofMinor($budget), Money::ofMinor(2500), $lines);
-            $sum = static fn(LineState $state, Tender $tender): int => array_sum(array_map(static fn(PurseLine $l): int => $l->state === $state && $l->tender === $tender ? $l->price->minor : 0, $lines));
+            $sum = static fn(LineState $state, Tender $tender): int => array_sum(array_map(
+                static fn(PurseLine $l): int => $l->state === $state && $l->tender === $tender ? $l->price->minor : 0,
+                $lines,
+            ));
 
             self::assertSame($sum(LineState::Got, Tender::Purse), $purse->spent->minor);
             self::assertSame($sum(LineState::Ordered, Tender::Purse), $purse->committed->minor);
@@ -65,7 +68,13 @@ final class PurseTest extends TestCase
     {
         $lines = [];
         for ($i = 0; $i < $count; ++$i) {
-            $lines[] = new PurseLine('l' . $i, 'Line ' . $i, Money::ofMinor($random->getInt(0, 4000)), LineState::cases()[$random->getInt(0, 4)], Tender::cases()[$random->getInt(0, 1)]);
+            $lines[] = new PurseLine(
+                'l' . $i,
+                'Line ' . $i,
+                Money::ofMinor($random->getInt(0, 4000)),
+                LineState::cases()[$random->getInt(0, 4)],
+                Tender::cases()[$random->getInt(0, 1)],
+            );
         }
 
         return $lines;

@@ -60,7 +60,11 @@ final class StayInsideTest extends TestCase
 
     public function testDroppingEverythingMayNotBeEnough(): void
     {
-        $purse = new Purse(Money::ofMinor(100), Money::zero(), [new PurseLine('a', 'Urn', Money::ofMinor(900), LineState::Ordered, Tender::Purse), new PurseLine('b', 'Bow', Money::ofMinor(50), LineState::Wanted, Tender::Purse)]);
+        $purse = new Purse(
+            Money::ofMinor(100),
+            Money::zero(),
+            [new PurseLine('a', 'Urn', Money::ofMinor(900), LineState::Ordered, Tender::Purse), new PurseLine('b', 'Bow', Money::ofMinor(50), LineState::Wanted, Tender::Purse)],
+        );
 
         self::assertNull((new StayInside())->dropped($purse));
     }
@@ -68,7 +72,15 @@ final class StayInsideTest extends TestCase
     /** @param list<int> $prices */
     private function purse(array $prices, int $budget): Purse
     {
-        return new Purse(Money::ofMinor($budget), Money::zero(), array_map(static fn(int $i, int $price): PurseLine => new PurseLine('l' . $i, 'Line ' . $i, Money::ofMinor($price), LineState::Wanted, Tender::Purse), array_keys($prices), $prices));
+        return new Purse(
+            Money::ofMinor($budget),
+            Money::zero(),
+            array_map(
+                static fn(int $i, int $price): PurseLine => new PurseLine('l' . $i, 'Line ' . $i, Money::ofMinor($price), LineState::Wanted, Tender::Purse),
+                array_keys($prices),
+                $prices,
+            ),
+        );
     }
 
     /** @param list<PurseLine> $lines */

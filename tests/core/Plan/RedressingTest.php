@@ -44,7 +44,11 @@ final class RedressingTest extends TestCase
     {
         $plan = $this->plan([Make::piece('vase')]);
         $plan = $plan->with($plan->place('old', 'vase', $this->spot(), 1, new Stance(0)));
-        $after = $plan->with((new Redressing($plan))->asVersion($this->spot(), [new PlannedPlace('v1', 'vase', 'spot', 1, 2540, Layer::Middle, 0)], $this->newId(...)));
+        $after = $plan->with((new Redressing($plan))->asVersion(
+            $this->spot(),
+            [new PlannedPlace('v1', 'vase', 'spot', 1, 2540, Layer::Middle, 0)],
+            $this->newId(...),
+        ));
 
         self::assertSame([2540], array_map(static fn(PlannedPlace $one): int => $one->left, $after->at('spot')));
     }
@@ -57,9 +61,25 @@ final class RedressingTest extends TestCase
     {
         $plan = $this->plan([Make::piece('tapers', count: 3)]);
         $other = Make::spot();
-        $other = new Spot('other', 'Other', $other->kind, $other->width, $other->depth, $other->ledgeHeight, $other->clearHeight, $other->seenFrom, [], $other->wall, []);
+        $other = new Spot(
+            'other',
+            'Other',
+            $other->kind,
+            $other->width,
+            $other->depth,
+            $other->ledgeHeight,
+            $other->clearHeight,
+            $other->seenFrom,
+            [],
+            $other->wall,
+            [],
+        );
         $plan = $plan->with($plan->place('there', 'tapers', $other, 1, new Stance(0)));
-        $after = $plan->with((new Redressing($plan))->asVersion($this->spot(), [new PlannedPlace('v1', 'tapers', 'spot', $wanted, 0, Layer::Middle, 0)], $this->newId(...)));
+        $after = $plan->with((new Redressing($plan))->asVersion(
+            $this->spot(),
+            [new PlannedPlace('v1', 'tapers', 'spot', $wanted, 0, Layer::Middle, 0)],
+            $this->newId(...),
+        ));
 
         self::assertSame($put, array_sum(array_map(static fn(PlannedPlace $one): int => $one->count, $after->at('spot'))));
     }
@@ -79,7 +99,18 @@ final class RedressingTest extends TestCase
             $pieces = array_map(static fn(int $i): Piece => Make::piece('p' . $i, count: $random->getInt(1, 4)), range(0, 4));
             $plan = $this->plan($pieces);
             for ($i = 0; $i < 6; ++$i) {
-                $version = array_map(fn(int $j): PlannedPlace => new PlannedPlace('v' . $j, 'p' . $random->getInt(0, 4), 'spot', $random->getInt(1, 4), $random->getInt(0, 9000), Layer::Middle, 0), range(0, $random->getInt(0, 4)));
+                $version = array_map(
+                    fn(int $j): PlannedPlace => new PlannedPlace(
+                        'v' . $j,
+                        'p' . $random->getInt(0, 4),
+                        'spot',
+                        $random->getInt(1, 4),
+                        $random->getInt(0, 9000),
+                        Layer::Middle,
+                        0,
+                    ),
+                    range(0, $random->getInt(0, 4)),
+                );
                 $plan = $plan->with((new Redressing($plan))->asVersion($this->spot(), $version, $this->newId(...)));
                 foreach ($pieces as $piece) {
                     self::assertGreaterThanOrEqual(0, $plan->free($piece->id), "run {$run}");
@@ -118,6 +149,13 @@ final class RedressingTest extends TestCase
     {
         $stock = array_column($pieces, null, 'id');
 
-        return new Plan($stock, [], new Whereabouts(array_map(static fn(Piece $piece): array => ['loose' => $piece->count], $stock)), ['spot' => $this->spot()], [], []);
+        return new Plan(
+            $stock,
+            [],
+            new Whereabouts(array_map(static fn(Piece $piece): array => ['loose' => $piece->count], $stock)),
+            ['spot' => $this->spot()],
+            [],
+            [],
+        );
     }
 }

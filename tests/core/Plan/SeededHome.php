@@ -34,12 +34,41 @@ final readonly class SeededHome
     public function __construct(int $seed)
     {
         $random = new Randomizer(new Mt19937($seed));
-        $this->spots = array_map(static fn(int $i): DaySpot => new DaySpot(new Spot('s' . $i, 'Spot ' . $i, SpotKind::Shelf, Length::ofInches(40), Length::ofInches(10), Length::ofInches(30), null, SeenFrom::Front, [], Srgb::ofHex('#FFFFFF'), []), 'Room ' . intdiv($i, 2), intdiv($i, 2), $i), range(0, $random->getInt(1, 7)));
-        $this->totes = array_map(static fn(int $i): StoredTote => new StoredTote('t' . $i, 'T' . $i, 0 === $i % 2 ? 'attic' : 'cellar', Make::size($random->getInt(8, 30), 16, 14)), range(0, $random->getInt(0, 4)));
+        $this->spots = array_map(
+            static fn(int $i): DaySpot => new DaySpot(
+                new Spot(
+                    's' . $i,
+                    'Spot ' . $i,
+                    SpotKind::Shelf,
+                    Length::ofInches(40),
+                    Length::ofInches(10),
+                    Length::ofInches(30),
+                    null,
+                    SeenFrom::Front,
+                    [],
+                    Srgb::ofHex('#FFFFFF'),
+                    [],
+                ),
+                'Room ' . intdiv($i, 2),
+                intdiv($i, 2),
+                $i,
+            ),
+            range(0, $random->getInt(1, 7)),
+        );
+        $this->totes = array_map(
+            static fn(int $i): StoredTote => new StoredTote('t' . $i, 'T' . $i, 0 === $i % 2 ? 'attic' : 'cellar', Make::size($random->getInt(8, 30), 16, 14)),
+            range(0, $random->getInt(0, 4)),
+        );
         $units = $intents = [];
         for ($p = 0; $p < $random->getInt(1, 25); ++$p) {
             $count = $random->getInt(1, 6);
-            $piece = Make::piece('p' . $p, width: $random->getInt(2, 12), height: $random->getInt(2, 14), count: $count, grams: 0 === $random->getInt(0, 9) ? 12_000 : 800);
+            $piece = Make::piece(
+                'p' . $p,
+                width: $random->getInt(2, 12),
+                height: $random->getInt(2, 14),
+                count: $count,
+                grams: 0 === $random->getInt(0, 9) ? 12_000 : 800,
+            );
             for ($u = 0; $u < $count; ++$u) {
                 $place = $this->anyPlace($random)->key();
                 $units[$piece->id][$place] = ($units[$piece->id][$place] ?? 0) + 1;

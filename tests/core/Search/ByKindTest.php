@@ -51,7 +51,10 @@ final class ByKindTest extends TestCase
             }
             $answered = self::ask("vases under {$limit} in", static fn(): array => $cards);
             $heights = array_column(array_map(static fn(SearchCard $card): array => [$card->id, $card->height], $cards), 1, 0);
-            $met = array_map(static fn(SearchCard $card): string => $card->id, array_values(array_filter($cards, static fn(SearchCard $card): bool => $card->height <= 254 * $limit)));
+            $met = array_map(
+                static fn(SearchCard $card): string => $card->id,
+                array_values(array_filter($cards, static fn(SearchCard $card): bool => $card->height <= 254 * $limit)),
+            );
 
             self::assertEqualsCanonicalizing($met, self::ids($answered));
             foreach ($answered->found as $found) {
@@ -65,7 +68,18 @@ final class ByKindTest extends TestCase
 
     public function testWhatAlmostGoesIntoATote(): void
     {
-        $card = static fn(string $id, int $inches): SearchCard => new SearchCard($id, "box {$id}", 'box', [], 254 * $inches, 254 * $inches, 254 * $inches, 0, ['loose'], kind: 'box');
+        $card = static fn(string $id, int $inches): SearchCard => new SearchCard(
+            $id,
+            "box {$id}",
+            'box',
+            [],
+            254 * $inches,
+            254 * $inches,
+            254 * $inches,
+            0,
+            ['loose'],
+            kind: 'box',
+        );
         $query = StockQuery::read('boxes that fit in a1', LengthUnit::Inch, new ColourNames(), [new Opening('a1', 2540, 2540, 2540, true)]);
         $answered = $query->among(static fn(): array => [$card('in', 10), $card('almost', 11), $card('never', 14)]);
 
@@ -96,9 +110,28 @@ final class ByKindTest extends TestCase
         $cards = [];
         for ($i = 0; $i < 200; ++$i) {
             $kind = ['vase', 'ribbon', 'bell', 'garland'][$random->getInt(0, 3)];
-            $cards["c{$i}"] = new SearchCard("c{$i}", "{$kind} {$i}", $kind, [], 254 * $random->getInt(2, 30), 254, 254 * $random->getInt(2, 30), 0, ['tote'], $random->getInt(0, 3) * 100, 0, $random->getInt(0, 2) * 250, $random->getInt(1, 5), $kind, 'vase' === $kind ? 0 : $random->getInt(1, 90) * 254);
+            $cards["c{$i}"] = new SearchCard(
+                "c{$i}",
+                "{$kind} {$i}",
+                $kind,
+                [],
+                254 * $random->getInt(2, 30),
+                254,
+                254 * $random->getInt(2, 30),
+                0,
+                ['tote'],
+                $random->getInt(0, 3) * 100,
+                0,
+                $random->getInt(0, 2) * 250,
+                $random->getInt(1, 5),
+                $kind,
+                'vase' === $kind ? 0 : $random->getInt(1, 90) * 254,
+            );
         }
-        foreach (['how many vases', 'what did the bells cost', 'what is left of the ribbon', 'vases under 10 in', 'garland or ribbon', 'not vases'] as $question) {
+        foreach ([
+            'how many vases', 'what did the bells cost', 'what is left of the ribbon', 'vases under 10 in', 'garland or ribbon',
+            'not vases',
+        ] as $question) {
             $answered = self::ask($question, static fn(): array => $cards);
             $found = array_map(static fn(string $id): SearchCard => $cards[$id], self::ids($answered));
             $sum = static fn(\Closure $of): int => array_sum(array_map($of, $found));
@@ -118,7 +151,18 @@ final class ByKindTest extends TestCase
         $size = $kind->facts()->usualSize();
         $scaled = static fn(int $tenths): int => (int) round($times * $tenths);
 
-        return new SearchCard($id, $name, $kind->value, [], $scaled($size->width->tenths()), $scaled($size->depth->tenths()), $scaled($size->height->tenths()), 0, ['tote'], kind: $kind->value);
+        return new SearchCard(
+            $id,
+            $name,
+            $kind->value,
+            [],
+            $scaled($size->width->tenths()),
+            $scaled($size->depth->tenths()),
+            $scaled($size->height->tenths()),
+            0,
+            ['tote'],
+            kind: $kind->value,
+        );
     }
 
     /**
@@ -133,6 +177,9 @@ final class ByKindTest extends TestCase
     /** @return list<string> what meets all of it */
     private static function ids(Answered $answered): array
     {
-        return array_map(static fn(Found $one): string => $one->id, array_values(array_filter($answered->found, static fn(Found $one): bool => [] === $one->misses)));
+        return array_map(
+            static fn(Found $one): string => $one->id,
+            array_values(array_filter($answered->found, static fn(Found $one): bool => [] === $one->misses)),
+        );
     }
 }

@@ -55,7 +55,10 @@ final class QuestionsTest extends TestCase
             }, self::words($colours));
             [$width, $depth, $height] = array_map(static fn(string $inches): int => 254 * (int) $inches, self::words($sides));
             [$cost, $worth, $grams] = array_map(intval(...), self::words($amounts));
-            $textures = array_map(static fn(string $word): string => explode(' and ', Lexicon::material($word)?->texture()->value ?? '')[0], explode(' ', $text));
+            $textures = array_map(
+                static fn(string $word): string => explode(' and ', Lexicon::material($word)?->texture()->value ?? '')[0],
+                explode(' ', $text),
+            );
             yield new SearchCard($id, mb_strtolower($name), trim($text . ' ' . implode(' ', array_filter($textures, static fn(string $one): bool => '' !== $one))), $shares, $width, $depth, $height, '-' === $idle ? null : (int) $idle, [$place], $cost, $worth, $grams, (int) $count, explode(' ', $text)[0] === 'pillar' || explode(' ', $text)[0] === 'pot' ? implode(' ', \array_slice(explode(' ', $text), 0, 2)) : explode(' ', $text)[0]);
         }
     }

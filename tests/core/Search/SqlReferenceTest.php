@@ -91,7 +91,12 @@ final class SqlReferenceTest extends TestCase
                 $question = 0 === $j ? $first[0] : "{$first[0]} {$second[0]}";
                 $sql = $db->query("SELECT id FROM piece WHERE ({$first[1]}) AND ({$second[1]})");
                 self::assertInstanceOf(\PDOStatement::class, $sql);
-                $answered = StockQuery::read($question, LengthUnit::Inch, new ColourNames(), [new Opening('window sill', 254 * 40, 254 * 6, 254 * 15, false)])->among(static fn(): array => $cards);
+                $answered = StockQuery::read(
+                    $question,
+                    LengthUnit::Inch,
+                    new ColourNames(),
+                    [new Opening('window sill', 254 * 40, 254 * 6, 254 * 15, false)],
+                )->among(static fn(): array => $cards);
                 $met = array_filter($answered->found, static fn(Found $one): bool => [] === $one->misses);
 
                 self::assertEqualsCanonicalizing($sql->fetchAll(\PDO::FETCH_COLUMN), array_values(array_map(static fn(Found $one): string => $one->id, $met)), "{$i}: {$question}");
@@ -132,7 +137,20 @@ final class SqlReferenceTest extends TestCase
     {
         $number = static fn(string $column): int => (int) $row[$column];
 
-        return new SearchCard((string) $row['id'], "number {$row['id']}", "{$row['kind']} {$row['material']} {$row['season']} {$row['hazard']} {$row['place']}", [], $number('width'), $number('depth'), $number('height'), null === $row['idle'] ? null : $number('idle'), [(string) $row['at']], $number('cost'), $number('worth'), $number('grams'));
+        return new SearchCard(
+            (string) $row['id'],
+            "number {$row['id']}",
+            "{$row['kind']} {$row['material']} {$row['season']} {$row['hazard']} {$row['place']}",
+            [],
+            $number('width'),
+            $number('depth'),
+            $number('height'),
+            null === $row['idle'] ? null : $number('idle'),
+            [(string) $row['at']],
+            $number('cost'),
+            $number('worth'),
+            $number('grams'),
+        );
     }
 
     /** @param list<array<string, string|int|null>> $rows */

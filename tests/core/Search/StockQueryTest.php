@@ -96,9 +96,15 @@ final class StockQueryTest extends TestCase
         foreach (['rust', 'sage', 'vase', 'vase attic', 'rust under 9 in', 'wool', 'navy cushion', 'cellar over 14 in'] as $question) {
             $words = array_diff(explode(' ', (string) preg_replace('/(under|over) (\d+) in/', '', $question)), ['']);
             preg_match('/(under|over) (\d+)/', $question, $bound);
-            $expected = array_filter($cards, static fn(SearchCard $card): bool => [] === array_filter($words, static fn(string $word): bool => !self::says($card, $word, $names))
+            $expected = array_filter($cards, static fn(SearchCard $card): bool => [] === array_filter(
+                $words,
+                static fn(string $word): bool => !self::says($card, $word, $names),
+            )
                 && ([] === $bound || ('under' === $bound[1] ? $card->height <= 254 * (int) $bound[2] : $card->height >= 254 * (int) $bound[2])));
-            $found = array_map(static fn(Found $one): string => $one->id, StockQuery::read($question, LengthUnit::Inch, $names)->among(static fn(): array => $cards)->found);
+            $found = array_map(
+                static fn(Found $one): string => $one->id,
+                StockQuery::read($question, LengthUnit::Inch, $names)->among(static fn(): array => $cards)->found,
+            );
 
             self::assertEqualsCanonicalizing(array_map(static fn(SearchCard $card): string => $card->id, array_values($expected)), $found, $question);
         }
@@ -122,7 +128,30 @@ final class StockQueryTest extends TestCase
     /** @return list<SearchCard> */
     private static function cards(): array
     {
-        $card = static fn(string $id, string $name, string $text, string $hex, float $width, float $height, ?int $idle, string $place): SearchCard => new SearchCard($id, $name, $text, [new ColourShare(Srgb::ofHex($hex), 100)], (int) ($width * 254), 1000, (int) ($height * 254), $idle, [$place], ['jug' => 800, 'heron' => 2000][$id] ?? 0, ['heron' => 6400][$id] ?? 0, ['jug' => 5000][$id] ?? 0, 'bell' === $id ? 3 : 1);
+        $card = static fn(
+            string $id,
+            string $name,
+            string $text,
+            string $hex,
+            float $width,
+            float $height,
+            ?int $idle,
+            string $place,
+        ): SearchCard => new SearchCard(
+            $id,
+            $name,
+            $text,
+            [new ColourShare(Srgb::ofHex($hex), 100)],
+            (int) ($width * 254),
+            1000,
+            (int) ($height * 254),
+            $idle,
+            [$place],
+            ['jug' => 800, 'heron' => 2000][$id] ?? 0,
+            ['heron' => 6400][$id] ?? 0,
+            ['jug' => 5000][$id] ?? 0,
+            'bell' === $id ? 3 : 1,
+        );
 
         return [
             $card('jug', 'wide jug', 'jug stoneware clay and stone c4 cellar', '#C27B5E', 8, 9, null, 'tote'),
@@ -140,7 +169,17 @@ final class StockQueryTest extends TestCase
         $pick = static fn(array $of): string => (string) $of[$random->getInt(0, \count($of) - 1)];
         $cards = [];
         for ($i = 0; $i < $count; ++$i) {
-            $cards[] = new SearchCard("p{$i}", $pick(['vase', 'rusty jug', 'sage wreath', 'cushion', 'navy bowl']) . " {$i}", $pick(['wool textile', 'stoneware', 'reed']) . ' ' . $pick(['a1 attic', 'c2 cellar']), [new ColourShare(Srgb::ofNumber($random->getInt(0, 0xFFFFFF)), 80), new ColourShare(Srgb::ofNumber($random->getInt(0, 0xFFFFFF)), 20)], $random->getInt(500, 6000), 1000, $random->getInt(500, 6000), null, ['tote']);
+            $cards[] = new SearchCard(
+                "p{$i}",
+                $pick(['vase', 'rusty jug', 'sage wreath', 'cushion', 'navy bowl']) . " {$i}",
+                $pick(['wool textile', 'stoneware', 'reed']) . ' ' . $pick(['a1 attic', 'c2 cellar']),
+                [new ColourShare(Srgb::ofNumber($random->getInt(0, 0xFFFFFF)), 80), new ColourShare(Srgb::ofNumber($random->getInt(0, 0xFFFFFF)), 20)],
+                $random->getInt(500, 6000),
+                1000,
+                $random->getInt(500, 6000),
+                null,
+                ['tote'],
+            );
         }
 
         return $cards;

@@ -60,7 +60,23 @@ final class TitleQueryTest extends TestCase
 
     public function testAddsUpWhatIsKnownAndCountsWhatIsNot(): void
     {
-        $card = static fn(int $cost, int $grams, int $count, int $run): SearchCard => new SearchCard('x', '', '', [], 0, 0, 0, null, [], $cost, 0, $grams, $count, '', $run);
+        $card = static fn(int $cost, int $grams, int $count, int $run): SearchCard => new SearchCard(
+            'x',
+            '',
+            '',
+            [],
+            0,
+            0,
+            0,
+            null,
+            [],
+            $cost,
+            0,
+            $grams,
+            $count,
+            '',
+            $run,
+        );
         $totals = (new Totals())->with($card(400, 100, 3, 3048))->with($card(0, 0, 2, 0));
 
         self::assertSame([5, 1200, 2, 1200, 300, 2, 9144], [$totals->units, $totals->cost, $totals->unpriced, $totals->worth, $totals->grams, $totals->unweighed, $totals->run]);

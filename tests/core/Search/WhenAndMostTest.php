@@ -54,9 +54,28 @@ final class WhenAndMostTest extends TestCase
         for ($i = 0; $i < 50; ++$i) {
             $cards = [];
             for ($n = 0; $n < 30; ++$n) {
-                $cards["c{$n}"] = new SearchCard("c{$n}", "vase {$n}", 'vase', [], $random->getInt(100, 9000), 100, $random->getInt(100, 9000), 0, [], $random->getInt(0, 5) * 100, 0, $random->getInt(0, 3) * 400, 1, 'vase');
+                $cards["c{$n}"] = new SearchCard(
+                    "c{$n}",
+                    "vase {$n}",
+                    'vase',
+                    [],
+                    $random->getInt(100, 9000),
+                    100,
+                    $random->getInt(100, 9000),
+                    0,
+                    [],
+                    $random->getInt(0, 5) * 100,
+                    0,
+                    $random->getInt(0, 3) * 400,
+                    1,
+                    'vase',
+                );
             }
-            foreach (['tallest vase' => static fn(SearchCard $card): int => $card->height, 'heaviest vase' => static fn(SearchCard $card): int => $card->grams, 'widest' => static fn(SearchCard $card): int => $card->width] as $question => $of) {
+            foreach ([
+                'tallest vase' => static fn(SearchCard $card): int => $card->height,
+                'heaviest vase' => static fn(SearchCard $card): int => $card->grams,
+                'widest' => static fn(SearchCard $card): int => $card->width,
+            ] as $question => $of) {
                 $best = self::ids(self::ask($question, static fn(): array => $cards));
 
                 self::assertSame(max(array_map($of, $cards)), $of($cards[$best[0]]), $question);
@@ -70,7 +89,34 @@ final class WhenAndMostTest extends TestCase
     /** @return list<SearchCard> */
     private static function cards(): array
     {
-        $card = static fn(string $id, string $name, string $text, int $width, int $height, ?int $idle, int $cost, int $grams, string $came): SearchCard => new SearchCard($id, $name, $text, [], 254 * $width, 254 * $width, 254 * $height, $idle, ['tote'], $cost, 0, $grams, 1, explode(' ', $text)[0], 0, $came);
+        $card = static fn(
+            string $id,
+            string $name,
+            string $text,
+            int $width,
+            int $height,
+            ?int $idle,
+            int $cost,
+            int $grams,
+            string $came,
+        ): SearchCard => new SearchCard(
+            $id,
+            $name,
+            $text,
+            [],
+            254 * $width,
+            254 * $width,
+            254 * $height,
+            $idle,
+            ['tote'],
+            $cost,
+            0,
+            $grams,
+            1,
+            explode(' ', $text)[0],
+            0,
+            $came,
+        );
 
         return [
             $card('tall', 'reed vase', 'vase reed', 8, 24, 0, 4000, 900, '2026-02-01'),
@@ -84,12 +130,22 @@ final class WhenAndMostTest extends TestCase
     /** @param \Closure(): iterable<SearchCard> $cards */
     private static function ask(string $question, \Closure $cards): Answered
     {
-        return StockQuery::read($question, LengthUnit::Inch, new ColourNames(), [new Opening('narrow sill', 254 * 30, 254 * 4, 254 * 8, false), new Opening('a1', 254 * 24, 254 * 16, 254 * 14, true)], [], new \DateTimeImmutable(self::TODAY))->among($cards);
+        return StockQuery::read(
+            $question,
+            LengthUnit::Inch,
+            new ColourNames(),
+            [new Opening('narrow sill', 254 * 30, 254 * 4, 254 * 8, false), new Opening('a1', 254 * 24, 254 * 16, 254 * 14, true)],
+            [],
+            new \DateTimeImmutable(self::TODAY),
+        )->among($cards);
     }
 
     /** @return list<string> what meets all of it */
     private static function ids(Answered $answered): array
     {
-        return array_map(static fn(Found $one): string => $one->id, array_values(array_filter($answered->found, static fn(Found $one): bool => [] === $one->misses)));
+        return array_map(
+            static fn(Found $one): string => $one->id,
+            array_values(array_filter($answered->found, static fn(Found $one): bool => [] === $one->misses)),
+        );
     }
 }

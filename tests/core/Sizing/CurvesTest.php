@@ -43,7 +43,11 @@ final class CurvesTest extends TestCase
     #[DataProvider('posts')]
     public function testAHelixIsAsLongAsWhatIsWound(float $height, float $turns, float $across): void
     {
-        $length = self::length(static fn(float $t): array => [cos(2 * \M_PI * $turns * $t) * $across / 2, sin(2 * \M_PI * $turns * $t) * $across / 2, $height * $t]);
+        $length = self::length(static fn(float $t): array => [
+            cos(2 * \M_PI * $turns * $t) * $across / 2,
+            sin(2 * \M_PI * $turns * $t) * $across / 2,
+            $height * $t,
+        ]);
 
         self::assertEqualsWithDelta($length, Curves::helix($height, $turns, $across), $length * 1e-6);
     }
@@ -60,7 +64,11 @@ final class CurvesTest extends TestCase
     #[DataProvider('trees')]
     public function testASpiralUpAConeIsAsLongAsWhatIsWound(float $height, float $radius, float $turns): void
     {
-        $length = self::length(static fn(float $t): array => [cos(2 * \M_PI * $turns * $t) * $radius * (1 - $t), sin(2 * \M_PI * $turns * $t) * $radius * (1 - $t), $height * $t]);
+        $length = self::length(static fn(float $t): array => [
+            cos(2 * \M_PI * $turns * $t) * $radius * (1 - $t),
+            sin(2 * \M_PI * $turns * $t) * $radius * (1 - $t),
+            $height * $t,
+        ]);
 
         self::assertEqualsWithDelta($length, Curves::cone($height, $radius, $turns), $length * 1e-5);
     }

@@ -23,7 +23,10 @@ final class CuttingStockTest extends TestCase
         $cases = self::seeded(240);
         $proven = $open = 0;
         /** @var list<array{status: string, rolls: int}> $answers */
-        $answers = Reference::ask(__DIR__ . '/cutting.mjs', array_map(static fn(array $case): array => [...$case, 'most' => self::plan($case)->bought], $cases));
+        $answers = Reference::ask(
+            __DIR__ . '/cutting.mjs',
+            array_map(static fn(array $case): array => [...$case, 'most' => self::plan($case)->bought], $cases),
+        );
         foreach ($cases as $i => $case) {
             $plan = self::plan($case);
             if ('Optimal' !== $answers[$i]['status']) {
@@ -67,7 +70,11 @@ final class CuttingStockTest extends TestCase
     /** By hand: 5 + 5, 4 + 3 + 3 and 4 + 3 + 3 fill three rolls of 10 to the last inch, and 30 inches take no fewer. */
     public function testFillsRollsToTheLastInchWhereThatGoes(): void
     {
-        $plan = self::plan(['cuts' => array_map(static fn(int $inches): int => $inches * self::INCH, [5, 5, 4, 4, 3, 3, 3, 3]), 'owned' => [], 'roll' => 10 * self::INCH]);
+        $plan = self::plan([
+            'cuts' => array_map(static fn(int $inches): int => $inches * self::INCH, [5, 5, 4, 4, 3, 3, 3, 3]),
+            'owned' => [],
+            'roll' => 10 * self::INCH,
+        ]);
 
         self::assertSame(3, $plan->bought);
         self::assertTrue($plan->isProven());
@@ -76,7 +83,11 @@ final class CuttingStockTest extends TestCase
     /** @param array{cuts: list<int>, owned: list<int>, roll: int} $case */
     private static function plan(array $case): CuttingPlan
     {
-        $owned = array_map(static fn(int $length, int $i): OwnedPiece => new OwnedPiece(Make::piece("roll {$i}", PieceKind::Ribbon), 1, Length::ofTenths($length)), $case['owned'], array_keys($case['owned']));
+        $owned = array_map(
+            static fn(int $length, int $i): OwnedPiece => new OwnedPiece(Make::piece("roll {$i}", PieceKind::Ribbon), 1, Length::ofTenths($length)),
+            $case['owned'],
+            array_keys($case['owned']),
+        );
 
         return CuttingStock::plan($case['cuts'], $owned, $case['roll']);
     }

@@ -109,7 +109,10 @@ final class LawsTest extends TestCase
     #[DataProvider('counted')]
     public function testAnOfferNeverMakesItDearer(Sums $sum): void
     {
-        $of = static fn(Offer $offer): int => array_sum(array_map(static fn(Supply $one): int => $one->price()->total->minor ?? 0, Reckon::sum($sum, ['packPrice' => Money::ofMinor(1250), 'offer' => $offer])->supplies));
+        $of = static fn(Offer $offer): int => array_sum(array_map(
+            static fn(Supply $one): int => $one->price()->total->minor ?? 0,
+            Reckon::sum($sum, ['packPrice' => Money::ofMinor(1250), 'offer' => $offer])->supplies,
+        ));
 
         foreach ([Offer::percentOff(40), Offer::takeAndPay(3, 2), Offer::offEachPack(Money::ofMinor(250))] as $offer) {
             self::assertLessThanOrEqual($of(Offer::none()), $of($offer));
@@ -161,7 +164,10 @@ final class LawsTest extends TestCase
     public function testPlatesLieInsideTheTableAndClearOfOneAnother(): void
     {
         foreach ([['round', 48, 48, 4], ['round', 60, 60, 6], ['rectangular', 72, 38, 6], ['oval', 80, 46, 6]] as [$shape, $wide, $deep, $people]) {
-            $marks = Reckon::sum(Sums::Table, ['tableShape' => $shape, 'tableWidth' => Reckon::inches($wide), 'tableDepth' => Reckon::inches($deep), 'people' => $people])->sketch->marks;
+            $marks = Reckon::sum(
+                Sums::Table,
+                ['tableShape' => $shape, 'tableWidth' => Reckon::inches($wide), 'tableDepth' => Reckon::inches($deep), 'people' => $people],
+            )->sketch->marks;
             $cloth = self::marks($marks, MarkRole::Cloth)[0];
             $plates = array_values(array_filter(self::marks($marks, MarkRole::Setting), static fn(Mark $one): bool => $one->at[2] > 1500));
 
@@ -179,7 +185,10 @@ final class LawsTest extends TestCase
     public function testPeopleSitAllRoundAtEvenDistances(): void
     {
         foreach ([3, 4, 5, 8] as $people) {
-            $seats = self::marks(Reckon::sum(Sums::Table, ['tableShape' => 'round', 'tableWidth' => Reckon::inches(72), 'people' => $people])->sketch->marks, MarkRole::Seat);
+            $seats = self::marks(
+                Reckon::sum(Sums::Table, ['tableShape' => 'round', 'tableWidth' => Reckon::inches(72), 'people' => $people])->sketch->marks,
+                MarkRole::Seat,
+            );
             $apart = [];
             foreach ($seats as $i => $seat) {
                 $next = $seats[($i + 1) % $people];
@@ -206,7 +215,10 @@ final class LawsTest extends TestCase
     public function testCushionsStayOnTheSeatAndTheFrontOnesAreSmallest(): void
     {
         foreach ([60, 72, 84, 100] as $wide) {
-            $marks = Reckon::sum(Sums::Cushions, ['seatWidth' => Reckon::inches($wide), 'backCover' => Reckon::inches(18), 'frontCover' => Reckon::inches(14)])->sketch->marks;
+            $marks = Reckon::sum(
+                Sums::Cushions,
+                ['seatWidth' => Reckon::inches($wide), 'backCover' => Reckon::inches(18), 'frontCover' => Reckon::inches(14)],
+            )->sketch->marks;
             $seat = self::marks($marks, MarkRole::Surface)[0];
             $front = self::marks($marks, MarkRole::Ribbon);
 
@@ -220,7 +232,10 @@ final class LawsTest extends TestCase
 
     public function testHooksOnTheWallAreWhereTheFramesAre(): void
     {
-        $answer = Reckon::sum(Sums::Hanging, ['hangs' => 'on a wall', 'wallWidth' => Reckon::inches(90), 'columns' => 2, 'frameWidth' => Reckon::inches(20), 'frameHeight' => Reckon::inches(24), 'hookDrop' => Reckon::inches(4)]);
+        $answer = Reckon::sum(
+            Sums::Hanging,
+            ['hangs' => 'on a wall', 'wallWidth' => Reckon::inches(90), 'columns' => 2, 'frameWidth' => Reckon::inches(20), 'frameHeight' => Reckon::inches(24), 'hookDrop' => Reckon::inches(4)],
+        );
         [$frames, $hooks] = [self::marks($answer->sketch->marks, MarkRole::Hung), self::marks($answer->sketch->marks, MarkRole::Hook)];
 
         self::assertCount(2, $hooks);

@@ -26,7 +26,10 @@ final class PlaceSumsTest extends TestCase
     /** Floristry rule of thumb: finished at 1.5 to 2 times the container; CP: 6 leafy, 3 twigs and accents in a large vase. */
     public function testALargeVaseTakesSixLeafyThreeTwigsThreeAccents(): void
     {
-        $answer = Reckon::sum(Sums::Stems, ['opening' => Reckon::inches(6), 'vesselHeight' => Reckon::inches(12), 'times' => 2, 'stemLength' => Reckon::inches(24)]);
+        $answer = Reckon::sum(
+            Sums::Stems,
+            ['opening' => Reckon::inches(6), 'vesselHeight' => Reckon::inches(12), 'times' => 2, 'stemLength' => Reckon::inches(24)],
+        );
 
         self::assertSame(['leafy' => 6, 'twigs' => 3, 'accents' => 3], array_column(array_map(static fn(Supply $one): array => [$one->code, $one->needed], $answer->supplies), 1, 0));
         self::assertSame(24.0, Reckon::inchesOf($answer, 'stem fate right', 'finished'));
@@ -73,14 +76,25 @@ final class PlaceSumsTest extends TestCase
     /** Scott and Kilgour 1969: balls at random fill 0.64; 20 mm balls in 10 litres: 6.4 l ÷ 4.18879 ml = 1,527. */
     public function testBallsFillSixtyFourHundredths(): void
     {
-        $cube = ['vessel' => 'box', 'vesselHeight' => Length::ofMillimetres(100), 'opening' => Length::ofMillimetres(1000), 'vesselDepth' => Length::ofMillimetres(100)];
+        $cube = [
+            'vessel' => 'box',
+            'vesselHeight' => Length::ofMillimetres(100),
+            'opening' => Length::ofMillimetres(1000),
+            'vesselDepth' => Length::ofMillimetres(100),
+        ];
 
         self::assertSame(1527, Reckon::sum(Sums::Fill, $cube + ['filler' => 'balls', 'item' => Length::ofMillimetres(20)])->amount);
     }
 
     public function testAFalseBottomSavesWhatLiesUnderIt(): void
     {
-        $jar = ['vesselHeight' => Reckon::inches(12), 'opening' => Reckon::inches(6), 'filler' => 'loose', 'packHolds' => Volume::ofLitres(0.5), 'packPrice' => Money::ofMinor(400)];
+        $jar = [
+            'vesselHeight' => Reckon::inches(12),
+            'opening' => Reckon::inches(6),
+            'filler' => 'loose',
+            'packHolds' => Volume::ofLitres(0.5),
+            'packPrice' => Money::ofMinor(400),
+        ];
         $full = Reckon::sum(Sums::Fill, $jar);
         $third = Reckon::sum(Sums::Fill, $jar + ['bottom' => Reckon::inches(8)]);
 
@@ -90,7 +104,12 @@ final class PlaceSumsTest extends TestCase
 
     public function testSomethingElseIsPricedByTheLitreAndConesCostNothing(): void
     {
-        $jar = ['vessel' => 'box', 'vesselHeight' => Length::ofMillimetres(100), 'opening' => Length::ofMillimetres(100), 'vesselDepth' => Length::ofMillimetres(200)];
+        $jar = [
+            'vessel' => 'box',
+            'vesselHeight' => Length::ofMillimetres(100),
+            'opening' => Length::ofMillimetres(100),
+            'vesselDepth' => Length::ofMillimetres(200),
+        ];
 
         self::assertEquals(Money::ofMinor(500), Reckon::value(Reckon::sum(Sums::Fill, $jar + ['insteadLitre' => Money::ofMinor(250)]), 'instead', 'cost'), 'two litres at 2.50');
         self::assertContains('instead for nothing', Reckon::codes(Reckon::sum(Sums::Fill, $jar + ['insteadLitre' => Money::ofMinor(0)])));
@@ -135,7 +154,11 @@ final class PlaceSumsTest extends TestCase
 
     public function testAnOvalSeatsNoMoreThanTheRoundOneItLiesIn(): void
     {
-        $oval = Reckon::value(Reckon::sum(Sums::Table, ['tableShape' => 'oval', 'tableWidth' => Reckon::inches(72), 'tableDepth' => Reckon::inches(48)]), 'seats', 'seats');
+        $oval = Reckon::value(
+            Reckon::sum(Sums::Table, ['tableShape' => 'oval', 'tableWidth' => Reckon::inches(72), 'tableDepth' => Reckon::inches(48)]),
+            'seats',
+            'seats',
+        );
         $round = Reckon::value(Reckon::sum(Sums::Table, ['tableShape' => 'round', 'tableWidth' => Reckon::inches(72)]), 'seats', 'seats');
 
         self::assertGreaterThanOrEqual(4, $oval);
@@ -196,7 +219,10 @@ final class PlaceSumsTest extends TestCase
 
     public function testAGalleryIsEvenlySpacedAndInTheMiddleOfTheWall(): void
     {
-        $answer = Reckon::sum(Sums::Hanging, ['hangs' => 'on a wall', 'wallWidth' => Reckon::inches(100), 'columns' => 3, 'tiersHung' => 2, 'frameWidth' => Reckon::inches(16), 'frameHeight' => Reckon::inches(20), 'between' => Reckon::inches(2)]);
+        $answer = Reckon::sum(
+            Sums::Hanging,
+            ['hangs' => 'on a wall', 'wallWidth' => Reckon::inches(100), 'columns' => 3, 'tiersHung' => 2, 'frameWidth' => Reckon::inches(16), 'frameHeight' => Reckon::inches(20), 'between' => Reckon::inches(2)],
+        );
         $frames = array_values(array_filter($answer->sketch->marks, static fn(Mark $mark): bool => MarkRole::Hung === $mark->role));
 
         self::assertCount(6, $frames);
@@ -208,7 +234,10 @@ final class PlaceSumsTest extends TestCase
     /** Lateral surface of a cone: π·r·√(r² + h²); 100 bulbs for each foot of height (memory). */
     public function testATreeIsTrimmedByItsHeightAndItsSurface(): void
     {
-        $answer = Reckon::sum(Sums::Tree, ['treeHeight' => Length::ofMillimetres(2000), 'treeFoot' => Length::ofMillimetres(1200), 'ceiling' => Length::ofMillimetres(2600), 'topper' => Length::ofMillimetres(200), 'baubleSpacing' => Length::ofMillimetres(200)]);
+        $answer = Reckon::sum(
+            Sums::Tree,
+            ['treeHeight' => Length::ofMillimetres(2000), 'treeFoot' => Length::ofMillimetres(1200), 'ceiling' => Length::ofMillimetres(2600), 'topper' => Length::ofMillimetres(200), 'baubleSpacing' => Length::ofMillimetres(200)],
+        );
         $area = array_values(array_filter($answer->working, static fn($said): bool => 'tree surface' === $said->code))[0]->values['area'] ?? null;
 
         self::assertEqualsWithDelta(\M_PI * 0.6 * sqrt(0.36 + 4), $area instanceof Area ? $area->squareMetres : 0.0, 1e-3);
@@ -227,7 +256,10 @@ final class PlaceSumsTest extends TestCase
     /** By hand: 2,500 mAh ÷ 50 mA = 50 h; at 5 h a day 10 days; 30 days take 3 sets; 3 × 2 things × 4 cells = 24. */
     public function testCellsForASeason(): void
     {
-        $answer = Reckon::sum(Sums::Batteries, ['capacity' => 2500, 'draw' => 50, 'hoursADay' => 5, 'days' => 30, 'devices' => 2, 'cellsEach' => 4, 'inDrawer' => 10]);
+        $answer = Reckon::sum(
+            Sums::Batteries,
+            ['capacity' => 2500, 'draw' => 50, 'hoursADay' => 5, 'days' => 30, 'devices' => 2, 'cellsEach' => 4, 'inDrawer' => 10],
+        );
 
         self::assertSame(24, $answer->amount);
         self::assertSame(14, $answer->supplies[0]->missing);
@@ -236,7 +268,10 @@ final class PlaceSumsTest extends TestCase
     /** NEC 210.20(A) once more, at one outlet: 20 A at 120 V bear 1,920 W for hours. */
     public function testAnOutletSaysWhatIsFreeAndALeadGoesRoundTheWall(): void
     {
-        $answer = Reckon::sum(Sums::Sockets, ['amps' => 20, 'lightStrands' => 3, 'strandWatts' => 40, 'lamps' => 2, 'lampWatts' => 60, 'alongWall' => Reckon::inches(120), 'upWall' => Reckon::inches(24), 'crosses' => 'a rug']);
+        $answer = Reckon::sum(
+            Sums::Sockets,
+            ['amps' => 20, 'lightStrands' => 3, 'strandWatts' => 40, 'lamps' => 2, 'lampWatts' => 60, 'alongWall' => Reckon::inches(120), 'upWall' => Reckon::inches(24), 'crosses' => 'a rug'],
+        );
 
         self::assertEqualsWithDelta(1920 - 240, Reckon::value($answer, 'outlet takes', 'free'), 1e-9);
         self::assertSame(15 * 12.0, Reckon::inchesOf($answer, 'lead', 'lead'), '12 ft and a tenth: the next lead is 15 ft');
@@ -247,7 +282,10 @@ final class PlaceSumsTest extends TestCase
     public function testPaintByAreaAndCoats(): void
     {
         $side = Length::ofMillimetres(100);
-        $answer = Reckon::sum(Sums::Paint, ['painted' => 'boxed', 'itemHeight' => $side, 'itemWidth' => $side, 'itemDepth' => $side, 'items' => 10, 'coats' => 2, 'surface' => 'usual', 'tin' => Volume::ofLitres(0.06)]);
+        $answer = Reckon::sum(
+            Sums::Paint,
+            ['painted' => 'boxed', 'itemHeight' => $side, 'itemWidth' => $side, 'itemDepth' => $side, 'items' => 10, 'coats' => 2, 'surface' => 'usual', 'tin' => Volume::ofLitres(0.06)],
+        );
 
         self::assertEqualsWithDelta(0.1, self::volume($answer, 'paint', 'litres'), 1e-9);
         self::assertSame(2, $answer->amount);
@@ -255,7 +293,10 @@ final class PlaceSumsTest extends TestCase
 
     public function testPaperIsTurnedWhicheverWayGivesMore(): void
     {
-        $print = ['papered' => 'prints', 'itemWidth' => Length::ofMillimetres(203), 'itemHeight' => Length::ofMillimetres(303), 'items' => 7, 'sheetWidth' => Length::ofMillimetres(600), 'sheetLength' => Length::ofMillimetres(700)];
+        $print = [
+            'papered' => 'prints', 'itemWidth' => Length::ofMillimetres(203), 'itemHeight' => Length::ofMillimetres(303), 'items' => 7,
+            'sheetWidth' => Length::ofMillimetres(600), 'sheetLength' => Length::ofMillimetres(700),
+        ];
 
         // 200 × 300 mm out of 600 × 700 mm: 3 × 2 straight, 2 × 3 turned.
         self::assertSame(2, Reckon::sum(Sums::Wrap, $print)->amount);

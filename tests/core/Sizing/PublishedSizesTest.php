@@ -18,8 +18,17 @@ final class PublishedSizesTest extends TestCase
     /** @return iterable<string, array{array<string, string|Length>, float, float}> table and drop, cloth across and along in inches */
     public static function cloths(): iterable
     {
-        $round = static fn(float $across, float $drop): array => ['tableShape' => 'round', 'tableWidth' => Length::ofInches($across), 'drop' => Length::ofInches($drop)];
-        $oblong = static fn(float $wide, float $deep, float $drop): array => ['tableShape' => 'rectangular', 'tableWidth' => Length::ofInches($wide), 'tableDepth' => Length::ofInches($deep), 'drop' => Length::ofInches($drop)];
+        $round = static fn(float $across, float $drop): array => [
+            'tableShape' => 'round',
+            'tableWidth' => Length::ofInches($across),
+            'drop' => Length::ofInches($drop),
+        ];
+        $oblong = static fn(float $wide, float $deep, float $drop): array => [
+            'tableShape' => 'rectangular',
+            'tableWidth' => Length::ofInches($wide),
+            'tableDepth' => Length::ofInches($deep),
+            'drop' => Length::ofInches($drop),
+        ];
         yield '36 in round, 27 in down: 90 in' => [$round(36, 27), 90, 90];
         yield '48 in round to the floor: 108 in' => [$round(48, 30), 108, 108];
         yield '60 in round, half way: 90 in' => [$round(60, 15), 90, 90];
@@ -82,7 +91,10 @@ final class PublishedSizesTest extends TestCase
      */
     public function testCurtainsOfAnOrdinaryWindow(): void
     {
-        $answer = Reckon::sum(Sums::Statement, ['ceiling' => Length::ofInches(96), 'tall' => 'curtains', 'windowWidth' => Length::ofInches(48), 'windowTop' => Length::ofInches(80), 'gather' => 2, 'panelWidth' => Length::ofInches(50)]);
+        $answer = Reckon::sum(
+            Sums::Statement,
+            ['ceiling' => Length::ofInches(96), 'tall' => 'curtains', 'windowWidth' => Length::ofInches(48), 'windowTop' => Length::ofInches(80), 'gather' => 2, 'panelWidth' => Length::ofInches(50)],
+        );
 
         self::assertEqualsWithDelta(90.667, Reckon::inchesOf($answer, 'rod', 'height'), 0.004);
         self::assertSame(60.0, Reckon::inchesOf($answer, 'rod', 'width'));

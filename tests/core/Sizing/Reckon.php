@@ -40,7 +40,9 @@ final readonly class Reckon
             if ($said->code === $code) {
                 $value = $said->values[$name] ?? throw new \LogicException("{$code} has no {$name}.");
 
-                return \is_object($value) && !$value instanceof Length && !$value instanceof Weight && !$value instanceof Money ? throw new \LogicException('Ask for it by itself.') : $value;
+                return \is_object($value) && !$value instanceof Length && !$value instanceof Weight && !$value instanceof Money
+                    ? throw new \LogicException('Ask for it by itself.')
+                    : $value;
             }
         }
 
@@ -63,6 +65,10 @@ final readonly class Reckon
     /** A cupboard of lengths: kind, inches, units. */
     public static function lengths(PieceKind $kind, float ...$inches): Owned
     {
-        return new Owned(array_map(static fn(float $one, int $i): OwnedPiece => new OwnedPiece(Make::piece(sprintf('%s %d', $kind->value, $i), $kind), 1, Length::ofInches($one)), $inches, array_keys($inches)));
+        return new Owned(array_map(
+            static fn(float $one, int $i): OwnedPiece => new OwnedPiece(Make::piece(sprintf('%s %d', $kind->value, $i), $kind), 1, Length::ofInches($one)),
+            $inches,
+            array_keys($inches),
+        ));
     }
 }

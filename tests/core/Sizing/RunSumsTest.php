@@ -105,7 +105,10 @@ final class RunSumsTest extends TestCase
     public function testTheHooksBearTheWholeWeightAndNoneMoreThanItsShare(): void
     {
         foreach ([[144, 0, 907, 0], [100, 10, 500, 2500], [37, 0, 2000, 800], [300, 24, 900, 4000]] as [$run, $over, $section, $hung]) {
-            $answer = Reckon::sum(Sums::Hooks, ['run' => Reckon::inches($run), 'overhang' => Reckon::inches($over), 'sectionWeight' => Weight::ofGrams($section), 'hungWeight' => Weight::ofGrams($hung)]);
+            $answer = Reckon::sum(
+                Sums::Hooks,
+                ['run' => Reckon::inches($run), 'overhang' => Reckon::inches($over), 'sectionWeight' => Weight::ofGrams($section), 'hungWeight' => Weight::ofGrams($hung)],
+            );
             $loads = [];
             foreach ($answer->sketch->marks as $mark) {
                 if (MarkRole::Hook === $mark->role && $mark->label?->values['load'] instanceof Weight) {
@@ -156,7 +159,10 @@ final class RunSumsTest extends TestCase
     /** NEC 210.20(A): 80 % of 15 A at 120 V is 12 A, 1,440 W. */
     public function testACircuitIsLoadedToEightyPercent(): void
     {
-        $of = static fn(float $others): array => Reckon::codes(Reckon::sum(Sums::Lights, ['run' => Reckon::inches(144), 'strandWatts' => 40, 'otherWatts' => $others]));
+        $of = static fn(float $others): array => Reckon::codes(Reckon::sum(
+            Sums::Lights,
+            ['run' => Reckon::inches(144), 'strandWatts' => 40, 'otherWatts' => $others],
+        ));
 
         self::assertNotContains('circuit over', $of(1360));
         self::assertContains('circuit over', $of(1361));
@@ -165,7 +171,10 @@ final class RunSumsTest extends TestCase
     /** A worked example by hand: 6 loops of 4 in are 48 in of ribbon, two tails of 12 in make it 72 in, two yards. */
     public function testABowOfSixLoopsAndTwoTailsTakesTwoYards(): void
     {
-        $answer = Reckon::sum(Sums::Ribbon, ['accents' => 'no', 'bows' => 1, 'loops' => 6, 'loopLength' => Reckon::inches(4), 'tailLength' => Reckon::inches(12)]);
+        $answer = Reckon::sum(
+            Sums::Ribbon,
+            ['accents' => 'no', 'bows' => 1, 'loops' => 6, 'loopLength' => Reckon::inches(4), 'tailLength' => Reckon::inches(12)],
+        );
 
         self::assertEquals(Reckon::inches(72), $answer->amount);
     }
@@ -182,7 +191,11 @@ final class RunSumsTest extends TestCase
 
     public function testEveryCutAndEveryRemainderAddUpToWhatWasThere(): void
     {
-        $answer = Reckon::sum(Sums::Ribbon, ['run' => Reckon::inches(120), 'bows' => 3, 'posts' => 2, 'allowance' => 10], Reckon::lengths(PieceKind::Ribbon, 100, 55, 240));
+        $answer = Reckon::sum(
+            Sums::Ribbon,
+            ['run' => Reckon::inches(120), 'bows' => 3, 'posts' => 2, 'allowance' => 10],
+            Reckon::lengths(PieceKind::Ribbon, 100, 55, 240),
+        );
         $cut = array_sum(array_map(static fn(CutRoll $roll): int => array_sum($roll->cuts), $answer->cuts));
 
         self::assertGreaterThanOrEqual($answer->amount instanceof Length ? $answer->amount->tenths() : 0, $cut);

@@ -40,7 +40,9 @@ final class SpotMeasuresTest extends TestCase
     public function testFillsIn(SpotKind $kind, Layout $layout, array $filled): void
     {
         $measures = SpotMeasures::of(Make::spot(kind: $kind, layout: $layout));
-        $read = static fn(string $name): mixed => ($measures[$name] ?? null) instanceof Length ? round($measures[$name]->inInches(), 2) : ($measures[$name] ?? null);
+        $read = static fn(string $name): mixed => ($measures[$name] ?? null) instanceof Length
+            ? round($measures[$name]->inInches(), 2)
+            : ($measures[$name] ?? null);
 
         foreach ($filled as $name => $value) {
             self::assertEquals($value, $read($name), $name);

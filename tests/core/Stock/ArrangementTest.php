@@ -35,7 +35,10 @@ final class ArrangementTest extends TestCase
 
     public function testWhatStandsSideBySideIsAsWideAsAllOfIt(): void
     {
-        $pumpkins = new Arrangement([new PartUnits(Make::piece('large', PieceKind::Pumpkin, width: 14, height: 11, count: 2), 2), new PartUnits(Make::piece('small', PieceKind::Pumpkin, width: 8, height: 6), 1)]);
+        $pumpkins = new Arrangement([
+            new PartUnits(Make::piece('large', PieceKind::Pumpkin, width: 14, height: 11, count: 2), 2),
+            new PartUnits(Make::piece('small', PieceKind::Pumpkin, width: 8, height: 6), 1),
+        ]);
 
         self::assertEquals([Length::ofInches(36), Length::ofInches(11)], [$pumpkins->size()->width, $pumpkins->size()->height]);
     }
@@ -64,7 +67,11 @@ final class ArrangementTest extends TestCase
     #[DataProvider('seasons')]
     public function testServesTheSeasonsItsPartsShare(array $ofParts, array $expected): void
     {
-        $parts = array_map(static fn(array $seasons, int $i): PartUnits => new PartUnits(Make::piece("part{$i}", seasons: $seasons), 1), $ofParts, array_keys($ofParts));
+        $parts = array_map(
+            static fn(array $seasons, int $i): PartUnits => new PartUnits(Make::piece("part{$i}", seasons: $seasons), 1),
+            $ofParts,
+            array_keys($ofParts),
+        );
 
         self::assertEqualsCanonicalizing($expected, (new Arrangement($parts))->seasons());
     }
@@ -111,6 +118,21 @@ final class ArrangementTest extends TestCase
 
     private static function stems(int $units): PartUnits
     {
-        return new PartUnits(new Piece('stems', 'Stems', PieceKind::Bunch, 5, Make::size(4, 4, 24), Make::piece('x', grams: 40)->weight, Make::piece('x', colours: [['#3E5F5A', 100]])->colours, [Material::FauxGreenery], Make::piece('x')->finish, [Season::Winter], [Hazard::ToxicToPets]), $units);
+        return new PartUnits(
+            new Piece(
+                'stems',
+                'Stems',
+                PieceKind::Bunch,
+                5,
+                Make::size(4, 4, 24),
+                Make::piece('x', grams: 40)->weight,
+                Make::piece('x', colours: [['#3E5F5A', 100]])->colours,
+                [Material::FauxGreenery],
+                Make::piece('x')->finish,
+                [Season::Winter],
+                [Hazard::ToxicToPets],
+            ),
+            $units,
+        );
     }
 }

@@ -23,7 +23,11 @@ final class PieceColoursTest extends TestCase
         yield 'shares within a piece: 60 of 100 and 40 + 100' => [[Make::piece('both', width: 10, height: 10, colours: [['#2F62A8', 60], ['#C0272D', 40]]), $red], [['#C0272D', 70], ['#2F62A8', 30]]];
         yield 'reds nobody tells apart are one, under the name of the larger' => [[$red, Make::piece('nearly', width: 5, height: 10, colours: [['#C1282E', 100]])], [['#C0272D', 100]]];
         yield 'the five largest of six' => [
-            array_map(static fn(int $i, string $hex): Piece => Make::piece('p' . $i, width: 10 + 10 * $i, height: 10, colours: [[$hex, 100]]), range(0, 5), ['#FFFFFF', '#121212', '#C0272D', '#2F62A8', '#2E9E46', '#F0C419']),
+            array_map(
+                static fn(int $i, string $hex): Piece => Make::piece('p' . $i, width: 10 + 10 * $i, height: 10, colours: [[$hex, 100]]),
+                range(0, 5),
+                ['#FFFFFF', '#121212', '#C0272D', '#2F62A8', '#2E9E46', '#F0C419'],
+            ),
             [['#F0C419', 30], ['#2E9E46', 25], ['#2F62A8', 20], ['#C0272D', 15], ['#121212', 10]],
         ];
     }

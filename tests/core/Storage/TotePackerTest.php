@@ -87,7 +87,11 @@ final class TotePackerTest extends TestCase
 
     public function testFiveCubesThatFitByVolumeAloneAreNotProposed(): void
     {
-        $packed = (new TotePacker([self::tote('t', 24, 24, 24)], []))->pack(Make::piece('cube', PieceKind::Box, width: 13, height: 13, depth: 13, count: 5), 5, null);
+        $packed = (new TotePacker([self::tote('t', 24, 24, 24)], []))->pack(
+            Make::piece('cube', PieceKind::Box, width: 13, height: 13, depth: 13, count: 5),
+            5,
+            null,
+        );
 
         self::assertSame(['t' => 1], $packed, 'two of 13 in are 26 in, and the tote has 24');
     }
@@ -115,9 +119,15 @@ final class TotePackerTest extends TestCase
     public function testItsOwnToteComesFirstThenAnOpenOneThenGoodCompanyThenTheFullest(): void
     {
         $vase = Make::piece('vase', width: 6, height: 10, depth: 6, seasons: [Season::Winter]);
-        $other = static fn(string $id, array $seasons, float $side): Stored => new Stored(Make::piece($id, width: $side, height: $side, depth: $side, seasons: $seasons), 1);
+        $other = static fn(string $id, array $seasons, float $side): Stored => new Stored(
+            Make::piece($id, width: $side, height: $side, depth: $side, seasons: $seasons),
+            1,
+        );
         $totes = [self::tote('own', 20, 14, 12), self::tote('open', 20, 14, 12), self::tote('winter', 20, 14, 12), self::tote('full', 20, 14, 12)];
-        $content = [Place::tote('winter')->key() => [$other('star', [Season::Winter], 4)], Place::tote('full')->key() => [$other('gourd', [Season::Autumn], 9)]];
+        $content = [
+            Place::tote('winter')->key() => [$other('star', [Season::Winter], 4)],
+            Place::tote('full')->key() => [$other('gourd', [Season::Autumn], 9)],
+        ];
         $first = static fn(?string $own, array $open, array $content): ?string => array_key_first((new TotePacker($totes, $content, $open))->pack($vase, 1, $own));
 
         self::assertSame('own', $first('own', ['open' => true], $content));

@@ -40,8 +40,18 @@ final class ToteTest extends TestCase
     /** @return iterable<string, array{StoredTote, list<Stored>, list<string>}> tote, content, codes */
     public static function contents(): iterable
     {
-        $one = static fn(string $id, Material $material, int $grams = 500, array $hazards = [], float $side = 6): Stored => new Stored(Make::piece($id, width: $side, height: $side, depth: $side, materials: [$material], grams: $grams, hazards: $hazards), 1);
-        $tote = static fn(array $conditions = [], ?int $grams = null): StoredTote => new StoredTote('t', 'A1', 'attic', Make::size(20, 20, 20), $conditions, null === $grams ? null : Weight::ofGrams($grams));
+        $one = static fn(string $id, Material $material, int $grams = 500, array $hazards = [], float $side = 6): Stored => new Stored(
+            Make::piece($id, width: $side, height: $side, depth: $side, materials: [$material], grams: $grams, hazards: $hazards),
+            1,
+        );
+        $tote = static fn(array $conditions = [], ?int $grams = null): StoredTote => new StoredTote(
+            't',
+            'A1',
+            'attic',
+            Make::size(20, 20, 20),
+            $conditions,
+            null === $grams ? null : Weight::ofGrams($grams),
+        );
         yield 'nothing in it' => [$tote(), [], []];
         yield 'wax where it is hot' => [$tote([Condition::Heat]), [$one('candle', Material::Wax)], ['climate.heat']];
         yield 'wax where it is damp is no harm' => [$tote([Condition::Damp]), [$one('candle', Material::Wax)], []];
@@ -71,7 +81,18 @@ final class ToteTest extends TestCase
             $random = new Randomizer(new Mt19937($seed));
             $content = [];
             for ($i = 0; $i < $random->getInt(1, 14); ++$i) {
-                $content[] = new Stored(Make::piece("p{$i}", PieceKind::Box, width: $random->getInt(2, 18), height: $random->getInt(2, 12), depth: $random->getInt(2, 15), materials: [Material::Tin], grams: $random->getInt(100, 4000)), $random->getInt(1, 3));
+                $content[] = new Stored(
+                    Make::piece(
+                        "p{$i}",
+                        PieceKind::Box,
+                        width: $random->getInt(2, 18),
+                        height: $random->getInt(2, 12),
+                        depth: $random->getInt(2, 15),
+                        materials: [Material::Tin],
+                        grams: $random->getInt(100, 4000),
+                    ),
+                    $random->getInt(1, 3),
+                );
             }
             $tote = $this->tote(20);
             $picture = (new TotePicture())->of($tote, $content);
@@ -90,7 +111,11 @@ final class ToteTest extends TestCase
     {
         $glass = new Stored(Make::piece('glass', width: 18, height: 5, depth: 18, hazards: [Hazard::Breakable], grams: 4000), 1);
         $iron = new Stored(Make::piece('iron', width: 18, height: 5, depth: 18, grams: 900), 1);
-        $bottoms = array_column(array_map(static fn(Lying $lying): array => [$lying->pieceId, $lying->bottom], (new TotePicture())->of($this->tote(20), [$glass, $iron])), 1, 0);
+        $bottoms = array_column(
+            array_map(static fn(Lying $lying): array => [$lying->pieceId, $lying->bottom], (new TotePicture())->of($this->tote(20), [$glass, $iron])),
+            1,
+            0,
+        );
 
         self::assertSame(['iron' => 0, 'glass' => 1270], $bottoms);
     }

@@ -56,7 +56,19 @@ final class Make
         Finish $finish = Finish::Plain,
         int $grams = 900,
     ): Piece {
-        return new Piece($id, ucfirst($id), $kind, $count, self::size($width, $depth, $height), Weight::ofGrams($grams), array_map(static fn(array $c): ColourShare => new ColourShare(Srgb::ofHex($c[0]), $c[1]), $colours), $materials, $finish, $seasons, $hazards);
+        return new Piece(
+            $id,
+            ucfirst($id),
+            $kind,
+            $count,
+            self::size($width, $depth, $height),
+            Weight::ofGrams($grams),
+            array_map(static fn(array $c): ColourShare => new ColourShare(Srgb::ofHex($c[0]), $c[1]), $colours),
+            $materials,
+            $finish,
+            $seasons,
+            $hazards,
+        );
     }
 
     public static function size(float $width, float $depth, float $height): Size
@@ -69,8 +81,13 @@ final class Make
      * @param list<Srgb>    $resting
      * @param list<Finish>  $restingFinishes
      */
-    public static function look(BalanceSchool $balance = BalanceSchool::Centred, int $mood = 50, array $textures = [], array $resting = [], array $restingFinishes = []): Look
-    {
+    public static function look(
+        BalanceSchool $balance = BalanceSchool::Centred,
+        int $mood = 50,
+        array $textures = [],
+        array $resting = [],
+        array $restingFinishes = [],
+    ): Look {
         return new Look('Juniper & Ember', [
             new Ribbon('Tallow', Srgb::ofHex('#F0E7D4'), RibbonRole::Base, 50),
             new Ribbon('Juniper', Srgb::ofHex('#3E5F5A'), RibbonRole::Second, 30),
@@ -82,13 +99,42 @@ final class Make
      * @param list<KeepClear>  $keepClear
      * @param list<SpotHazard> $hazards
      */
-    public static function spot(float $width = 60, float $depth = 10, ?float $clear = 30, array $keepClear = [], array $hazards = [], float $ledge = 52, SpotKind $kind = SpotKind::Mantel, Layout $layout = new Layout()): Spot
-    {
-        return new Spot('spot', 'Stove shelf', $kind, Length::ofInches($width), Length::ofInches($depth), Length::ofInches($ledge), null === $clear ? null : Length::ofInches($clear), SeenFrom::Front, $keepClear, Srgb::ofHex('#F6F4EE'), $hazards, [], $layout);
+    public static function spot(
+        float $width = 60,
+        float $depth = 10,
+        ?float $clear = 30,
+        array $keepClear = [],
+        array $hazards = [],
+        float $ledge = 52,
+        SpotKind $kind = SpotKind::Mantel,
+        Layout $layout = new Layout(),
+    ): Spot {
+        return new Spot(
+            'spot',
+            'Stove shelf',
+            $kind,
+            Length::ofInches($width),
+            Length::ofInches($depth),
+            Length::ofInches($ledge),
+            null === $clear ? null : Length::ofInches($clear),
+            SeenFrom::Front,
+            $keepClear,
+            Srgb::ofHex('#F6F4EE'),
+            $hazards,
+            [],
+            $layout,
+        );
     }
 
-    public static function placed(Piece $piece, float $left, Layer $layer = Layer::Middle, float $raise = 0, int $count = 1, int $tier = 0, ?Posture $posture = null): PlacedPiece
-    {
+    public static function placed(
+        Piece $piece,
+        float $left,
+        Layer $layer = Layer::Middle,
+        float $raise = 0,
+        int $count = 1,
+        int $tier = 0,
+        ?Posture $posture = null,
+    ): PlacedPiece {
         return new PlacedPiece('at-' . $piece->id, $piece, $count, (int) round($left * 254), $layer, (int) round($raise * 254), $tier, $posture);
     }
 

@@ -44,7 +44,12 @@ final class TableTest extends TestCase
     #[DataProvider('suggestions')]
     public function testSuggests(int $fit, array $seasons, ?string $spot, History $history, Choice $choice, Confidence $confidence): void
     {
-        $suggestion = (new SuggestChoice(Season::Winter))->suggest(Make::piece('piece', seasons: $seasons), new PieceFit('piece', $fit, 0, 0.0, [], []), $spot, $history);
+        $suggestion = (new SuggestChoice(Season::Winter))->suggest(
+            Make::piece('piece', seasons: $seasons),
+            new PieceFit('piece', $fit, 0, 0.0, [], []),
+            $spot,
+            $history,
+        );
 
         self::assertSame([$choice, $confidence], [$suggestion->choice, $suggestion->confidence]);
         self::assertNotSame('', $suggestion->reason);
@@ -52,7 +57,12 @@ final class TableTest extends TestCase
 
     public function testSaysWhatWasNotedAndDecidedLastTime(): void
     {
-        $suggestion = (new SuggestChoice(Season::Winter))->suggest(Make::piece('jug'), new PieceFit('jug', 90, 0, 0.0, [], []), null, new History(1, 0, null, Choice::Rest, 'The jug was in the cellar all along.'));
+        $suggestion = (new SuggestChoice(Season::Winter))->suggest(
+            Make::piece('jug'),
+            new PieceFit('jug', 90, 0, 0.0, [], []),
+            null,
+            new History(1, 0, null, Choice::Rest, 'The jug was in the cellar all along.'),
+        );
 
         self::assertSame('Fit 90, for winter. Noted last time: “The jug was in the cellar all along.” Last winter you decided rest.', $suggestion->reason);
     }
@@ -81,7 +91,12 @@ final class TableTest extends TestCase
     public function testGuardsAgainstTheClassicMistakes(array $fates, bool $isPacking, array $codes): void
     {
         $sets = ['left' => new PieceSet('Bookends', 2), 'right' => new PieceSet('bookends', 2)];
-        $guards = (new TableGuards())->watch(array_column(array_map(static fn(Fate $fate): array => [$fate->piece->id, $fate], $fates), 1, 0), $sets, ['shelf' => 'Stove shelf'], $isPacking);
+        $guards = (new TableGuards())->watch(
+            array_column(array_map(static fn(Fate $fate): array => [$fate->piece->id, $fate], $fates), 1, 0),
+            $sets,
+            ['shelf' => 'Stove shelf'],
+            $isPacking,
+        );
 
         self::assertSame($codes, array_map(static fn(Guard $guard): string => $guard->code, $guards));
     }
@@ -90,8 +105,17 @@ final class TableTest extends TestCase
     {
         $look = Make::look();
         $ember = new Fate(Make::piece('ember', height: 20, width: 10), null, [], ['shelf']);
-        $fates = ['ember' => $ember, 'urn' => new Fate(Make::piece('urn', colours: [['#3E5F5A', 100]], height: 10, width: 10), Choice::Stay, [], ['shelf']), 'twin' => new Fate(Make::piece('twin', colours: [['#F0E7D4', 100]], height: 10, width: 10), Choice::Stay, [], ['hall'])];
-        $said = (new Consequences($look, new FitMeter($look)))->of($ember, $fates, ['ember' => new PieceSet('pair', 2), 'twin' => new PieceSet('pair', 2)], ['shelf' => 'Stove shelf']);
+        $fates = [
+            'ember' => $ember,
+            'urn' => new Fate(Make::piece('urn', colours: [['#3E5F5A', 100]], height: 10, width: 10), Choice::Stay, [], ['shelf']),
+            'twin' => new Fate(Make::piece('twin', colours: [['#F0E7D4', 100]], height: 10, width: 10), Choice::Stay, [], ['hall']),
+        ];
+        $said = (new Consequences($look, new FitMeter($look)))->of(
+            $ember,
+            $fates,
+            ['ember' => new PieceSet('pair', 2), 'twin' => new PieceSet('pair', 2)],
+            ['shelf' => 'Stove shelf'],
+        );
 
         self::assertSame(['Tallow falls from 50 to 25 % of what is seen, 50 wanted.', 'Juniper falls from 50 to 25 % of what is seen, 30 wanted.', 'Ember rises from 0 to 50 % of what is seen, 20 wanted.'], $said['stay']);
         self::assertContains('Stove shelf loses its tallest; 1 is left there.', $said['rest']);
