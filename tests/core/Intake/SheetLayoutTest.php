@@ -100,11 +100,11 @@ final class SheetLayoutTest extends TestCase
         $unitInHead = 'columns' === $sizes && \in_array($unit, ['in', 'cm'], true) && $this->coin();
         $separator = $this->one([',', ';', "\t", '|']);
         $rows = [];
-        $heads = array_map(fn(string $field): string => $this->one(self::HEADS[$field]) . (
-            $unitInHead
-            && \in_array($field, ['width', 'height'], true) ? " ({$unit}
-        )" : ''
-        ), $fields);
+        $heads = array_map(
+            fn(string $field): string => $this->one(self::HEADS[$field])
+                . ($unitInHead && \in_array($field, ['width', 'height'], true) ? " ({$unit})" : ''),
+            $fields,
+        );
         if ('one cell' === $sizes) {
             $heads[] = $this->one(['Size', 'Dimensions', 'Measurements']);
         }
