@@ -66,8 +66,9 @@ final readonly class AdvanceLine
         };
         $line->goOnTo($input->state);
         $this->journal->say(
-            LineState::Got === $input->state
-            && null === $line->restyles() ? sprintf('%s is in the cupboard', $line->name()) : sprintf('%s: %s', $line->name(), $input->state->value),
+            LineState::Got === $input->state && null === $line->restyles()
+                ? sprintf('%s is in the cupboard', $line->name())
+                : sprintf('%s: %s', $line->name(), $input->state->value),
         );
         $this->entities->flush();
 

@@ -144,11 +144,12 @@ final readonly class PutBack
     {
         foreach ($left as $column => $value) {
             $there = $found[$column] ?? null;
-            if (
-                null === $value
-                || null === $there ? $value !== $there : !\is_scalar($there)
-                || (string) $there !== (string) (\is_bool($value) ? (int) $value : $value)
-            ) {
+            if (null === $value || null === $there) {
+                $isOther = $value !== $there;
+            } else {
+                $isOther = !\is_scalar($there) || (string) $there !== (string) (\is_bool($value) ? (int) $value : $value);
+            }
+            if ($isOther) {
                 return false;
             }
         }

@@ -34,10 +34,10 @@ final readonly class Mistyped
     {
         foreach ($unknown as $word) {
             $plain = trim(mb_strtolower($word), '.,;:!?()');
-            $meant = Lexicon::unshortened($plain) ?? (
-                null === $draft->kind
-                && '' === $draft->grown ? Lexicon::meant($plain) : null
-            ) ?? Lexicon::meantAmong($plain, $this->traits) ?? $this->places->meant($plain);
+            $meant = Lexicon::unshortened($plain)
+                ?? (null === $draft->kind && '' === $draft->grown ? Lexicon::meant($plain) : null)
+                ?? Lexicon::meantAmong($plain, $this->traits)
+                ?? $this->places->meant($plain);
             if (null !== $meant) {
                 $draft->guesses[] = sprintf('“%s” is taken for “%s”.', $plain, $meant);
                 $phrase = (string) preg_replace('/(?<!\w)' . preg_quote($plain, '/') . '(?!\w)/iu', $meant, $phrase, 1);

@@ -30,6 +30,7 @@ export function StationShelf({ isOpen, onFind }: { isOpen: boolean; onFind: () =
             {swap.from && (
               <>
                 from <b>{swap.from}</b>
+                {house.swaps.some((one) => one.name === swap.from && one.closedAt === null) && ' as it will be'}
                 <br className="max-md:hidden" />{' '}
               </>
             )}

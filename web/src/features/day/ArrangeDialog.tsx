@@ -95,7 +95,7 @@ function drafted(day: Day, isNew: boolean): WorkDayInput {
     pauses: day.pauses.map((pause) => ({ at: clock(pause.at), minutes: pause.minutes })),
     crew: day.crew.map((hand) => ({ ...hand, from: time(hand.from), until: time(hand.until) })),
     isLook: !isNew && day.isLook,
-    spots: isNew ? [] : [...day.spots],
+    spots: [...day.spots],
     version: day.version,
   };
 }

@@ -22,12 +22,13 @@ type Props = { day: Day; pieces: readonly Piece[]; swap: Swap; onBuild: (people:
 /** The run of a day: worked out from where everything is, ticked off as it goes, on paper or on a phone. */
 export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed }: Props) {
   const [reading, setReading] = useState<Reading>('by time');
-  const [arranged, setArranged] = useState<'this' | 'another' | null>(null);
+  const [arranged, setArranged] = useState<'this' | 'another' | 'late' | null>(null);
   const byId = useMemo(() => new Map(pieces.map((piece) => [piece.id, piece])), [pieces]);
   const waiting = useWaiting();
   const day = withWaiting(sent, waiting.acts);
   const next = day.tasks.filter((task) => !task.isDone).sort((a, b) => a.start - b.start)[0];
   const all = day.tasks.length;
+  const late = [...new Set(day.tasks.flatMap((task) => (task.isLate && !task.isDone && task.spot ? [task.spot] : [])))];
   const tools: TaskTools = {
     pieces: byId,
     crew: day.crew,
@@ -43,6 +44,13 @@ export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed
         {!isClosed && <DayActions day={day} isBuilding={isBuilding} onBuild={onBuild} onArrange={setArranged} />}
       </div>
       <Warnings day={day} isClosed={isClosed} />
+      {!isClosed && late.length > 0 && (
+        <p className="no-print mx-[22px] mb-2 max-md:mx-3">
+          <button type="button" className="btn" onClick={() => setArranged('late')}>
+            Put {counted(late.length, 'late spot')} on another day …
+          </button>
+        </p>
+      )}
       {all === 0 && !day.isThePlan && <EmptyLedge>Not worked out yet. It compares where every piece is with where the plan wants it.</EmptyLedge>}
       {all === 0 && day.isThePlan && <EmptyLedge>{nothingToDo(day)}</EmptyLedge>}
       {all > 0 && day.isThePlan && !day.isStale && day.ticked === all && (
@@ -62,8 +70,8 @@ export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed
       {arranged && (
         <ArrangeDialog
           key={arranged}
-          day={arranged === 'this' ? day : { ...day, id: null, spots: [] }}
-          isNew={arranged === 'another'}
+          day={arranged === 'this' ? day : { ...day, id: null, spots: arranged === 'late' ? late : [] }}
+          isNew={arranged !== 'this'}
           swap={swap}
           onClose={() => setArranged(null)}
         />
