@@ -7,11 +7,10 @@ namespace BrightCupboard\Core\Storage;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Storage\Internal\Load;
-use BrightCupboard\Core\Storage\Internal\ToteRules;
 
 /**
- * What tote would take the things that no owned one has room for: the smallest of the usual sizes that takes all
- * of them, or the size of which fewest are needed.
+ * What tote would take the things that no owned one has room for: the smallest of the usual sizes that takes all of them,
+ * or the size of which fewest are needed. What goes into none of the sizes is left out, and said.
  */
 final readonly class ToteToBuy
 {
@@ -19,43 +18,47 @@ final readonly class ToteToBuy
     private const USUAL = [[14, 10, 8], [16, 12, 10], [24, 24, 8], [20, 14, 12], [24, 16, 14], [48, 14, 14], [30, 20, 16], [36, 20, 20]];
     private const MOST = 12;
 
-    private function __construct(public Size $inside, public int $count, public float $litres) {}
+    /** @param list<Stored> $without what goes into none of these */
+    private function __construct(public Size $inside, public int $count, public float $litres, public array $without) {}
 
     /**
      * @param list<Stored> $loose
      *
-     * @return self|null null when there is nothing, or when something of it goes into none of the sizes
+     * @return self|null null when there is nothing, or nothing of it goes into any of the sizes
      */
     public static function of(array $loose): ?self
     {
-        $best = null;
-        $litres = Load::of($loose)->litres;
-        foreach ([] === $loose ? [] : self::USUAL as $inches) {
+        $best = $cost = null;
+        foreach (self::USUAL as $inches) {
             $inside = new Size(...array_map(Length::ofInches(...), $inches));
-            $least = (int) ceil($litres / ToteRules::FULL / $inside->litres() - 1e-6);
-            $count = $least > min(self::MOST, $best->count ?? self::MOST) ? null : self::needed($inside, $loose);
-            if (null !== $count && (null === $best || [$count, $count * $inside->litres()] < [$best->count, $best->count * $best->inside->litres()])) {
-                $best = new self($inside, $count, $litres);
+            [$count, $without] = self::packed($inside, $loose);
+            $costs = [Load::of($without)->litres, $count, $count * $inside->litres()];
+            if ($count > 0 && (null === $cost || $costs < $cost)) {
+                $cost = $costs;
+                $best = new self($inside, $count, Load::of($loose)->litres - $costs[0], $without);
             }
         }
 
         return $best;
     }
 
-    /** @param list<Stored> $loose */
-    private static function needed(Size $inside, array $loose): ?int
+    /**
+     * @param list<Stored> $loose
+     *
+     * @return array{int, list<Stored>} how many such totes are filled, and what goes into none of them
+     */
+    private static function packed(Size $inside, array $loose): array
     {
-        $totes = array_map(static fn(int $i): StoredTote => new StoredTote('n' . $i, '', '', $inside), range(1, self::MOST));
-        $packer = new TotePacker($totes, []);
-        $used = [];
+        $packer = new TotePacker(array_map(static fn(int $i): StoredTote => new StoredTote('n' . $i, '', '', $inside), range(1, self::MOST)), []);
+        $used = $without = [];
         foreach ($loose as $stored) {
             $packed = $packer->pack($stored->piece, $stored->units, null);
-            if (array_sum($packed) < $stored->units) {
-                return null;
-            }
             $used += $packed;
+            if (array_sum($packed) < $stored->units) {
+                $without[] = new Stored($stored->piece, $stored->units - array_sum($packed));
+            }
         }
 
-        return \count($used);
+        return [\count($used), $without];
     }
 }

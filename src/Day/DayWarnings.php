@@ -80,12 +80,14 @@ final readonly class DayWarnings
         }
         $inside = implode(' x ', array_map($lengths->write(...), [$tote->inside->width, $tote->inside->depth, $tote->inside->height]));
 
+        $them = 1 === \count($loose) ? 'it' : 'them';
+
         return sprintf(
             '%s %s of %s inside would take %s.',
             $said,
             1 === $tote->count ? 'A tote' : $tote->count . ' totes',
             $inside,
-            1 === \count($loose) ? 'it' : 'them',
+            [] === $tote->without ? $them : 'most of them',
         );
     }
 

@@ -7,6 +7,7 @@ namespace App\Day;
 use App\Entity\SheetTask;
 use App\Entity\Swap;
 use App\Entity\WorkDay;
+use App\Haul\BuyTotes;
 use App\Swaps\Plans;
 use BrightCupboard\Core\Day\DayTask;
 use BrightCupboard\Core\Day\Hand;
@@ -29,6 +30,7 @@ final readonly class ReadDay
         private DayPlan $house,
         private WorkDays $days,
         private DayWarnings $warnings,
+        private BuyTotes $totes,
     ) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/day', methods: ['GET'])]
@@ -91,6 +93,7 @@ final readonly class ReadDay
                 $tasks,
             ),
             [...$this->warnings->ofPlan($plan, $difference, $lengths), ...$this->warnings->ofSchedule($schedule, $byPhase, $working)],
+            $this->totes->wanted($swap, $difference->loose)->count ?? 0,
             ($day ?? $swap)->version(),
         );
     }

@@ -7,6 +7,7 @@ namespace App\Entity;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Money\LinePrice;
 use BrightCupboard\Core\Money\LineState;
 use BrightCupboard\Core\Money\Money;
@@ -61,6 +62,9 @@ class HaulLine implements OfSwap
     /** How long one runs when it is unrolled, in tenths of a millimetre, where a sum said so. */
     #[ORM\Column(nullable: true)]
     private ?int $run = null;
+    /** How deep it is inside, in tenths of a millimetre, where it is a tote to pack into. */
+    #[ORM\Column(nullable: true)]
+    private ?int $toteDepth = null;
     /** The piece it became when it was got. */
     #[ORM\Column(length: 26, nullable: true)]
     private ?string $becamePiece = null;
@@ -103,6 +107,18 @@ class HaulLine implements OfSwap
     public function run(): ?Length
     {
         return null === $this->run ? null : Length::ofTenths($this->run);
+    }
+
+    /** It is no decor but a tote, with the width and height of the thing inside and that depth. */
+    public function isTote(Length $depth): void
+    {
+        $this->toteDepth = $depth->tenths();
+    }
+
+    /** Null where it is no tote. */
+    public function toteInside(): ?Size
+    {
+        return null === $this->toteDepth ? null : new Size(Length::ofTenths($this->width), Length::ofTenths($this->toteDepth), Length::ofTenths($this->height));
     }
 
     public function restyles(): ?string

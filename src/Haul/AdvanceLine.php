@@ -10,6 +10,7 @@ use App\Entity\HaulWay;
 use App\Entity\Person;
 use App\Entity\Piece;
 use App\Entity\PieceRecord;
+use App\Entity\Tote;
 use App\Http\Body;
 use App\Http\Conflict;
 use App\Http\SameVersion;
@@ -17,6 +18,7 @@ use App\Journal\Journal;
 use App\Repository\Catalogue;
 use App\Repository\PlacementRepository;
 use App\Repository\StandingRepository;
+use App\Totes\ToteCodes;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Measure\Weight;
@@ -46,6 +48,7 @@ final readonly class AdvanceLine
         private Catalogue $catalogue,
         private ClockInterface $clock,
         private Journal $journal,
+        private ToteCodes $codes,
     ) {}
 
     #[Route('/api/homes/{home}/lines/{line}/state', methods: ['PUT'])]
@@ -60,19 +63,34 @@ final readonly class AdvanceLine
         }
         match (true) {
             null !== $line->restyles() => $this->restyle($line, $input->state),
+            null !== $line->toteInside() => LineState::Got === $input->state ? $this->putUp($line, $line->toteInside()) : null,
             LineState::Got === $input->state => $this->get($line, $by->name()),
             LineState::Returned === $input->state => $this->giveBack($line, $by->name()),
             default => null,
         };
         $line->goOnTo($input->state);
         $this->journal->say(
-            LineState::Got === $input->state && null === $line->restyles()
+            LineState::Got === $input->state && null === $line->restyles() && null === $line->toteInside()
                 ? sprintf('%s is in the cupboard', $line->name())
                 : sprintf('%s: %s', $line->name(), $input->state->value),
         );
         $this->entities->flush();
 
         return LineAnswer::of($line);
+    }
+
+    /** Totes that were bought stand ready to be packed, each with a code of its own. */
+    private function putUp(HaulLine $line, Size $inside): void
+    {
+        $home = $line->home();
+        $units = $line->price()->packs * $line->packSize();
+        for ($number = 1; $units > 0; ++$number) {
+            $code = 'N' . $number;
+            if (null === $this->codes->taken($home, $code, null)) {
+                $this->entities->persist(new Tote($home, $code, 'new, no place yet', $inside));
+                --$units;
+            }
+        }
     }
 
     /** Done, the piece shows its new side and keeps the old one as a face; given back, it shows the old one again. */

@@ -31,7 +31,7 @@ final readonly class OutOfDate
         'kept_sum' => ['house', 'sums', 'settle', 'day'],
         'need' => ['haul', 'rooms', 'dressing', 'stations'],
         'home_word' => ['search'],
-        'haul_line' => ['search', 'haul', 'stations', 'settle', 'ledger', 'restyles'],
+        'haul_line' => ['search', 'haul', 'day', 'stations', 'settle', 'ledger', 'restyles'],
         'work_day' => ['day', 'stations', 'settle', 'calendar'],
         'home_calendar' => ['calendar'],
         'care_done' => ['calendar'],

@@ -96,6 +96,29 @@ final class WorkDaysTest extends AppTestCase
         self::assertSame([], array_filter($this->call('POST', $this->swap() . '/days/' . $look['id'], ['people' => 1])['tasks'], static fn(array $task): bool => !$task['isDone']), 'what was looked at need not be looked at again');
     }
 
+    public function testWhatHasNoRoomGetsATotePutOnTheListAndUpWhenItIsHere(): void
+    {
+        self::assertSame(0, $this->call('GET', $this->swap() . '/day')['totesToBuy'], 'in the demo everything has room');
+        $this->assertRefused(409, 'Everything has room', $this->call('POST', $this->swap() . '/totes-to-buy'));
+        $this->db()->executeStatement('UPDATE tote SET width = 300, depth = 300, height = 300');
+        self::assertGreaterThan(0, $this->call('GET', $this->swap() . '/day')['totesToBuy']);
+        $line = $this->call('POST', $this->swap() . '/totes-to-buy');
+        self::assertSame(201, $this->code(), $this->text());
+        self::assertMatchesRegularExpression('/^Tote, \d+ in x \d+ in x \d+ in inside$/', $line['name']);
+        self::assertSame(0, $this->call('GET', $this->swap() . '/day')['totesToBuy'], 'it is on the list now');
+
+        $pieces = (int) $this->db()->fetchOne('SELECT COUNT(*) FROM piece');
+        $this->call('PUT', $this->home() . '/lines/' . $line['id'] . '/state', ['state' => 'got', 'version' => $line['version']]);
+        self::assertSame(200, $this->code(), $this->text());
+        $codes = $this->db()->fetchFirstColumn("SELECT code FROM tote WHERE place = 'new, no place yet' ORDER BY code");
+        self::assertCount($line['needed'], $codes);
+        self::assertSame('N1', $codes[0]);
+        self::assertSame($pieces, (int) $this->db()->fetchOne('SELECT COUNT(*) FROM piece'), 'a tote is no decor');
+        self::assertSame(1, $this->call('GET', $this->swap() . '/day')['totesToBuy'], 'the wreath wants a flat one');
+        $this->undo();
+        self::assertSame([], $this->db()->fetchFirstColumn("SELECT code FROM tote WHERE place = 'new, no place yet' AND removed_at IS NULL"));
+    }
+
     public function testADayFitsTheSeason(): void
     {
         $this->db()->executeStatement("UPDATE swap SET strike_on = '2031-12-30' WHERE closed_at IS NULL");

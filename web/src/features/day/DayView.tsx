@@ -1,8 +1,11 @@
+import { useMutation } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
+import { api, take } from '../../api/client';
+import { useHouse } from '../../api/home';
 import type { Day, Piece, Swap, Task } from '../../api/types';
 import { PHASES } from '../../api/words';
 import { useWaiting } from '../../frame/waiting/WaitingActs';
-import { Triangle } from '../../lib/notices';
+import { Triangle, useNotices } from '../../lib/notices';
 import { counted, writeMinutes } from '../../lib/text';
 import { EmptyLedge } from '../../ui/States';
 import { ArrangeDialog } from './ArrangeDialog';
@@ -24,6 +27,12 @@ export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed
   const [reading, setReading] = useState<Reading>('by time');
   const [arranged, setArranged] = useState<'this' | 'another' | 'late' | null>(null);
   const byId = useMemo(() => new Map(pieces.map((piece) => [piece.id, piece])), [pieces]);
+  const home = useHouse().home.id;
+  const notices = useNotices();
+  const buy = useMutation({
+    mutationFn: () => take(api.POST('/api/homes/{home}/swaps/{swap}/totes-to-buy', { params: { path: { home, swap: swap.id } } })),
+    onError: (error) => notices.problem(error),
+  });
   const waiting = useWaiting();
   const day = withWaiting(sent, waiting.acts);
   const next = day.tasks.filter((task) => !task.isDone).sort((a, b) => a.start - b.start)[0];
@@ -44,11 +53,18 @@ export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed
         {!isClosed && <DayActions day={day} isBuilding={isBuilding} onBuild={onBuild} onArrange={setArranged} />}
       </div>
       <Warnings day={day} isClosed={isClosed} />
-      {!isClosed && late.length > 0 && (
-        <p className="no-print mx-[22px] mb-2 max-md:mx-3">
-          <button type="button" className="btn" onClick={() => setArranged('late')}>
-            Put {counted(late.length, 'late spot')} on another day …
-          </button>
+      {!isClosed && (late.length > 0 || day.totesToBuy > 0) && (
+        <p className="no-print mx-[22px] mb-2 flex flex-wrap gap-2 max-md:mx-3">
+          {late.length > 0 && (
+            <button type="button" className="btn" onClick={() => setArranged('late')}>
+              Put {counted(late.length, 'late spot')} on another day …
+            </button>
+          )}
+          {day.totesToBuy > 0 && (
+            <button type="button" className="btn" onClick={() => buy.mutate()} disabled={buy.isPending}>
+              Put {counted(day.totesToBuy, 'tote')} on the haul list
+            </button>
+          )}
         </p>
       )}
       {all === 0 && !day.isThePlan && <EmptyLedge>Not worked out yet. It compares where every piece is with where the plan wants it.</EmptyLedge>}

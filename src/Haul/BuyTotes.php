@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Haul;
+
+use App\Day\DayPlan;
+use App\Entity\HaulLine;
+use App\Entity\HaulThing;
+use App\Entity\HaulWay;
+use App\Entity\Swap;
+use App\Http\Conflict;
+use App\Journal\Journal;
+use App\Swaps\Plans;
+use BrightCupboard\Core\Colour\Srgb;
+use BrightCupboard\Core\Money\LineState;
+use BrightCupboard\Core\Money\Money;
+use BrightCupboard\Core\Money\Offer;
+use BrightCupboard\Core\Money\Tender;
+use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Storage\Stored;
+use BrightCupboard\Core\Storage\ToteToBuy;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The totes that would take what has no room go on the list of the haul; what they cost is not known yet. */
+#[AsController]
+final readonly class BuyTotes
+{
+    private const COLOUR = '#8C9A94';
+
+    public function __construct(private EntityManagerInterface $entities, private Plans $plans, private DayPlan $house, private Journal $journal) {}
+
+    #[Route('/api/homes/{home}/swaps/{swap}/totes-to-buy', methods: ['POST'], defaults: ['_status' => 201])]
+    public function __invoke(Swap $swap): LineAnswer
+    {
+        $loose = $this->plans->of($swap)->plan->difference($this->house->totes($swap->home()))->loose;
+        $tote = $this->wanted($swap, $loose) ?? throw new Conflict('Everything has room, or the totes for it are on the list already.');
+        $lengths = $swap->home()->lengths();
+        $inside = implode(' x ', array_map($lengths->write(...), [$tote->inside->width, $tote->inside->depth, $tote->inside->height]));
+        $line = new HaulLine($swap);
+        $line->describe('Tote, ' . $inside . ' inside', HaulWay::Buy, new HaulThing(PieceKind::Box, $tote->inside->width, $tote->inside->height, Srgb::ofHex(self::COLOUR)));
+        $line->isTote($tote->inside->depth);
+        $line->priced(Money::zero(), Offer::none(), 1, $tote->count, Tender::Purse);
+        $this->entities->persist($line);
+        $this->journal->say(sprintf('%s is on the list', $line->name()));
+        $this->entities->flush();
+
+        return LineAnswer::of($line);
+    }
+
+    /**
+     * What is to be bought, unless it is wanted or ordered already.
+     *
+     * @param list<Stored> $loose what has no room
+     */
+    public function wanted(Swap $swap, array $loose): ?ToteToBuy
+    {
+        foreach ($this->entities->getRepository(HaulLine::class)->findBy(['swap' => $swap]) as $line) {
+            if (null !== $line->toteInside() && \in_array($line->state(), [LineState::Wanted, LineState::Ordered], true)) {
+                return null;
+            }
+        }
+
+        return ToteToBuy::of($loose);
+    }
+}
