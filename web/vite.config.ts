@@ -34,7 +34,22 @@ const withoutASignal = VitePWA({
         // What is needed on the day, at the Table and to say who asks; the pattern is written into the worker as it stands here.
         urlPattern: ({ url, sameOrigin }) => sameOrigin && /^\/api\/(me|homes\/[^/]+\/(house|pieces|since|damages|spot-photos|swaps\/[^/]+\/(day|days\/[^/]+|stations|table|settle|spots|spots\/[^/]+)))$/.test(url.pathname),
         handler: 'NetworkFirst',
-        options: { cacheName: 'readings', networkTimeoutSeconds: 5, expiration: { maxEntries: 120 } },
+        options: {
+          cacheName: 'readings',
+          networkTimeoutSeconds: 5,
+          expiration: { maxEntries: 120 },
+          // Written into the worker as it stands here: the page must know that a reading is an old one.
+          plugins: [
+            {
+              cachedResponseWillBeUsed: async ({ cachedResponse }) => {
+                if (!cachedResponse) return cachedResponse;
+                const headers = new Headers(cachedResponse.headers);
+                headers.set('X-Kept', '1');
+                return new Response(await cachedResponse.blob(), { status: cachedResponse.status, headers });
+              },
+            },
+          ],
+        },
       },
     ],
   },

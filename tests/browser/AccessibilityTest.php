@@ -31,6 +31,7 @@ final class AccessibilityTest extends BrowserTestCase
             'House' => 'main section',
             'Workbench' => '[data-testid="bench"]',
             'Swaps' => 'main li',
+            'Calendar' => '[data-testid="calendar"]',
             'Ledger' => 'table',
         ] as $drawer => $css) {
             $page->drawer($drawer)->see($css);
@@ -46,6 +47,29 @@ final class AccessibilityTest extends BrowserTestCase
         $found = [...$found, ...$this->seriousFindings('intake')];
         $page->follow('From a table instead')->see('input[type="file"]');
         $found = [...$found, ...$this->seriousFindings('table file')];
+
+        self::assertSame([], $found);
+    }
+
+    public function testADayInEveryReadingAndAFloorHaveNoSeriousFinding(): void
+    {
+        $page = $this->page()->signIn();
+        $page->station('Rooms')->see('[data-testid="coach"]');
+        $page->seeAt("//a[@aria-label='The floor of Parlour']")->click();
+        $page->see('figure g[role="button"]');
+        $found = $this->seriousFindings('floor');
+        foreach (['Measures, doors, outlets' => 'the floor measured', 'Furniture or rug' => 'furniture'] as $button => $dialog) {
+            $page->press($button)->see('[role="dialog"]');
+            $found = [...$found, ...$this->seriousFindings($dialog)];
+            $page->key(WebDriverKeys::ESCAPE)->until(static fn(): bool => 0 === $page->count('[role="dialog"]'), 'Escape closes it');
+        }
+        $page->station('Day sheet')->press('Work the day out')->see('main input[type="checkbox"]');
+        foreach (['by room', 'by person', 'lanes', 'by time'] as $reading) {
+            $page->press($reading, 'radio');
+            $found = [...$found, ...$this->seriousFindings('the day ' . $reading)];
+        }
+        $page->press('Another day')->see('[role="dialog"]');
+        $found = [...$found, ...$this->seriousFindings('another day')];
 
         self::assertSame([], $found);
     }

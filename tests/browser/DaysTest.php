@@ -51,7 +51,7 @@ final class DaysTest extends BrowserTestCase
 
     public function testWhatBrokeIsSaidAtTheTickAndFoundAgainAtTheHaul(): void
     {
-        $page = $this->page()->signIn()->station('Day sheet')->press('Work the day out');
+        $page = $this->page()->signIn()->station('Day sheet')->press('Work');
         $page->see('main input[type="checkbox"]');
         $this->browser->executeScript("[...document.querySelectorAll('main label')].find((one) => one.textContent.includes('Heron')).querySelector('input').click()");
         $page->press('broken, worn …')->choose('Heron', 'a part missing')->press('Note it')->seeText('Heron: 1 a part missing');

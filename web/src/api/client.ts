@@ -27,14 +27,24 @@ export function keepCsrf(token: string): void {
   csrf = token;
 }
 
+const read = new Set<string>();
+
+/** What the device kept is for a page that has nothing; it must not take the place of what was read or done here since. */
+function preferNewer(request: Request, response: Response): void {
+  if (request.method !== 'GET') return;
+  if (!response.headers.has('X-Kept')) read.add(request.url);
+  else if (read.has(request.url)) throw new OfflineError('What is shown is newer than what the device kept.');
+}
+
 const client = createClient<paths>({ baseUrl: '' });
 client.use({
   onRequest({ request }) {
     if (request.method !== 'GET') request.headers.set('X-CSRF-Token', csrf);
     return request;
   },
-  onResponse({ response }) {
+  onResponse({ request, response }) {
     hear(response);
+    preferNewer(request, response);
   },
 });
 
