@@ -3,13 +3,13 @@ import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 import { clock } from './clock';
 import { type TaskTools, verbOf } from './TaskRow';
 
-const PX_A_MINUTE = 9;
+const PX_A_MINUTE = 12;
 const HEIGHT = 84;
 const LEFT = 96;
 const HALF_HOUR = 30;
 /** Under the ledge; where a task is too short for its words beside one another, they run down. */
 const WORDS = 128;
-const NARROW = 62;
+const NARROW = 72;
 
 /** A shelf for each person: every task stands on it with its pieces, as wide as its minutes. */
 export function LaneShelves({ day, tools }: { day: Day; tools: TaskTools }) {
@@ -78,7 +78,7 @@ function Block({ task, tools, left, width, isSecond }: BlockProps) {
       >
         <input
           type="checkbox"
-          className="size-4 flex-none"
+          className="size-6 flex-none"
           checked={task.isDone}
           disabled={tools.isClosed}
           aria-label={isSecond ? `${label}, the other of two` : label}
