@@ -8,7 +8,7 @@ import { TaskRow, type TaskTools } from './TaskRow';
 
 const NEXT = 3;
 
-/** The day of each person; whoever looks sees the own next three before everything else. */
+/** The day of each person; whoever looks sees the own next three before everything else. On paper everybody has all of theirs. */
 export function HandSheets({ day, tools }: { day: Day; tools: TaskTools }) {
   const me = useQuery(meQuery()).data?.name ?? '';
   const [isAll, setAll] = useState(false);
@@ -22,7 +22,7 @@ export function HandSheets({ day, tools }: { day: Day; tools: TaskTools }) {
         const own = tasks.filter((task) => task.lanes.includes(lane));
         const open = own.filter((task) => !task.isDone);
         const isMe = lane === mine;
-        const shown = isMe && !isAll ? open.slice(0, NEXT) : own;
+        const shown = new Set(isMe && !isAll ? open.slice(0, NEXT) : own);
         return (
           <section key={hand?.name} aria-label={hand?.name} className="print-keep mt-2">
             <h3 className="wallshade pt-2 text-[17px]/[24px] max-md:px-3">
@@ -43,8 +43,8 @@ export function HandSheets({ day, tools }: { day: Day; tools: TaskTools }) {
               </button>
             )}
             <ul className="rows border-t border-line-2">
-              {shown.map((task) => (
-                <TaskRow key={task.id} task={task} tools={tools} isVerbSaid />
+              {own.map((task) => (
+                <TaskRow key={task.id} task={task} tools={tools} isVerbSaid isOnPaperOnly={!shown.has(task)} />
               ))}
             </ul>
           </section>

@@ -28,16 +28,16 @@ export const verbOf = (task: Task): string =>
 /** Who does it, by name. */
 export const whoOf = (task: Task, crew: Day['crew']): string => task.lanes.map((lane) => crew[lane]?.name ?? '').join(' and ');
 
-type Props = { task: Task; tools: TaskTools; isVerbSaid?: boolean };
+type Props = { task: Task; tools: TaskTools; isVerbSaid?: boolean; isOnPaperOnly?: boolean };
 
-export function TaskRow({ task, tools, isVerbSaid = false }: Props) {
+export function TaskRow({ task, tools, isVerbSaid = false, isOnPaperOnly = false }: Props) {
   const place = usePlaces();
   const [isDamaged, setDamaged] = useState(false);
   const { pieces, crew, isClosed, onTick } = tools;
   const units = task.moves.reduce((sum, move) => sum + move.count, 0);
   const said = task.moves.map((move) => `${move.count > 1 ? `${move.count} ` : ''}${pieces.get(move.piece)?.name ?? 'a piece'}`).join(', ');
   return (
-    <li className={task.id === tools.next ? 'bg-yolk-soft' : ''}>
+    <li className={`${task.id === tools.next ? 'bg-yolk-soft' : ''} ${isOnPaperOnly ? 'hidden print:list-item' : ''}`}>
       <label className="flex min-h-[52px] cursor-pointer items-center gap-3 px-2 py-1.5 max-md:px-3">
         <input
           type="checkbox"
