@@ -42,28 +42,20 @@ final readonly class DayTask
     /** The same, to be done only once the other is. */
     public function alsoAfter(string $key): self
     {
-        return new self(
-            $this->key,
-            $this->phase,
-            $this->title,
-            $this->group,
-            $this->moves,
-            $this->effort,
-            $this->steps,
-            $this->cautions,
-            [...$this->after, $key],
-            $this->opensTote,
-            $this->spot,
-        );
+        return $this->keyed($this->key, [...$this->after, $key]);
     }
 
     /** @param array<string, string> $names by key, of this task and of those it waits for */
     public function called(array $names): self
     {
-        $after = array_map(static fn(string $key): string => $names[$key] ?? $key, $this->after);
+        return $this->keyed($names[$this->key] ?? $this->key, array_map(static fn(string $key): string => $names[$key] ?? $key, $this->after));
+    }
 
+    /** @param list<string> $after */
+    private function keyed(string $key, array $after): self
+    {
         return new self(
-            $names[$this->key] ?? $this->key,
+            $key,
             $this->phase,
             $this->title,
             $this->group,

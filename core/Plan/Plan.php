@@ -176,7 +176,7 @@ final readonly class Plan
         $this->requireFree($pieceId, $count, $this->free($pieceId));
         $stance ??= (new PlaceFinder())->anywhere($this->dressing($spot), $this->stock[$pieceId], $school ?? BalanceSchool::Centred, $count);
 
-        return new PlanChange($this->decidedBy($pieceId, $spot->id), [PlannedPlace::at($id, $pieceId, $spot->id, $count, $stance)]);
+        return new PlanChange(Deciding::byPlacing($this, $pieceId, $spot->id), [PlannedPlace::at($id, $pieceId, $spot->id, $count, $stance)]);
     }
 
     /** @throws InvalidPlan when not so many are free */
@@ -208,19 +208,7 @@ final readonly class Plan
      */
     public function decide(string $pieceId, ?Choice $choice, \Closure $newId): PlanChange
     {
-        $standing = $this->standing($pieceId);
-        $planned = array_filter($this->places, static fn(PlannedPlace $place): bool => $place->pieceId === $pieceId);
-        $elsewhere = array_filter($planned, static fn(PlannedPlace $place): bool => !isset($standing[$place->spotId]));
-        if ([] !== $elsewhere && (Choice::Rest === $choice || Choice::Part === $choice)) {
-            $spot = $this->spots[reset($elsewhere)->spotId] ?? null;
-            throw InvalidPlan::plannedElsewhere($this->stock[$pieceId]->name, $spot->name ?? 'a spot', $choice);
-        }
-
-        return match ($choice) {
-            Choice::Stay => new PlanChange([$pieceId => $choice], $this->whereTheyStand($pieceId, $standing, $newId)),
-            Choice::Move => new PlanChange([$pieceId => $choice]),
-            default => new PlanChange([$pieceId => $choice], [], [], array_values(array_diff_key($planned, $elsewhere))),
-        };
+        return (new Deciding($this, $this->stood))->change($pieceId, $choice, $newId);
     }
 
     /** The plan after a change. */
@@ -320,46 +308,5 @@ final readonly class Plan
         if ($wanted > $free) {
             throw InvalidPlan::notFree($this->stock[$pieceId]->name, $wanted, $free);
         }
-    }
-
-    /** @return array<string, Choice> what placing it at a spot decides, unless it is decided to be out already */
-    private function decidedBy(string $pieceId, string $spotId): array
-    {
-        $choice = $this->choice($pieceId);
-        if (null !== $choice && Choice::Rest !== $choice && Choice::Part !== $choice) {
-            return [];
-        }
-
-        return [$pieceId => match ($this->spotNow($pieceId)) {
-            null => Choice::Bring,
-            $spotId => Choice::Stay,
-            default => Choice::Move,
-        }];
-    }
-
-    /**
-     * @param array<string, int> $standing spot id => units
-     * @param \Closure(): string $newId
-     *
-     * @return list<PlannedPlace>
-     */
-    private function whereTheyStand(string $pieceId, array $standing, \Closure $newId): array
-    {
-        $stood = [];
-        foreach ($standing as $spotId => $units) {
-            if (!isset($this->spots[$spotId]) || isset($this->placed[$pieceId][$spotId])) {
-                continue;
-            }
-            $before = $this->stood[$pieceId . ' ' . $spotId] ?? null;
-            $stance = $before?->stance() ?? (new PlaceFinder())->anywhere(
-                $this->dressing($this->spots[$spotId]),
-                $this->stock[$pieceId],
-                BalanceSchool::Centred,
-                $units,
-            );
-            $stood[] = PlannedPlace::at($newId(), $pieceId, $spotId, $units, $stance);
-        }
-
-        return $stood;
     }
 }

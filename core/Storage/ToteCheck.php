@@ -8,8 +8,8 @@ use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Measure\WeightText;
 use BrightCupboard\Core\Stock\Condition;
 use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Storage\Internal\Laying;
 use BrightCupboard\Core\Storage\Internal\Load;
-use BrightCupboard\Core\Storage\Internal\Posture;
 use BrightCupboard\Core\Storage\Internal\ToteRules;
 
 /**
@@ -53,7 +53,7 @@ final readonly class ToteCheck
             $this->about(
                 'misfit',
                 $content,
-                static fn(Piece $piece): bool => [] === Posture::ways($piece, $tote->inside),
+                static fn(Piece $piece): bool => [] === Laying::ways($piece, $tote->inside),
                 '%s: larger than the inside, whichever way they are turned, folded or coiled.',
             ),
             ...array_map(

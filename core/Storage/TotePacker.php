@@ -8,8 +8,8 @@ use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Storage\Internal\Filling;
-use BrightCupboard\Core\Storage\Internal\Handling;
 use BrightCupboard\Core\Storage\Internal\Load;
+use BrightCupboard\Core\Storage\Internal\PackingFacts;
 use BrightCupboard\Core\Storage\Internal\ToteRules;
 use BrightCupboard\Core\Storage\Internal\ToteSpace;
 
@@ -39,7 +39,7 @@ final class TotePacker
     private array $refused = [];
     /** @var array<string, ToteSpace|null> what is free, by id of the tote, as far as it was asked */
     private array $spaces = [];
-    private readonly Handling $known;
+    private readonly PackingFacts $known;
 
     /**
      * @param list<StoredTote>            $totes   in the order ties are broken
@@ -48,7 +48,7 @@ final class TotePacker
      */
     public function __construct(array $totes, array $content, private readonly array $open = [])
     {
-        $this->known = new Handling();
+        $this->known = new PackingFacts();
         foreach ($totes as $tote) {
             $this->totes[$tote->id] = $tote;
             $this->content[$tote->id] = $content[Place::tote($tote->id)->key()] ?? [];

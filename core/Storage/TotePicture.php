@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Storage;
 
 use BrightCupboard\Core\Storage\Internal\Filling;
-use BrightCupboard\Core\Storage\Internal\Posture;
+use BrightCupboard\Core\Storage\Internal\Laying;
 
 /**
  * Lays the content of a tote out to be drawn from the front at scale, as it would be packed: what is heavy first,
@@ -31,7 +31,7 @@ final readonly class TotePicture
         usort($lying, static fn(Lying $a, Lying $b): int => [$a->bottom, $a->behind, $a->left] <=> [$b->bottom, $b->behind, $b->left]);
         $rim = $tote->inside->height->tenths();
         foreach ($filling->over as $pile) {
-            $way = Posture::anyway($pile->piece, $tote->inside);
+            $way = Laying::anyway($pile->piece, $tote->inside);
             for ($i = 0; $i < $pile->units; ++$i) {
                 $lying[] = new Lying(
                     $pile->piece->id,

@@ -19,7 +19,7 @@ use BrightCupboard\Core\Storage\ToteToBuy;
 final readonly class DayWarnings
 {
     /** @return list<string> what the plan leaves open */
-    public function ofPlan(Plan $plan, Difference $difference, LengthText $lengths): array
+    public function ofPlan(Plan $plan, Difference $difference, ?ToteToBuy $tote, LengthText $lengths): array
     {
         $open = $plan->leftOpen();
         $name = static fn(Piece $piece): string => $piece->name;
@@ -29,7 +29,7 @@ final readonly class DayWarnings
             $this->say(array_map($name, $open->undecided), 'not decided yet, left standing'),
             $this->say(array_map($name, $open->homeless), 'to come out, but without a spot: left in store'),
             $this->say($missing, 'planned, but lent, lost or too few'),
-            $this->noRoom($difference->loose, $lengths),
+            $this->noRoom($difference->loose, $tote, $lengths),
         ], \is_string(...)));
     }
 
@@ -71,10 +71,9 @@ final readonly class DayWarnings
      *
      * @param list<Stored> $loose
      */
-    private function noRoom(array $loose, LengthText $lengths): ?string
+    private function noRoom(array $loose, ?ToteToBuy $tote, LengthText $lengths): ?string
     {
         $said = $this->say(array_map(static fn(Stored $stored): string => $stored->piece->name, $loose), 'without a tote that has room: stands beside them');
-        $tote = ToteToBuy::of($loose);
         if (null === $said || null === $tote) {
             return $said;
         }

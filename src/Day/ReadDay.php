@@ -17,6 +17,7 @@ use BrightCupboard\Core\Day\Phase;
 use BrightCupboard\Core\Day\Tick;
 use BrightCupboard\Core\Plan\Difference;
 use BrightCupboard\Core\Plan\Plan;
+use BrightCupboard\Core\Storage\ToteToBuy;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
@@ -59,6 +60,7 @@ final readonly class ReadDay
         $isBuilt = null !== $working->sheetBuiltAt();
         $isThePlan = [] === $this->house->moves($swap, $day, $difference);
         $lengths = $swap->home()->lengths();
+        $tote = ToteToBuy::of($difference->loose);
         $ticks = [];
         foreach ($stored as $one) {
             $ticks[$one->id()] = $one->doneTick();
@@ -92,8 +94,8 @@ final readonly class ReadDay
                 $stored,
                 $tasks,
             ),
-            [...$this->warnings->ofPlan($plan, $difference, $lengths), ...$this->warnings->ofSchedule($schedule, $byPhase, $working)],
-            $this->totes->wanted($swap, $difference->loose)->count ?? 0,
+            [...$this->warnings->ofPlan($plan, $difference, $tote, $lengths), ...$this->warnings->ofSchedule($schedule, $byPhase, $working)],
+            null === $tote || $this->totes->areListed($swap) ? 0 : $tote->count,
             ($day ?? $swap)->version(),
         );
     }

@@ -18,7 +18,6 @@ use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Money\Offer;
 use BrightCupboard\Core\Money\Tender;
 use BrightCupboard\Core\Stock\PieceKind;
-use BrightCupboard\Core\Storage\Stored;
 use BrightCupboard\Core\Storage\ToteToBuy;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -36,7 +35,7 @@ final readonly class BuyTotes
     public function __invoke(Swap $swap): LineAnswer
     {
         $loose = $this->plans->of($swap)->plan->difference($this->house->totes($swap->home()))->loose;
-        $tote = $this->wanted($swap, $loose) ?? throw new Conflict('Everything has room, or the totes for it are on the list already.');
+        $tote = ($this->areListed($swap) ? null : ToteToBuy::of($loose)) ?? throw new Conflict('Everything has room, or the totes for it are on the list already.');
         $lengths = $swap->home()->lengths();
         $inside = implode(' x ', array_map($lengths->write(...), [$tote->inside->width, $tote->inside->depth, $tote->inside->height]));
         $line = new HaulLine($swap);
@@ -50,19 +49,15 @@ final readonly class BuyTotes
         return LineAnswer::of($line);
     }
 
-    /**
-     * What is to be bought, unless it is wanted or ordered already.
-     *
-     * @param list<Stored> $loose what has no room
-     */
-    public function wanted(Swap $swap, array $loose): ?ToteToBuy
+    /** Whether totes are wanted or ordered already. */
+    public function areListed(Swap $swap): bool
     {
         foreach ($this->entities->getRepository(HaulLine::class)->findBy(['swap' => $swap]) as $line) {
             if (null !== $line->toteInside() && \in_array($line->state(), [LineState::Wanted, LineState::Ordered], true)) {
-                return null;
+                return true;
             }
         }
 
-        return ToteToBuy::of($loose);
+        return false;
     }
 }

@@ -14,10 +14,10 @@ use BrightCupboard\Core\Storage\StoredTote;
  */
 final class Filling
 {
-    /** Places in Handling::order() that the large go before the small by: litres, longest side, largest face. */
+    /** Places in PackingFacts::order() that the large go before the small by: litres, longest side, largest face. */
     private const MEASURES = [2, 3, 4];
 
-    /** @var list<array{Stored, Posture, int, int, int}> what lies where: left, behind, bottom; a pile counts once */
+    /** @var list<array{Stored, Laying, int, int, int}> what lies where: left, behind, bottom; a pile counts once */
     public array $lying = [];
     /** @var list<Stored> what goes in nowhere */
     public array $over = [];
@@ -30,7 +30,7 @@ final class Filling
      * @param list<Stored> $content
      * @param bool         $isQuick whether the first order is enough, where many totes are asked
      */
-    public static function of(StoredTote $tote, array $content, bool $isQuick = false, Handling $known = new Handling()): self
+    public static function of(StoredTote $tote, array $content, bool $isQuick = false, PackingFacts $known = new PackingFacts()): self
     {
         $best = null;
         foreach ([false, true] as $deep) {
@@ -49,15 +49,15 @@ final class Filling
     }
 
     /** @param list<Stored> $content in the order it is laid in */
-    private function __construct(StoredTote $tote, array $content, bool $deep, Handling $known)
+    private function __construct(StoredTote $tote, array $content, bool $deep, PackingFacts $known)
     {
         $this->space = $space = new ToteSpace($tote->inside, $deep);
         foreach ($content as $stored) {
             $alone = $known->ways($stored->piece, $tote->inside);
             foreach (self::piles($stored) as $units) {
                 $pile = new Stored($stored->piece, $units);
-                $heights = Posture::nested($stored->piece, $units);
-                $at = $space->lay(1 === $units ? $alone : array_map(static fn(Posture $way): Posture => $way->piled($heights), $alone));
+                $heights = Laying::nested($stored->piece, $units);
+                $at = $space->lay(1 === $units ? $alone : array_map(static fn(Laying $way): Laying => $way->piled($heights), $alone));
                 if (null === $at && $units > 1) {
                     // The pile is too high: one beside the other.
                     $this->one($space, $alone, $stored, $units);
@@ -68,7 +68,7 @@ final class Filling
         }
     }
 
-    /** @param list<Posture> $ways */
+    /** @param list<Laying> $ways */
     private function one(ToteSpace $space, array $ways, Stored $stored, int $units): void
     {
         for ($i = 0; $i < $units; ++$i) {
@@ -84,7 +84,7 @@ final class Filling
      *
      * @return list<Stored> what stands firm before what breaks, the heavy before the light, the large before the small
      */
-    private static function inOrder(array $content, int $measure, Handling $known): array
+    private static function inOrder(array $content, int $measure, PackingFacts $known): array
     {
         $keys = [];
         foreach ($content as $i => $stored) {
@@ -99,7 +99,7 @@ final class Filling
     /** @return list<int> units a pile: what nests lies in piles of four, all else alone */
     private static function piles(Stored $stored): array
     {
-        if (Posture::nested($stored->piece, 2) >= 2) {
+        if (Laying::nested($stored->piece, 2) >= 2) {
             return array_fill(0, $stored->units, 1);
         }
         $piles = array_fill(0, intdiv($stored->units, 4), 4);

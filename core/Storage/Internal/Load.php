@@ -24,7 +24,7 @@ final readonly class Load
     public function with(Stored $more): self
     {
         return new self(
-            $this->litres + Posture::litres($more->piece) * Posture::nested($more->piece, $more->units),
+            $this->litres + Laying::litres($more->piece) * Laying::nested($more->piece, $more->units),
             $this->grams + $more->piece->weight->grams() * $more->units,
             $this->hasHeavy || ToteRules::isHeavy($more->piece),
             $this->hasFragile || ToteRules::isFragile($more->piece),

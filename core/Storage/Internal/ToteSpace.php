@@ -26,9 +26,9 @@ final class ToteSpace
     }
 
     /**
-     * @param list<Posture> $ways in which it may be laid
+     * @param list<Laying> $ways in which it may be laid
      *
-     * @return array{Posture, int, int, int}|null how it lies: left, behind the front, bottom; null when it goes in nowhere
+     * @return array{Laying, int, int, int}|null how it lies: left, behind the front, bottom; null when it goes in nowhere
      */
     public function lay(array $ways): ?array
     {
@@ -55,7 +55,7 @@ final class ToteSpace
         return [$way, $x, $y, $z];
     }
 
-    /** @param list<Posture> $ways */
+    /** @param list<Laying> $ways */
     public function hasRoomFor(array $ways): bool
     {
         foreach ($this->free as [, , , $w, $d, $h]) {
@@ -70,7 +70,7 @@ final class ToteSpace
     }
 
     /** @return list<array{int, int, int, int, int, int}> what is left of a free box: the larger of beside and behind keeps the corner */
-    private function left(Posture $way, int $x, int $y, int $z, int $w, int $d, int $h): array
+    private function left(Laying $way, int $x, int $y, int $z, int $w, int $d, int $h): array
     {
         $isWide = !$this->deep && ($w - $way->width) * $d > ($d - $way->depth) * $w;
         $left = [

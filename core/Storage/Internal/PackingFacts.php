@@ -12,19 +12,19 @@ use BrightCupboard\Core\Stock\Piece;
  *
  * @internal
  */
-final class Handling
+final class PackingFacts
 {
-    /** @var array<string, list<Posture>> by shape and inside */
+    /** @var array<string, list<Laying>> by shape and inside */
     private array $ways = [];
     /** @var array<string, array{bool, bool, float, int, int}> by id of the piece */
     private array $order = [];
     /** @var array<string, string> by id of the piece */
     private array $shapes = [];
 
-    /** @return list<Posture> every way it goes into a tote of that inside */
+    /** @return list<Laying> every way it goes into a tote of that inside */
     public function ways(Piece $piece, Size $inside): array
     {
-        return $this->ways[$this->shape($piece) . ' ' . $inside->width->tenths() . ' ' . $inside->depth->tenths() . ' ' . $inside->height->tenths()] ??= Posture::ways($piece, $inside);
+        return $this->ways[$this->shape($piece) . ' ' . $inside->width->tenths() . ' ' . $inside->depth->tenths() . ' ' . $inside->height->tenths()] ??= Laying::ways($piece, $inside);
     }
 
     /** @return array{bool, bool, float, int, int} whether it breaks, whether it is heavy; litres, longest side, largest face */

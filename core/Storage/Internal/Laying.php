@@ -18,7 +18,7 @@ use BrightCupboard\Core\Stock\Piece;
  *
  * @internal
  */
-final readonly class Posture
+final readonly class Laying
 {
     private const SPIRAL = 1.3;
     /** A string of lights, beads or ribbon is no thicker than so, whatever was measured with its bulbs hanging. */
