@@ -29,7 +29,7 @@ final readonly class KeepFurniture
         $isNew = null === $furniture;
         $furniture ??= new Furniture($room ?? throw new \LogicException('What is new comes into a room.'));
         if (!$isNew) {
-            SameVersion::check($input->version, $furniture->version(), 'This piece of furniture', (object) ['version' => $furniture->version()]);
+            SameVersion::check($input->version, $furniture->version(), 'This piece of furniture', FurnitureAnswer::of($furniture, $furniture->place()));
         }
         $fields = new Fields();
         $lengths = $furniture->home()->lengths();

@@ -102,6 +102,8 @@ final class FloorTest extends AppTestCase
         self::assertSame([422, 'width'], [$this->code(), $problem['violations'][0]['field']], $this->text());
         $this->furnish();
         $this->assertRefused(409, 'This floor was changed by someone else meanwhile.', $this->call('PUT', $this->room() . '/floor', $this->measures()));
+        $late = $this->call('PUT', $this->home() . '/furniture/' . $this->id('furniture', 'Sofa'), ['name' => 'Settee', 'kind' => 'sofa', 'width' => '', 'depth' => '', 'version' => 99]);
+        self::assertSame([409, 'Sofa', 21336], [$this->code(), $late['current']['name'], $late['current']['width']], 'both sides are shown');
         $this->signIn(self::HELPER);
         $this->call('POST', $this->room() . '/furniture', ['name' => 'Chair', 'kind' => 'chair', 'width' => '', 'depth' => '', 'version' => null]);
         self::assertSame(403, $this->code());

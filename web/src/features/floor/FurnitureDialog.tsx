@@ -3,7 +3,7 @@ import { api, take } from '../../api/client';
 import { useHouse } from '../../api/home';
 import type { Furniture, FurnitureInput, Room } from '../../api/types';
 import { FURNITURE_KINDS } from '../../api/words';
-import { fieldLength } from '../../lib/measure';
+import { fieldLength, writeLength } from '../../lib/measure';
 import { capital } from '../../lib/text';
 import { Field } from '../../ui/Field';
 import { FormDialog } from '../../ui/FormDialog';
@@ -22,7 +22,7 @@ export function FurnitureDialog({ room, furniture, onClose }: { room: Room; furn
   const path = { home: home.id, furniture: furniture?.id ?? '' };
   const remove = furniture && (() => take(api.DELETE('/api/homes/{home}/furniture/{furniture}', { params: { path } })));
   return (
-    <FormDialog
+    <FormDialog<Furniture, unknown>
       title={furniture ? furniture.name : `Into ${room.name}`}
       onClose={onClose}
       save={(version) => {
@@ -33,7 +33,10 @@ export function FurnitureDialog({ room, furniture, onClose }: { room: Room; furn
       }}
       saveLabel={furniture ? 'Save' : 'Bring it in'}
       version={furniture?.version}
-      inWords={{ theirs: () => 'another size or name', mine: draft.name }}
+      inWords={{
+        theirs: (kept) => `${kept.name}, ${writeLength(kept.width, home.unit)} by ${writeLength(kept.depth, home.unit)}`,
+        mine: `${draft.name}, ${draft.width} by ${draft.depth}`,
+      }}
       remove={remove}
     >
       <div className="grid grid-cols-2 gap-3">
