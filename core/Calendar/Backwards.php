@@ -22,6 +22,15 @@ final readonly class Backwards
         'second look' => ['second look', 'after living with it for some days'],
     ];
 
+    /** Between the swap day and the day by which it has to stand: for what is missing, and to stand back and look. */
+    private const IN_HAND_DAYS = 2;
+
+    /** The latest swap day that is wise when it has to stand by a day. */
+    public static function swapDay(\DateTimeImmutable $dressBy): \DateTimeImmutable
+    {
+        return $dressBy->modify(sprintf('-%d days', self::IN_HAND_DAYS));
+    }
+
     /** @return array<string, array{\DateTimeImmutable, string, string}> day, words and reason, by what it is */
     public static function from(\DateTimeImmutable $swapDay): array
     {

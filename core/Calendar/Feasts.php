@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Calendar;
 
-/** The feasts and traditions of a home, one on a line: "Christmas Day: 25 Dec, sale after". */
+/**
+ * The feasts and traditions of a home, one on a line: "Christmas Day: 25 Dec, sale after", "Stockings: not before
+ * Christmas Eve".
+ */
 final readonly class Feasts
 {
     /** What a home begins with; common practice, to be changed by the home. */
@@ -25,13 +28,16 @@ final readonly class Feasts
     private const MOST = 60;
     private const LONGEST_NAME = 60;
 
-    /** @param list<array{name: string, rule: FeastRule, hasSale: bool}> $feasts */
-    private function __construct(private array $feasts) {}
+    /**
+     * @param list<array{name: string, rule: FeastRule, hasSale: bool}> $feasts
+     * @param list<Tradition>                                           $traditions in the order of their lines
+     */
+    private function __construct(private array $feasts, public array $traditions) {}
 
     /** @throws InvalidFeast that names the line */
     public static function read(string $lines): self
     {
-        $feasts = [];
+        $feasts = $waiting = [];
         foreach (explode("\n", str_replace(["\r\n", "\r"], "\n", $lines)) as $line) {
             $line = trim($line);
             if ('' === $line) {
@@ -40,13 +46,23 @@ final readonly class Feasts
             if (1 !== preg_match('/^([^:]+):\s*(.+?)(,\s*sale after)?\.?$/iu', $line, $match) || mb_strlen($match[1]) > self::LONGEST_NAME) {
                 throw InvalidFeast::unreadable($line);
             }
-            $feasts[] = ['name' => trim($match[1]), 'rule' => FeastRule::read($match[2]), 'hasSale' => '' !== ($match[3] ?? '')];
+            if (1 === preg_match('/^(?:(?:never|not)\s+)?(?:before|until|till)\s+(.+)$/iu', $match[2], $until)) {
+                $waiting[] = [trim($match[1]), $until[1]];
+            } else {
+                $feasts[] = ['name' => trim($match[1]), 'rule' => FeastRule::read($match[2]), 'hasSale' => '' !== ($match[3] ?? '')];
+            }
         }
-        if (\count($feasts) > self::MOST) {
+        if (\count($feasts) + \count($waiting) > self::MOST) {
             throw InvalidFeast::tooMany(self::MOST);
         }
+        $rules = array_column($feasts, 'rule');
+        $names = array_map(static fn(array $feast): string => mb_strtolower($feast['name']), $feasts);
+        $byName = array_combine($names, $rules);
 
-        return new self($feasts);
+        return new self($feasts, array_map(
+            static fn(array $one): Tradition => new Tradition($one[0], $byName[mb_strtolower(trim($one[1]))] ?? FeastRule::read($one[1])),
+            $waiting,
+        ));
     }
 
     /** @return list<Feast> by date */

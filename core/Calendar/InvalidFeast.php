@@ -21,6 +21,15 @@ final class InvalidFeast extends \DomainException implements CoreException
         return new self(sprintf('“%s”: there is no such day in any year.', mb_strimwidth($line, 0, 60, '…')));
     }
 
+    /** @param string $what that is to wait */
+    public static function unknownThing(string $what): self
+    {
+        return new self(sprintf(
+            '“%s” is no spot, room, kind or piece of this home, so nothing would wait. Write it as it is called here: “Stockings: not before Christmas Eve”.',
+            mb_strimwidth($what, 0, 60, '…'),
+        ));
+    }
+
     public static function tooMany(int $most): self
     {
         return new self(sprintf('A calendar keeps %d feasts; leave some out.', $most));

@@ -83,6 +83,18 @@ final readonly class Lexicon
     /** @return array{PieceKind, string}|null */
     private static function kindOf(string $word): ?array
     {
+        $kind = self::kindNamed($word);
+        if (null !== $kind) {
+            return $kind;
+        }
+        $nearest = self::nearest($word);
+
+        return null === $nearest ? null : [$nearest, ''];
+    }
+
+    /** @return array{PieceKind, string}|null the kind whose own name the word is, in the singular or the plural, and the shape it tells */
+    public static function kindNamed(string $word): ?array
+    {
         $own = KindWords::own();
         foreach ([$word, ...self::singulars($word)] as $form) {
             if (isset($own[$form])) {
@@ -91,7 +103,7 @@ final readonly class Lexicon
                 return [PieceKind::from($kind), $shape];
             }
         }
-        $kind = PieceKind::tryFrom($word) ?? self::nearest($word);
+        $kind = PieceKind::tryFrom($word);
 
         return null === $kind ? null : [$kind, ''];
     }

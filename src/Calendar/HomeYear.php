@@ -76,6 +76,18 @@ final readonly class HomeYear
                     );
                 }
             }
+            foreach ($calendar->feasts()->traditions as $i => $tradition) {
+                $day = $tradition->on($year);
+                if (null !== $day) {
+                    $items[] = new CalendarItem(
+                        sprintf('waits-%s-%s-%d', sha1($tradition->what), $day->format('Y'), $i),
+                        'feast',
+                        sprintf('From today: %s', $tradition->what),
+                        $day->format('Y-m-d'),
+                        note: 'not put out before',
+                    );
+                }
+            }
         }
 
         return $items;
@@ -116,6 +128,17 @@ final readonly class HomeYear
         $others = $this->entities->getRepository(WorkDay::class)->findBy(['swap' => $swap]);
         foreach ($others as $day) {
             $items[] = new CalendarItem('day-' . $day->id(), 'day', $day->name(), $day->date()->format('Y-m-d'), null, $swap->id());
+        }
+        if (null !== $swap->dressBy()) {
+            $items[] = new CalendarItem(
+                'dressed-' . $swap->id(),
+                'plan',
+                sprintf('%s: dressed by', $swap->name()),
+                $swap->dressBy()->format('Y-m-d'),
+                null,
+                $swap->id(),
+                'somebody waits for it',
+            );
         }
         foreach (Backwards::from($swap->swapDay()) as $what => [$day, $words, $why]) {
             if ('second look' !== $what || [] === $others) {

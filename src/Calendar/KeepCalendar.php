@@ -10,6 +10,7 @@ use App\Http\Fields;
 use App\Http\SameVersion;
 use App\Journal\Journal;
 use BrightCupboard\Core\Calendar\Feasts;
+use BrightCupboard\Core\Calendar\InvalidFeast;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
@@ -18,7 +19,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class KeepCalendar
 {
-    public function __construct(private EntityManagerInterface $entities, private Calendars $calendars, private ReadCalendar $read, private Journal $journal) {}
+    public function __construct(private EntityManagerInterface $entities, private Calendars $calendars, private ReadCalendar $read, private Journal $journal, private KnownThings $things) {}
 
     #[Route('/api/homes/{home}/calendar', methods: ['PUT'])]
     public function __invoke(Home $home, #[Body] CalendarInput $input): CalendarAnswer
@@ -26,7 +27,7 @@ final readonly class KeepCalendar
         $calendar = $this->calendars->of($home);
         SameVersion::check($input->version, $calendar->version(), 'This calendar', ($this->read)($home));
         $fields = new Fields();
-        $fields->read('feasts', static fn(): Feasts => Feasts::read($input->feasts), null);
+        $fields->read('feasts', fn(): Feasts => $this->known($home, Feasts::read($input->feasts)), null);
         $fields->complete();
         $calendar->describe(trim($input->feasts), $input->hemisphere);
         $this->entities->persist($calendar);
@@ -34,5 +35,17 @@ final readonly class KeepCalendar
         $this->entities->flush();
 
         return ($this->read)($home);
+    }
+
+    /** @throws InvalidFeast that names what is not here and would wait for nothing */
+    private function known(Home $home, Feasts $feasts): Feasts
+    {
+        foreach ($feasts->traditions as $tradition) {
+            if (null === $this->things->called($home, $tradition->what)) {
+                throw InvalidFeast::unknownThing($tradition->what);
+            }
+        }
+
+        return $feasts;
     }
 }

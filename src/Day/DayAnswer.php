@@ -19,6 +19,7 @@ final readonly class DayAnswer
      * @param list<PaceAnswer> $pace         phases in which the home goes at its own pace
      * @param list<TaskAnswer> $tasks        in sheet order
      * @param list<string>     $warnings     what the plan leaves open
+     * @param list<WaitingAnswer> $waiting   what a tradition holds back and no day of the swap is late enough for
      * @param int              $totesToBuy   for what has no room; 0 when they are on the list already
      */
     public function __construct(
@@ -45,6 +46,7 @@ final readonly class DayAnswer
         public int $ticked,
         public array $tasks,
         public array $warnings,
+        public array $waiting,
         public int $totesToBuy,
         public int $version,
     ) {}

@@ -22,6 +22,7 @@ use BrightCupboard\Core\Day\Pace;
 use BrightCupboard\Core\Day\Phase;
 use BrightCupboard\Core\Day\Preparation;
 use BrightCupboard\Core\Day\Tick;
+use BrightCupboard\Core\Day\Wait;
 use BrightCupboard\Core\Plan\Difference;
 use BrightCupboard\Core\Plan\Plan;
 use BrightCupboard\Core\Plan\PlannedMove;
@@ -88,15 +89,25 @@ final readonly class DayPlan
         return $share->on($turns[$day?->id() ?? ''], $difference->moves);
     }
 
+    /** @return list<array{PlannedMove, Wait}> what waits for a day that the swap does not have */
+    public function dayless(Swap $swap, Difference $difference): array
+    {
+        return $this->days->share($swap)[0]->dayless($difference->moves);
+    }
+
     /** What a day sheet was worked out from: it is out of date when this is another. */
     public function fingerprint(Swap $swap, Plan $plan): string
     {
-        $spots = array_map(static fn(WorkDay $day): array => [$day->id(), $day->spots()], $this->days->beside($swap));
+        $waits = $this->days->waits($swap)->fingerprint();
+        $spots = array_map(
+            static fn(WorkDay $day): array => [$day->id(), $day->spots(), ...('' === $waits ? [] : [$day->date()->format('Y-m-d')])],
+            $this->days->beside($swap),
+        );
 
         // What begins from an open swap is out of date when that one will leave things elsewhere.
         $from = null === $swap->follows() ? '' : json_encode($plan->start->units, \JSON_THROW_ON_ERROR);
 
-        return sha1($plan->fingerprint() . $this->sums->fingerprint($swap) . $this->floors->fingerprint($swap) . $from . ([] === $spots
+        return sha1($plan->fingerprint() . $this->sums->fingerprint($swap) . $this->floors->fingerprint($swap) . $from . $waits . ([] === $spots
             ? ''
             : json_encode($spots, \JSON_THROW_ON_ERROR)));
     }

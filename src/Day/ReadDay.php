@@ -95,6 +95,7 @@ final readonly class ReadDay
                 $tasks,
             ),
             [...$this->warnings->ofPlan($plan, $difference, $tote, $lengths), ...$this->warnings->ofSchedule($schedule, $byPhase, $working)],
+            $this->waiting($swap, $difference),
             null === $tote || $this->totes->areListed($swap) ? 0 : $tote->count,
             ($day ?? $swap)->version(),
         );
@@ -110,6 +111,23 @@ final readonly class ReadDay
         usort($days, static fn(DayOfSwapAnswer $a, DayOfSwapAnswer $b): int => $a->date <=> $b->date);
 
         return $days;
+    }
+
+    /** @return list<WaitingAnswer> by what waits, in the words of the home */
+    private function waiting(Swap $swap, Difference $difference): array
+    {
+        $groups = [];
+        foreach ($this->house->dayless($swap, $difference) as [$move, $wait]) {
+            $groups[$wait->what][] = [$move, $wait];
+        }
+        $answers = [];
+        foreach ($groups as $what => $of) {
+            $names = array_values(array_unique(array_map(static fn(array $one): string => $one[0]->piece->name, $of)));
+            $until = $of[0][1]->until;
+            $answers[] = new WaitingAnswer($what, $until->format('Y-m-d'), $names, null !== $swap->strikeOn() && $until >= $swap->strikeOn());
+        }
+
+        return $answers;
     }
 
     /** @return list<PaceAnswer> */

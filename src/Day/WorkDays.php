@@ -8,12 +8,13 @@ use App\Entity\Swap;
 use App\Entity\WorkDay;
 use App\Entity\Working;
 use BrightCupboard\Core\Day\DayShare;
+use BrightCupboard\Core\Day\Waits;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** The days of a swap: its swap day, and those beside it in the order of their dates. */
 final readonly class WorkDays
 {
-    public function __construct(private EntityManagerInterface $entities) {}
+    public function __construct(private EntityManagerInterface $entities, private HomeTraditions $traditions) {}
 
     /** @return list<WorkDay> those beside the swap day */
     public function beside(Swap $swap): array
@@ -26,19 +27,30 @@ final readonly class WorkDays
         return $day?->working() ?? $swap->working();
     }
 
+    /** What the traditions of the home hold back in a swap. */
+    public function waits(Swap $swap): Waits
+    {
+        return $this->traditions->waits($swap->home(), min([$swap->swapDay(), ...array_map(static fn(WorkDay $day): \DateTimeImmutable => $day->date(), $this->beside($swap))]));
+    }
+
     /** @return array{DayShare, array<string, int>} how the plan is shared among the days, and the turn of each by its id, of the swap day by the empty one */
     public function share(Swap $swap): array
     {
         $turns = ['' => 0];
         $spots = [];
+        $dates = [0 => $swap->swapDay()];
         foreach ($this->beside($swap) as $i => $day) {
             $isEarlier = $day->date() < $swap->swapDay();
-            $turns[$day->id()] = $isEarlier ? $i - 1000 : $i + 1;
+            $turn = $turns[$day->id()] = $isEarlier ? $i - 1000 : $i + 1;
+            if (!$day->isLook()) {
+                $dates[$turn] = $day->date();
+            }
             foreach ($day->spots() as $spot) {
-                $spots[$spot] = $turns[$day->id()];
+                $spots[$spot] = $turn;
             }
         }
+        ksort($dates);
 
-        return [new DayShare($spots), $turns];
+        return [new DayShare($spots, 0, $this->waits($swap), $dates), $turns];
     }
 }

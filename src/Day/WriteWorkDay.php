@@ -90,6 +90,7 @@ final readonly class WriteWorkDay
         if ([] !== array_diff($input->spots, $known)) {
             throw InvalidInput::at('spots', 'One of these spots is not there any more. Reload to see how things are.');
         }
+        $this->refuseTooEarly($swap, $date, $input->spots);
         $day ??= new WorkDay($swap, trim($input->name), $date);
         $day->describe(trim($input->name), $date, array_values(array_unique($input->spots)), $input->isLook);
         foreach ($others as $other) {
@@ -98,6 +99,26 @@ final readonly class WriteWorkDay
         $this->entities->persist($day);
 
         return $day;
+    }
+
+    /**
+     * @param list<string> $spots ids
+     *
+     * @throws InvalidInput that names a spot that waits longer by a tradition
+     */
+    private function refuseTooEarly(Swap $swap, \DateTimeImmutable $date, array $spots): void
+    {
+        $waits = $this->days->waits($swap);
+        foreach ($spots as $id) {
+            $wait = $waits->ofSpot($id);
+            if (null !== $wait && $date < $wait->until) {
+                throw InvalidInput::at('date', sprintf(
+                    '%s waits until %s by a tradition of this home. Choose that day or a later one, take the spot out, or change the tradition on the calendar.',
+                    $this->house->spot($swap->home(), $id)?->name() ?? $wait->what,
+                    $wait->until->format('j F'),
+                ));
+            }
+        }
     }
 
     private function field(int $start, ?int $end): string

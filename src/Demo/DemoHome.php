@@ -23,6 +23,7 @@ use App\Entity\Standing;
 use App\Entity\Swap;
 use App\Entity\Tote;
 use App\Entity\Wear;
+use BrightCupboard\Core\Calendar\SwapDates;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Floor\FloorPlace;
 use BrightCupboard\Core\Floor\FloorRoom;
@@ -154,7 +155,7 @@ final class DemoHome
         $swap->describe(
             $closed->text('name'),
             Season::from($closed->text('season')),
-            $day,
+            SwapDates::of($day, null, null),
             Money::ofMinor($closed->whole('budget')),
             Money::ofMinor($closed->whole('giftCard')),
         );

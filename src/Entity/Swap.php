@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Entity;
 
+use BrightCupboard\Core\Calendar\SwapDates;
 use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Stock\Season;
 use Doctrine\ORM\Mapping as ORM;
@@ -22,6 +23,9 @@ class Swap implements OfHome
     private bool $isFollowing;
     #[ORM\Embedded(columnPrefix: false)]
     private Working $working;
+    /** The day by which it has to stand; null when nobody waits for it. */
+    #[ORM\Column(type: 'date_immutable', nullable: true)]
+    private ?\DateTimeImmutable $dressBy = null;
     /** The day its things come down again; null when nobody has said. */
     #[ORM\Column(type: 'date_immutable', nullable: true)]
     private ?\DateTimeImmutable $strikeOn = null;
@@ -53,15 +57,10 @@ class Swap implements OfHome
         $this->isFollowing = null !== $from && null === $from->closedAt();
     }
 
-    public function describe(
-        string $name,
-        Season $season,
-        \DateTimeImmutable $swapDay,
-        ?Money $budget,
-        Money $giftCard,
-        ?\DateTimeImmutable $strikeOn = null,
-    ): void {
-        [$this->name, $this->season, $this->swapDay, $this->strikeOn] = [$name, $season, $swapDay, $strikeOn];
+    public function describe(string $name, Season $season, SwapDates $dates, ?Money $budget, Money $giftCard): void
+    {
+        [$this->name, $this->season] = [$name, $season];
+        [$this->swapDay, $this->dressBy, $this->strikeOn] = [$dates->swapDay, $dates->dressBy, $dates->strikeOn];
         [$this->hasBudget, $this->budget, $this->giftCard] = [null !== $budget, $budget->minor ?? 0, $giftCard->minor];
     }
 
@@ -105,6 +104,11 @@ class Swap implements OfHome
     public function leads(): void
     {
         $this->isFollowing = false;
+    }
+
+    public function dressBy(): ?\DateTimeImmutable
+    {
+        return $this->dressBy;
     }
 
     public function strikeOn(): ?\DateTimeImmutable

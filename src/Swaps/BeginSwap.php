@@ -8,12 +8,9 @@ use App\Entity\Home;
 use App\Entity\Look;
 use App\Entity\Swap;
 use App\Http\Body;
-use App\Http\Fields;
 use App\Http\InvalidInput;
 use App\Journal\Journal;
 use BrightCupboard\Core\Look\Look as CoreLook;
-use BrightCupboard\Core\Measure\DayText;
-use BrightCupboard\Core\Money\Money;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
@@ -22,20 +19,16 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class BeginSwap
 {
-    public function __construct(private EntityManagerInterface $entities, private OpenSwaps $open, private Journal $journal, private StrikeDay $strike) {}
+    public function __construct(private EntityManagerInterface $entities, private OpenSwaps $open, private Journal $journal, private SwapReader $read) {}
 
     #[Route('/api/homes/{home}/swaps', methods: ['POST'], defaults: ['_status' => 201])]
     public function __invoke(Home $home, #[Body] SwapInput $input): SwapAnswer
     {
-        $fields = new Fields();
-        $budget = '' === trim($input->budget) ? null : $fields->read('budget', static fn(): Money => Money::read($input->budget), null);
-        $card = $fields->read('giftCard', static fn(): Money => '' === trim($input->giftCard) ? Money::zero() : Money::read($input->giftCard), Money::zero());
-        $strikeOn = $this->strike->read($fields, $input);
-        $fields->complete();
+        [$dates, $budget, $card] = ($this->read)($input);
         $look = new Look($home, $this->copied($home, $input));
-        $swap = new Swap($home, trim($input->name), $input->season, DayText::read($input->swapDay), $look, $this->open->last($home));
+        $swap = new Swap($home, trim($input->name), $input->season, $dates->swapDay, $look, $this->open->last($home));
         $this->open->allow($home, $swap);
-        $swap->describe(trim($input->name), $input->season, DayText::read($input->swapDay), $budget, $card, $strikeOn);
+        $swap->describe(trim($input->name), $input->season, $dates, $budget, $card);
         $this->entities->persist($look);
         $this->entities->persist($swap);
         $this->journal->say(sprintf('%s is begun', $swap->name()));

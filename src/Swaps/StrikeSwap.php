@@ -13,6 +13,8 @@ use App\Http\Conflict;
 use App\Http\InvalidInput;
 use App\Journal\Journal;
 use App\Repository\PlanRepository;
+use BrightCupboard\Core\Calendar\InvalidDates;
+use BrightCupboard\Core\Calendar\SwapDates;
 use BrightCupboard\Core\Measure\DayText;
 use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Plan\WayBack;
@@ -51,12 +53,16 @@ final readonly class StrikeSwap
                 sprintf('%s is dressed on %s only. Strike it on a later day.', $struck->name(), $struck->swapDay()->format('j F')),
             );
         }
+        if (null !== $struck->dressBy() && $day <= $struck->dressBy()) {
+            throw InvalidInput::at('swapDay', InvalidDates::neverStood($struck->dressBy())->getMessage());
+        }
         $before = $struck->from();
         $look = new Look($home, ($before ?? $struck)->look()->look());
         $swap = new Swap($home, mb_strimwidth('After ' . $struck->name(), 0, 80, '…'), ($before ?? $struck)->season(), $day, $look, $struck);
-        $swap->describe($swap->name(), $swap->season(), $day, null, Money::zero());
+        $swap->describe($swap->name(), $swap->season(), SwapDates::of($day, null, null), null, Money::zero());
         if (null === $struck->closedAt()) {
-            $struck->describe($struck->name(), $struck->season(), $struck->swapDay(), $struck->budget(), $struck->giftCard(), $day);
+            $dates = SwapDates::of($struck->swapDay(), $struck->dressBy(), $day);
+            $struck->describe($struck->name(), $struck->season(), $dates, $struck->budget(), $struck->giftCard());
         }
         $this->open->allow($home, $swap);
         $this->entities->persist($look);

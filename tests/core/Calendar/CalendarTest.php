@@ -10,8 +10,11 @@ use BrightCupboard\Core\Calendar\Feast;
 use BrightCupboard\Core\Calendar\FeastRule;
 use BrightCupboard\Core\Calendar\Feasts;
 use BrightCupboard\Core\Calendar\Hemisphere;
+use BrightCupboard\Core\Calendar\InvalidDates;
 use BrightCupboard\Core\Calendar\InvalidFeast;
 use BrightCupboard\Core\Calendar\SunTurn;
+use BrightCupboard\Core\Calendar\SwapDates;
+use BrightCupboard\Core\Calendar\Tradition;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Tests\Core\Support\Reference;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -122,6 +125,36 @@ final class CalendarTest extends TestCase
         self::assertCount(12, $feasts);
         self::assertSame($sorted, $days);
         self::assertSame('2027-01-08', end($feasts)->hasSale ? '' : array_values(array_filter($feasts, static fn(Feast $feast): bool => 'Christmas Day' === $feast->name))[0]->saleUntil()?->format('Y-m-d'));
+    }
+
+    public function testWhatWaitsIsNoFeastAndMayWaitForOne(): void
+    {
+        $feasts = Feasts::read("Stockings: not before long night\nLong Night: 21 Dec\nThe tree: never until 24 Dec");
+
+        self::assertSame(['Long Night'], array_map(static fn(Feast $feast): string => $feast->name, $feasts->of(2026)));
+        self::assertSame(
+            [['Stockings', '2026-12-21'], ['The tree', '2026-12-24']],
+            array_map(static fn(Tradition $one): array => [$one->what, $one->on(2026)?->format('Y-m-d')], $feasts->traditions),
+        );
+    }
+
+    /** @param array{?string, ?string, ?string} $days swap day, day to stand by, day of the strike */
+    #[TestWith([['2026-12-05', null, null], '2026-12-05'])]
+    #[TestWith([[null, '2026-12-24', null], '2026-12-22'])]
+    #[TestWith([['2026-12-24', '2026-12-24', '2027-01-06'], '2026-12-24'], 'on the last day, if it must be')]
+    #[TestWith([[null, '2027-01-01', '2027-01-06'], '2026-12-30'], 'over the turn of the year')]
+    #[TestWith([[null, null, null], 'swapDay: Choose a swap day'])]
+    #[TestWith([['2026-12-25', '2026-12-24', null], 'swapDay: It has to stand by 24 December.'])]
+    #[TestWith([['2026-12-05', null, '2026-12-05'], 'strikeOn: It is struck after its swap day.'])]
+    #[TestWith([['2026-12-05', '2026-12-24', '2026-12-20'], 'strikeOn: It has to stand by 24 December and is struck after that.'])]
+    public function testTheDaysOfASwapFollowOneAnother(array $days, string $said): void
+    {
+        $read = array_map(static fn(?string $day): ?\DateTimeImmutable => null === $day ? null : new \DateTimeImmutable($day), $days);
+        try {
+            self::assertSame($said, SwapDates::of(...$read)->swapDay->format('Y-m-d'));
+        } catch (InvalidDates $refusal) {
+            self::assertStringStartsWith($said, $refusal->date . ': ' . $refusal->getMessage());
+        }
     }
 
     public function testALineThatIsNotUnderstoodIsNamed(): void

@@ -10,7 +10,7 @@ type Props = { calendar: Calendar; home: string; onClose: () => void };
 export function FeastsDialog({ calendar, home, onClose }: Props) {
   const [feasts, setFeasts] = useState(calendar.feasts);
   const [hemisphere, setHemisphere] = useState(calendar.hemisphere);
-  const many = (text: string) => `${text.split('\n').filter((line) => line.trim() !== '').length} feasts`;
+  const many = (text: string) => `${text.split('\n').filter((line) => line.trim() !== '').length} lines`;
   return (
     <FormDialog<Calendar, Calendar>
       title="Feasts and traditions"
@@ -23,7 +23,7 @@ export function FeastsDialog({ calendar, home, onClose }: Props) {
       <Field
         label="One on a line: name, colon, when"
         name="feasts"
-        hint="“Tree day: 24 Dec”, “Egg hunt: 1 day after Easter”, “Supper: last Sunday of September, sale after”"
+        hint="“Tree day: 24 Dec”, “Egg hunt: 1 day after Easter”, “Supper: last Sunday of September, sale after”. What waits for its day: “Stockings: not before Christmas Eve”, with a spot, a room, a kind or a piece."
       >
         {(control) => (
           <textarea {...control} rows={14} className="w-full font-text" value={feasts} onChange={(event) => setFeasts(event.target.value)} />

@@ -11,14 +11,15 @@ import { clock } from './clock';
 import { PauseFields } from './PauseFields';
 import { SpotsOfDay } from './SpotsOfDay';
 
-type Props = { day: Day; isNew: boolean; swap: Swap; onClose: () => void };
+type Proposed = { name: string; date: string };
+type Props = { day: Day; isNew: boolean; swap: Swap; proposed?: Proposed | undefined; onClose: () => void };
 
 /** Who works on a day, from when to when, with what breaks; of a day beside the swap day also its name, its date and its spots. */
-export function ArrangeDialog({ day, isNew, swap, onClose }: Props) {
+export function ArrangeDialog({ day, isNew, swap, proposed, onClose }: Props) {
   const house = useHouse();
   const navigate = useNavigate();
   const isBeside = isNew || day.id !== null;
-  const [draft, setDraft] = useState(() => drafted(day, isNew));
+  const [draft, setDraft] = useState(() => ({ ...drafted(day, isNew), ...proposed }));
   const set = (change: Partial<WorkDayInput>) => setDraft({ ...draft, ...change });
   const path = { home: house.home.id, swap: swap.id };
   const save = (version: number) => {

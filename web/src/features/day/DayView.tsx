@@ -6,7 +6,7 @@ import type { Day, Piece, Swap, Task } from '../../api/types';
 import { PHASES } from '../../api/words';
 import { useWaiting } from '../../frame/waiting/WaitingActs';
 import { Triangle, useNotices } from '../../lib/notices';
-import { counted, writeMinutes } from '../../lib/text';
+import { counted, writeDay, writeMinutes } from '../../lib/text';
 import { EmptyLedge } from '../../ui/States';
 import { ArrangeDialog } from './ArrangeDialog';
 import { ClockLedge } from './ClockLedge';
@@ -20,12 +20,13 @@ import { RoomSheets } from './RoomSheets';
 import type { TaskTools } from './TaskRow';
 import { withWaiting } from './withWaiting';
 
+type Waiting = Day['waiting'][number];
 type Props = { day: Day; pieces: readonly Piece[]; swap: Swap; onBuild: (people: number) => void; isBuilding: boolean; isClosed: boolean };
 
 /** The run of a day: worked out from where everything is, ticked off as it goes, on paper or on a phone. */
 export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed }: Props) {
   const [reading, setReading] = useState<Reading>('by time');
-  const [arranged, setArranged] = useState<'this' | 'another' | 'late' | null>(null);
+  const [arranged, setArranged] = useState<'this' | 'another' | 'late' | Waiting | null>(null);
   const byId = useMemo(() => new Map(pieces.map((piece) => [piece.id, piece])), [pieces]);
   const home = useHouse().home.id;
   const notices = useNotices();
@@ -47,12 +48,13 @@ export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed
   };
   return (
     <div className="pb-10 max-md:pb-24" data-testid="day">
-      <DayHeader day={day} />
+      <DayHeader day={day} swap={swap} />
       <div className="no-print mt-3 flex flex-wrap items-center gap-2 px-[22px] max-md:px-3">
         {all > 0 && <ReadingTabs reading={reading} onRead={setReading} />}
         {!isClosed && <DayActions day={day} isBuilding={isBuilding} onBuild={onBuild} onArrange={setArranged} />}
       </div>
       <Warnings day={day} isClosed={isClosed} />
+      {!isClosed && <WaitingForADay day={day} onGive={setArranged} />}
       {!isClosed && (late.length > 0 || day.totesToBuy > 0) && (
         <p className="no-print mx-[22px] mb-2 flex flex-wrap gap-2 max-md:mx-3">
           {late.length > 0 && (
@@ -85,7 +87,8 @@ export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed
       )}
       {arranged && (
         <ArrangeDialog
-          key={arranged}
+          key={typeof arranged === 'string' ? arranged : arranged.what}
+          proposed={typeof arranged === 'string' ? undefined : { name: arranged.what, date: arranged.until }}
           day={arranged === 'this' ? day : { ...day, id: null, spots: arranged === 'late' ? late : [] }}
           isNew={arranged !== 'this'}
           swap={swap}
@@ -93,6 +96,33 @@ export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed
         />
       )}
     </div>
+  );
+}
+
+/** What a tradition holds back and no day of the swap is late enough for. */
+function WaitingForADay({ day, onGive }: { day: Day; onGive: (waiting: Waiting) => void }) {
+  return (
+    day.waiting.length > 0 && (
+      <ul className="mx-[22px] my-2 grid gap-1 max-md:mx-3" data-testid="waiting">
+        {day.waiting.map((one) => (
+          <li key={one.what} className="flex flex-wrap items-center gap-2">
+            <Triangle size={15} />
+            <span>
+              <b>{one.what}</b> not before {writeDay(one.until)}: {one.pieces.slice(0, 3).join(', ')}
+              {one.pieces.length > 3 && ` and ${one.pieces.length - 3} more`}{' '}
+              {one.isNever
+                ? 'would never stand, since the swap is struck before. Strike it later, or leave them in store.'
+                : 'wait for a day of their own.'}
+            </span>
+            {!one.isNever && (
+              <button type="button" className="btn no-print" onClick={() => onGive(one)}>
+                Give them {writeDay(one.until)} …
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+    )
   );
 }
 

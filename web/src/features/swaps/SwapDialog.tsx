@@ -22,6 +22,7 @@ export function SwapDialog({ swap, onClose }: { swap?: Swap | undefined; onClose
     name: swap?.name ?? '',
     season: swap?.season ?? ('winter' as Swap['season']),
     swapDay: swap?.swapDay ?? new Date(Date.now() + 21 * 864e5).toISOString().slice(0, 10),
+    dressBy: swap?.dressBy ?? '',
     strikeOn: swap?.strikeOn ?? '',
     budget: swap?.budget ? (swap.budget / 100).toFixed(2) : '',
     giftCard: moneyField(swap?.giftCard ?? 0),
@@ -65,7 +66,10 @@ export function SwapDialog({ swap, onClose }: { swap?: Swap | undefined; onClose
             <input {...control} value={draft.name} placeholder={NAMES[draft.season]} onChange={(event) => set({ name: event.target.value })} />
           )}
         </Field>
-        <Field label="Swap day" name="swapDay">
+        <Field label="To stand by" name="dressBy" hint="The feast, the guests; empty if nobody waits for it">
+          {(control) => <input {...control} type="date" value={draft.dressBy} onChange={(event) => set({ dressBy: event.target.value })} />}
+        </Field>
+        <Field label="Swap day" name="swapDay" hint="Empty: two days before it has to stand">
           {(control) => <input {...control} type="date" value={draft.swapDay} onChange={(event) => set({ swapDay: event.target.value })} />}
         </Field>
         <Field label="Struck on" name="strikeOn" hint="When it comes down again; empty if nobody knows yet">
