@@ -111,12 +111,14 @@ function WaitingForADay({ day, onGive }: { day: Day; onGive: (waiting: Waiting) 
               <b>{one.what}</b> not before {writeDay(one.until)}: {one.pieces.slice(0, 3).join(', ')}
               {one.pieces.length > 3 && ` and ${one.pieces.length - 3} more`}{' '}
               {one.isNever
-                ? 'would never stand, since the swap is struck before. Strike it later, or leave them in store.'
-                : 'wait for a day of their own.'}
+                ? 'would never stand, since the swap is struck before. Strike it later, or leave that in store.'
+                : one.pieces.length === 1
+                  ? 'waits for a day of its own.'
+                  : 'wait for a day of their own.'}
             </span>
             {!one.isNever && (
               <button type="button" className="btn no-print" onClick={() => onGive(one)}>
-                Give them {writeDay(one.until)} …
+                Make {writeDay(one.until)} a day …
               </button>
             )}
           </li>
