@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Plan;
 
+use BrightCupboard\Core\Stock\Season;
+
 /** What the closed swaps know of one piece. */
 final readonly class History
 {
@@ -14,6 +16,7 @@ final readonly class History
      * @param int|null    $seasonsIdle    closed swaps since it last stood somewhere; null when it never did
      * @param Choice|null $lastChoice     what was decided when this season was last dressed
      * @param string|null $note           what was noted then that names the piece
+     * @param list<Season> $stoodIn    seasons in which it stood when they were last dressed
      * @param string|null $lastSpotInThisSeason spot id where it stood when this season was last dressed
      */
     public function __construct(
@@ -22,6 +25,7 @@ final readonly class History
         public ?string $lastSpotInThisSeason,
         public ?Choice $lastChoice = null,
         public ?string $note = null,
+        public array $stoodIn = [],
     ) {}
 
     /** The same with what is remembered of the last time this season was dressed. */
@@ -33,6 +37,7 @@ final readonly class History
             $this->lastSpotInThisSeason,
             $lastChoice,
             null === $note ? null : mb_strimwidth($note, 0, self::LONGEST_NOTE, '…'),
+            $this->stoodIn,
         );
     }
 }

@@ -12,6 +12,7 @@ use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
 use BrightCupboard\Core\Stock\Whereabouts;
+use BrightCupboard\Core\Storage\Outings;
 use BrightCupboard\Core\Storage\StoredTote;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\Stance;
@@ -286,7 +287,9 @@ final readonly class Plan
             $intents[] = new Intent($piece, $this->choices[$id] ?? null, $this->placed[$id] ?? [], $this->ownTote[$id] ?? null);
         }
 
-        return (new Target($totes))->of($this->start, $intents);
+        $stoodIn = array_map(static fn(History $history): array => $history->stoodIn, $this->history);
+
+        return (new Target($totes, new Outings($stoodIn)))->of($this->start, $intents);
     }
 
     /** Changes whenever a decision or the units at a spot of the plan change, and not when something is only shifted. */

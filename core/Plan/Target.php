@@ -7,6 +7,7 @@ namespace BrightCupboard\Core\Plan;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
 use BrightCupboard\Core\Stock\Whereabouts;
+use BrightCupboard\Core\Storage\Outings;
 use BrightCupboard\Core\Storage\Stored;
 use BrightCupboard\Core\Storage\StoredTote;
 use BrightCupboard\Core\Storage\TotePacker;
@@ -20,7 +21,7 @@ use BrightCupboard\Core\Storage\TotePacker;
 final readonly class Target
 {
     /** @param list<StoredTote> $totes */
-    public function __construct(private array $totes) {}
+    public function __construct(private array $totes, private Outings $outings = new Outings()) {}
 
     /** @param list<Intent> $intents largest boxes are packed first */
     public function of(Whereabouts $now, array $intents): Difference
@@ -42,16 +43,25 @@ final readonly class Target
                 $toPack[] = [$intent, $from, $units];
             }
         }
-        $packer = new TotePacker($this->totes, [] === $toPack ? [] : $this->contents($now, $moves, $intents), $this->opened($moves));
+        $packer = new TotePacker($this->totes, [] === $toPack ? [] : $this->contents($now, $moves, $intents), $this->opened($moves), $this->outings);
         foreach ($toPack as [$intent, $from, $units]) {
+            if (Choice::Part !== $intent->choice) {
+                $packer->pack($intent->piece, $units, $intent->ownTote);
+            }
+        }
+        $room = $packer->regrouped();
+        foreach ($toPack as [$intent, $from, $left]) {
             if (Choice::Part === $intent->choice) {
-                $moves[] = new PlannedMove($intent->piece, $units, $from, Place::of(PlaceKind::Parted));
+                $moves[] = new PlannedMove($intent->piece, $left, $from, Place::of(PlaceKind::Parted));
                 continue;
             }
-            $left = $units;
-            foreach ($packer->pack($intent->piece, $units, $intent->ownTote) as $tote => $taken) {
-                $moves[] = new PlannedMove($intent->piece, $taken, $from, Place::tote($tote));
+            foreach ($room[$intent->piece->id] ?? [] as $tote => $units) {
+                $taken = min($left, $units);
+                $room[$intent->piece->id][$tote] -= $taken;
                 $left -= $taken;
+                if ($taken > 0) {
+                    $moves[] = new PlannedMove($intent->piece, $taken, $from, Place::tote($tote));
+                }
             }
             if ($left > 0) {
                 $moves[] = new PlannedMove($intent->piece, $left, $from, Place::of(PlaceKind::Loose));

@@ -6,10 +6,10 @@ namespace BrightCupboard\Core\Storage;
 
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\Place;
-use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Storage\Internal\Filling;
 use BrightCupboard\Core\Storage\Internal\Load;
 use BrightCupboard\Core\Storage\Internal\PackingFacts;
+use BrightCupboard\Core\Storage\Internal\Regrouping;
 use BrightCupboard\Core\Storage\Internal\ToteRules;
 use BrightCupboard\Core\Storage\Internal\ToteSpace;
 
@@ -17,8 +17,9 @@ use BrightCupboard\Core\Storage\Internal\ToteSpace;
  * Proposes totes for what goes to rest; what it proposes never breaks what ToteCheck would find: it has a place of its own inside,
  * padding and weight are kept to, nothing heavy comes to what breaks, and the place does it no harm.
  *
- * Its own tote comes first, then one that is open today anyway, then one whose things come out in the same seasons, then the
- * fullest. Units of one piece are split only where no tote takes all. Working state: what is in each tote.
+ * Its own tote comes first, then the one that adds the fewest times that a tote is opened, today and for the next four swaps, then
+ * one that is open today anyway, then one of which little else is fetched at other times, then the fullest. Units of one piece are
+ * split only where no tote takes all. Working state: what is in each tote.
  */
 final class TotePacker
 {
@@ -33,20 +34,24 @@ final class TotePacker
     private array $loads = [];
     /** @var array<string, float> litres inside, by id of the tote */
     private array $inside = [];
-    /** @var array<string, array<string, int>> units by id of the tote and by the seasons they come out in */
-    private array $company = [];
+    /** @var array<string, int> in which of the next four swaps something of it is fetched, by id of the tote */
+    private array $outings = [];
     /** @var array<string, int> the fewest units of a shape that a tote did not take; what is added to it makes no room */
     private array $refused = [];
     /** @var array<string, ToteSpace|null> what is free, by id of the tote, as far as it was asked */
     private array $spaces = [];
     private readonly PackingFacts $known;
+    /** @var array<string, list<Stored>> what lay in each tote before, by id of the tote */
+    private readonly array $kept;
+    /** @var list<array{Piece, int, string, bool}> piece, units, id of the tote, whether that is its own */
+    private array $packed = [];
 
     /**
      * @param list<StoredTote>            $totes   in the order ties are broken
      * @param array<string, list<Stored>> $content what stays in each tote, by place key
      * @param array<string, true>         $open    ids of totes that are opened anyway
      */
-    public function __construct(array $totes, array $content, private readonly array $open = [])
+    public function __construct(array $totes, array $content, private readonly array $open = [], private readonly Outings $fetched = new Outings())
     {
         $this->known = new PackingFacts();
         foreach ($totes as $tote) {
@@ -54,11 +59,12 @@ final class TotePacker
             $this->content[$tote->id] = $content[Place::tote($tote->id)->key()] ?? [];
             $this->loads[$tote->id] = Load::of($this->content[$tote->id]);
             $this->inside[$tote->id] = max(1e-9, $tote->inside->litres());
-            $this->company[$tote->id] = [];
+            $this->outings[$tote->id] = 0;
             foreach ($this->content[$tote->id] as $stored) {
-                $this->join($tote->id, $stored->piece, $stored->units);
+                $this->outings[$tote->id] |= $this->fetched->of($stored->piece);
             }
         }
+        $this->kept = $this->content;
     }
 
     /** @return array<string, int> units by id of the tote, their room now taken; fewer than asked when the rest has no room */
@@ -70,15 +76,32 @@ final class TotePacker
             if (null === $id) {
                 break;
             }
-            $this->content[$id] = self::with($this->content[$id], $piece, $most);
+            $this->content[$id] = Stored::joined($this->content[$id], $piece, $most);
             $this->loads[$id] = Load::of($this->content[$id]);
-            $this->join($id, $piece, $most);
+            $this->outings[$id] |= $this->fetched->of($piece);
             unset($this->spaces[$id]);
             $packed[$id] = ($packed[$id] ?? 0) + $most;
+            $this->packed[] = [$piece, $most, $id, $id === $ownTote];
             $units -= $most;
         }
 
         return $packed;
+    }
+
+    /**
+     * What was packed so far, put into better company where totes are opened fewer times for it.
+     *
+     * @return array<string, array<string, int>> units by id of the piece and of the tote
+     */
+    public function regrouped(): array
+    {
+        $totes = (new Regrouping($this->totes, $this->kept, $this->open, $this->fetched, $this->known, $this->packed))->totes();
+        $units = [];
+        foreach ($this->packed as $i => [$piece, $some]) {
+            $units[$piece->id][$totes[$i]] = ($units[$piece->id][$totes[$i]] ?? 0) + $some;
+        }
+
+        return $units;
     }
 
     /** @return array{string, int}|null the first tote that takes all, otherwise the one that takes most */
@@ -179,7 +202,7 @@ final class TotePacker
             $isFirst = false;
             if (!ToteRules::allow($this->totes[$id], $this->loads[$id], new Stored($piece, $some))) {
                 $fails = $some;
-            } elseif ([] === Filling::of($this->totes[$id], self::with($this->content[$id], $piece, $some), $isQuick, $this->known)->over) {
+            } elseif ([] === Filling::of($this->totes[$id], Stored::joined($this->content[$id], $piece, $some), $isQuick, $this->known)->over) {
                 $goes = $some;
             } else {
                 $this->refused[$asked] = $fails = $some;
@@ -193,54 +216,19 @@ final class TotePacker
     private function inOrder(Piece $piece, ?string $ownTote): array
     {
         $costs = [];
-        $seasons = self::seasons($piece);
-        foreach (array_keys($this->totes) as $id) {
+        $outings = $this->fetched->of($piece);
+        foreach ($this->outings as $id => $others) {
+            $isShut = isset($this->open[$id]) ? 0 : 1;
             $costs[$id] = [
                 $id === $ownTote ? 0 : 1,
-                isset($this->open[$id]) ? 0 : 1,
-                -$this->companyOf($id, $seasons),
+                Outings::without($outings, $others) + $isShut,
+                $isShut,
+                Outings::without($others, $outings),
                 -$this->loads[$id]->litres / $this->inside[$id],
             ];
         }
         asort($costs);
 
         return array_map(strval(...), array_keys($costs));
-    }
-
-    /** How much of a tote comes out in the same seasons, in quarters, so that a little more does not outweigh a fuller one. */
-    private function companyOf(string $id, string $seasons): int
-    {
-        $all = array_sum($this->company[$id]);
-
-        return 0 === $all ? 0 : intdiv(4 * ($this->company[$id][$seasons] ?? 0), $all);
-    }
-
-    private function join(string $id, Piece $piece, int $units): void
-    {
-        $seasons = self::seasons($piece);
-        $this->company[$id][$seasons] = ($this->company[$id][$seasons] ?? 0) + $units;
-    }
-
-    private static function seasons(Piece $piece): string
-    {
-        return implode(' ', array_map(static fn(Season $season): string => $season->value, $piece->seasons));
-    }
-
-    /**
-     * @param list<Stored> $content
-     *
-     * @return list<Stored>
-     */
-    private static function with(array $content, Piece $piece, int $units): array
-    {
-        foreach ($content as $i => $stored) {
-            if ($stored->piece->id === $piece->id) {
-                $content[$i] = new Stored($piece, $stored->units + $units);
-
-                return $content;
-            }
-        }
-
-        return [...$content, new Stored($piece, $units)];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Storage;
 
 use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Storage\Internal\Load;
 
@@ -14,8 +15,14 @@ use BrightCupboard\Core\Storage\Internal\Load;
  */
 final readonly class ToteToBuy
 {
-    /** Insides in inches, as boxes with lids are usually sold (memory); the flat one is for wreaths, the long one for a tree or rolls. */
-    private const USUAL = [[14, 10, 8], [16, 12, 10], [24, 24, 8], [20, 14, 12], [24, 16, 14], [48, 14, 14], [30, 20, 16], [36, 20, 20]];
+    /**
+     * Insides as boxes with lids are usually sold (memory), in the unit a home measures in; the flat one is for wreaths, the long
+     * one for a tree or rolls.
+     */
+    private const USUAL = [
+        'in' => [[14, 10, 8], [16, 12, 10], [24, 24, 8], [20, 14, 12], [24, 16, 14], [48, 14, 14], [30, 20, 16], [36, 20, 20]],
+        'cm' => [[35, 25, 20], [40, 30, 25], [60, 60, 20], [50, 35, 30], [60, 40, 35], [120, 35, 35], [75, 50, 40], [90, 50, 50]],
+    ];
     private const MOST = 12;
 
     /** @param list<Stored> $without what goes into none of these */
@@ -26,11 +33,12 @@ final readonly class ToteToBuy
      *
      * @return self|null null when there is nothing, or nothing of it goes into any of the sizes
      */
-    public static function of(array $loose): ?self
+    public static function of(array $loose, LengthUnit $unit = LengthUnit::Inch): ?self
     {
         $best = $cost = null;
-        foreach (self::USUAL as $inches) {
-            $inside = new Size(...array_map(Length::ofInches(...), $inches));
+        $of = LengthUnit::Inch === $unit ? Length::ofInches(...) : static fn(float $centimetres): Length => Length::ofMillimetres(10 * $centimetres);
+        foreach (self::USUAL[$unit->value] as $sides) {
+            $inside = new Size(...array_map($of, $sides));
             [$count, $without] = self::packed($inside, $loose);
             $costs = [Load::of($without)->litres, $count, $count * $inside->litres()];
             if ($count > 0 && (null === $cost || $costs < $cost)) {

@@ -60,7 +60,7 @@ final readonly class ReadDay
         $isBuilt = null !== $working->sheetBuiltAt();
         $isThePlan = [] === $this->house->moves($swap, $day, $difference);
         $lengths = $swap->home()->lengths();
-        $tote = ToteToBuy::of($difference->loose);
+        $tote = ToteToBuy::of($difference->loose, $swap->home()->unit());
         $ticks = [];
         foreach ($stored as $one) {
             $ticks[$one->id()] = $one->doneTick();

@@ -10,11 +10,12 @@ use App\Entity\Person;
 final readonly class MeAnswer
 {
     /** @param list<MemberHomeAnswer> $homes */
-    private function __construct(public string $name, public string $csrf, public array $homes) {}
+    private function __construct(public string $id, public string $name, public string $csrf, public array $homes) {}
 
     public static function of(Person $person, string $csrf): self
     {
         return new self(
+            $person->id(),
             $person->name(),
             $csrf,
             array_map(

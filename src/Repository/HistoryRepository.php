@@ -23,20 +23,27 @@ final readonly class HistoryRepository
             'SELECT s.id, s.season, w.piece_id, w.spot_id FROM swap s LEFT JOIN wear w ON w.swap_id = s.id WHERE s.home_id = ? AND s.closed_at IS NOT NULL ORDER BY s.closed_at DESC, s.id DESC, w.spot_id',
             [$home->id()],
         );
-        $age = [];
-        /** @var array<string, array{swaps: array<string, true>, idle: int, spot: string|null}> $worn */
+        $age = $last = [];
+        /** @var array<string, array{swaps: array<string, true>, idle: int, spot: string|null, in: array<string, true>}> $worn */
         $worn = [];
         foreach ($rows as [$swap, $then, $piece, $spot]) {
             $since = $age[$swap] ??= \count($age);
+            $last[$then] ??= $swap;
             if (null !== $piece) {
-                $worn[$piece] ??= ['swaps' => [], 'idle' => $since, 'spot' => null];
+                $worn[$piece] ??= ['swaps' => [], 'idle' => $since, 'spot' => null, 'in' => []];
                 $worn[$piece]['swaps'][$swap] = true;
+                $worn[$piece]['in'] += $last[$then] === $swap ? [$then => true] : [];
                 $worn[$piece]['spot'] ??= $then === $season?->value ? $spot : null;
             }
         }
 
         return new Past(
-            array_map(static fn(array $known): History => new History(\count($known['swaps']), $known['idle'], $known['spot']), $worn),
+            array_map(static fn(array $known): History => new History(
+                \count($known['swaps']),
+                $known['idle'],
+                $known['spot'],
+                stoodIn: array_map(Season::from(...), array_keys($known['in'])),
+            ), $worn),
             \count($age),
         );
     }

@@ -52,9 +52,7 @@ final class WithoutASignalTest extends BrowserTestCase
         $this->browser->navigate()->refresh();
         $page->seeText('28 out and 47 in store to decide');
         $page->station('Settle')->seeText('How it stood');
-        $file = (string) tempnam(sys_get_temp_dir(), 'photo');
-        file_put_contents($file, Picture::png());
-        $this->browser->findElement(WebDriverBy::xpath("//input[@aria-label='Photo of Stove shelf as it stood']"))->setFileDetector(new LocalFileDetector())->sendKeys($file);
+        $this->browser->findElement(WebDriverBy::xpath("//input[@aria-label='Photo of Stove shelf as it stood']"))->setFileDetector(new LocalFileDetector())->sendKeys($this->photo());
         $page->seeText('Not sent yet: 1 decision and 1 photo kept on this device')->seeText('A photo waits for the signal.');
         $page->drawer('Cupboard')->follow('Unpack a box')->type('One line about a piece', '2 oak bowls 8 in');
         $page->press('Take it in')->seeText('1 line kept on this device without a signal');
@@ -69,6 +67,56 @@ final class WithoutASignalTest extends BrowserTestCase
         $page->station('Table')->seeText('45 of');
         $page->station('Settle')->see('img[alt="Stove shelf, as it stood"]');
         self::assertStringNotContainsString('Not sent yet', $page->text());
+    }
+
+    public function testALineWithAPhotoIsKeptAndTakenInWithIt(): void
+    {
+        $page = $this->page()->signIn();
+        $this->withTheWorkerAtWork($page);
+        $page->drawer('Cupboard')->follow('Unpack a box')->see('input[aria-label="One line about a piece"]');
+        self::server()->pause();
+        $page->type('One line about a piece', 'teal felt bird 5 in, A1');
+        $this->browser->findElement(WebDriverBy::xpath("//input[@aria-label='Photo, with its colours']"))->setFileDetector(new LocalFileDetector())->sendKeys($this->photo());
+        $page->seeText('its colours are read when there is a signal');
+        $page->press('Take it in')->seeText('1 line, with a photo, kept on this device');
+        $page->type('One line about a piece', '2 oak bowls 8 in')->press('Take it in')->seeText('2 lines, 1 of them with a photo, kept on this device');
+        $this->browser->navigate()->refresh();
+        $page->seeText('2 lines, 1 of them with a photo, kept on this device');
+
+        self::server()->resume();
+        $page->press('Take “teal felt bird 5 in, A1” in hand')->seeText('not this one')->press('Take it in');
+        $page->until(static fn(): bool => !str_contains($page->text(), 'with a photo'), 'it is not kept any more');
+        $page->press('Read it now')->press('Take in 1 line');
+        $page->until(static fn(): bool => !str_contains($page->text(), 'kept on this device'), 'nothing is kept any more');
+        $db = new \PDO('sqlite:' . self::server()->database);
+        $kept = $db->query("SELECT COUNT(*) FROM piece p JOIN photo f ON f.piece_id = p.id WHERE p.name LIKE '%bird%' AND p.height = 1270")?->fetchColumn();
+        self::assertSame(1, (int) $kept, 'the bird is in, once, with its photo');
+    }
+
+    public function testAPhoneThatIsHandedOnSendsNothingUnderAnotherName(): void
+    {
+        $page = $this->page()->signIn();
+        $page->station('Day sheet');
+        $page->until(static fn(): bool => str_contains($page->text(), 'Work the day out') || $page->count('main input[type="checkbox"]') > 0, 'the day');
+        if (0 === $page->count('main input[type="checkbox"]')) {
+            $page->press('Work the day out')->see('main input[type="checkbox"]');
+        }
+        $this->withTheWorkerAtWork($page);
+        $page->see('main input[type="checkbox"]');
+        $before = $page->count('main input[type="checkbox"]:checked');
+        self::server()->pause();
+        $this->browser->executeScript("[...document.querySelectorAll('main input[type=checkbox]')].find((one) => !one.checked).click()");
+        $page->seeText('Not sent yet: 1 tick kept on this device');
+        $this->browser->manage()->deleteAllCookies();
+        self::server()->resume();
+
+        $page->signIn('helper@ferry-house.example')->station('Day sheet')->seeText('1 act of somebody else waits on this device');
+        $page->see('main input[type="checkbox"]');
+        self::assertSame($before, $page->count('main input[type="checkbox"]:checked'), 'the helper has ticked nothing');
+        $this->browser->manage()->deleteAllCookies();
+        $page->signIn()->station('Day sheet')->see('main input[type="checkbox"]');
+        $page->until(static fn(): bool => $page->count('main input[type="checkbox"]:checked') === $before + 1, 'what waited is sent by the one who did it');
+        self::assertStringNotContainsString('somebody else', $page->text());
     }
 
     public function testADecisionThatSomebodyElseTookMeanwhileIsNotOverwritten(): void
@@ -86,6 +134,14 @@ final class WithoutASignalTest extends BrowserTestCase
         self::server()->resume();
         $page->seeText('Finn decided on ' . $piece . ' meanwhile: stay.');
         $page->until(static fn(): bool => !str_contains($page->text(), 'Not sent yet'), 'nothing waits any more');
+    }
+
+    private function photo(): string
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'photo');
+        file_put_contents($file, Picture::png());
+
+        return $file;
     }
 
     private function withTheWorkerAtWork(CupboardPages $page): void

@@ -29,10 +29,20 @@ export const pages: Record<string, Page> = {
   swaps: async () => (await import('./features/swaps')).SwapsPage,
 };
 
+/** What opens over a page; fetched ahead, or it could not be opened without a signal. */
+const overPages: readonly (() => Promise<unknown>)[] = [
+  () => import('./ui/MenuList'),
+  () => import('./frame/KeyMap'),
+  () => import('./frame/DoneSheet'),
+  () => import('./frame/Finder'),
+  () => import('./frame/NewHomeDialog'),
+  () => import('./features/rooms/NeedDialog'),
+];
+
 /** Fetches them one after another while nothing else is to do, in working order, so that the next station opens at once. */
 export async function fetchAhead(): Promise<void> {
-  for (const page of Object.values(pages)) {
+  for (const fetch of [...Object.values(pages), ...overPages]) {
     await new Promise((resolve) => ('requestIdleCallback' in window ? window.requestIdleCallback(resolve) : setTimeout(resolve, 200)));
-    await page().catch(() => undefined); // without a signal it comes when it is opened
+    await fetch().catch(() => undefined); // without a signal it comes when it is opened
   }
 }

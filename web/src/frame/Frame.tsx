@@ -41,7 +41,7 @@ export function Frame() {
 
   return (
     <HouseContext value={house.data}>
-      <WaitingActs key={home} home={home}>
+      <WaitingActs key={home + me.data.id} home={home} person={me.data.id}>
         <Acts home={home} />
         <a href="#page" className="absolute -top-20 left-24 z-50 bg-card p-2 focus:top-2">
           Skip to the page

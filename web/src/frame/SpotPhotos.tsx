@@ -17,7 +17,7 @@ export function SpotPhotos({ spot, swap, isClosed, size = 'small' }: Props) {
   const home = useHouse().home.id;
   const notices = useNotices();
   const waiting = useWaiting();
-  const isOnItsWay = waiting.acts.some((act) => act.kind === 'photo' && act.swap === swap.id && act.spot === spot.id);
+  const isOnItsWay = waiting.acts.some((act) => act.kind === 'photo' && 'spot' in act && act.swap === swap.id && act.spot === spot.id);
   const all = useQuery(spotPhotosQuery(home)).data?.photos.filter((one) => one.spot === spot.id) ?? [];
   const act = useMutation({ mutationFn: (send: () => Promise<unknown>) => send(), onError: (error) => notices.problem(error) });
   const isPaper = size === 'paper';

@@ -8,10 +8,10 @@ import { piecesQuery } from '../../api/queries';
 import type { FoundColours, Piece } from '../../api/types';
 import { groundSeen } from '../../lib/groundSeen';
 import { Triangle, useNotices } from '../../lib/notices';
-import { counted } from '../../lib/text';
 import { PlaceSelect } from '../../places/PlaceSelect';
 import { answersOf } from './Answers';
 import { BoxSoFar } from './BoxSoFar';
+import { KeptLines } from './KeptLines';
 import { ManyLines } from './ManyLines';
 import { ReadingCard } from './ReadingCard';
 import { useKeptLines } from './useKeptLines';
@@ -52,6 +52,7 @@ export function IntakeView({ home }: { home: string }) {
     onSuccess: (piece, text) => {
       setBox((now) => [piece, ...now]);
       setLast(text);
+      if (photo) void kept.dropPictured(text);
       setLine((now) => (now === text ? '' : now)); // the next line may have been begun meanwhile
       forgetPhoto();
       setOtherwise(piece.places[0]?.place ?? otherwise);
@@ -59,7 +60,9 @@ export function IntakeView({ home }: { home: string }) {
     },
     onError: (error, text) => {
       if (!(error instanceof OfflineError)) return;
-      kept.add(text);
+      if (photo) void kept.addPictured(text, photo);
+      else kept.add(text);
+      forgetPhoto();
       setLine('');
       keep.reset();
       field.current?.focus();
@@ -85,7 +88,11 @@ export function IntakeView({ home }: { home: string }) {
       setGround(groundSeen(found.seen));
       setPhoto(photo);
     },
-    onError: (error) => notices.problem(error),
+    onError: (error, photo) => {
+      if (!(error instanceof OfflineError)) return notices.problem(error);
+      setPhoto(photo);
+      setGround('The photo is kept beside the line; its colours are read when there is a signal.');
+    },
   });
   const answer = (text: string) => {
     if (text.includes('\n')) {
@@ -184,25 +191,21 @@ export function IntakeView({ home }: { home: string }) {
           <kbd>↑</kbd> the last line again <kbd>Alt 1</kbd>–<kbd>9</kbd> answer <kbd>Esc</kbd> clear
         </span>
       </div>
-      {kept.lines.length > 0 && many === '' && (
-        <p role="status" className="mt-3 flex flex-wrap items-center gap-3 bg-ink px-3 py-2 text-white">
-          <span>
-            <b>{counted(kept.lines.length, 'line')}</b> kept on this device without a signal, not taken in yet.
-          </span>
-          <button
-            type="button"
-            className="btn"
-            onClick={() => {
-              setOfKept(true);
-              setMany(kept.lines.join('\n'));
-            }}
-          >
-            Read {kept.lines.length === 1 ? 'it' : 'them'} now
-          </button>
-          <button type="button" className="link !text-white" onClick={() => kept.keep([])}>
-            Leave {kept.lines.length === 1 ? 'it' : 'them'} out
-          </button>
-        </p>
+      {kept.lines.length + kept.pictured.length > 0 && many === '' && (
+        <KeptLines
+          lines={kept.lines}
+          pictured={kept.pictured}
+          onRead={() => {
+            setOfKept(true);
+            setMany(kept.lines.join('\n'));
+          }}
+          onTake={({ line, photo }) => {
+            setLine(line);
+            look.mutate(photo);
+            field.current?.focus();
+          }}
+          onForget={() => void kept.forget()}
+        />
       )}
       {many !== '' && (
         <ManyLines

@@ -1,7 +1,7 @@
 import type { QueryClient } from '@tanstack/react-query';
 import { api, ProblemError, take } from '../../api/client';
-import { keepSpotPhoto } from '../../api/keepPhoto';
-import { daysKey, spotPhotosQuery, tableQuery } from '../../api/queries';
+import { keepPhoto, keepSpotPhoto } from '../../api/keepPhoto';
+import { daysKey, piecesQuery, spotPhotosQuery, tableQuery } from '../../api/queries';
 import type { Day } from '../../api/types';
 import type { WaitingAct, WaitingTick } from './waitingActs';
 
@@ -13,14 +13,19 @@ export async function sendAct(home: string, act: WaitingAct, queries: QueryClien
     await take(
       api.PUT('/api/homes/{home}/swaps/{swap}/decisions', { params: { path: { home, swap } }, body: { decisions: [{ piece, choice, version }] } }),
     );
-  } else await keepSpotPhoto(home, act.swap, act.spot, act.moment, act.file);
+  } else if ('piece' in act) await keepPhoto(home, act.piece, act.file);
+  else await keepSpotPhoto(home, act.swap, act.spot, act.moment, act.file);
 }
 
 /** What an act changed is read anew: whether the stock is the plan now, and what others did meanwhile. */
 export function readAnew(home: string, act: WaitingAct, queries: QueryClient): void {
-  const key =
-    act.kind === 'tick' ? daysKey(home, act.swap) : act.kind === 'decision' ? tableQuery(home, act.swap).queryKey : spotPhotosQuery(home).queryKey;
-  void queries.invalidateQueries({ queryKey: key });
+  void queries.invalidateQueries({ queryKey: changedBy(home, act) });
+}
+
+function changedBy(home: string, act: WaitingAct): readonly unknown[] {
+  if (act.kind === 'tick') return daysKey(home, act.swap);
+  if (act.kind === 'decision') return tableQuery(home, act.swap).queryKey;
+  return 'piece' in act ? piecesQuery(home).queryKey : spotPhotosQuery(home).queryKey;
 }
 
 /** Whether it is refused for good; where somebody has to sign in again, or the cupboard is busy, it goes on waiting. */
