@@ -16,6 +16,7 @@ final readonly class DayAnswer
      * @param int              $mostLaid     percent of it that is taken at the fullest
      * @param list<string>     $spots        ids of those done on this day and not on the swap day
      * @param bool             $isLook       whether what stands is looked at again on it
+     * @param bool             $movesFurniture whether the furniture is moved on it and not on the swap day
      * @param list<PaceAnswer> $pace         phases in which the home goes at its own pace
      * @param list<TaskAnswer> $tasks        in sheet order
      * @param list<string>     $warnings     what the plan leaves open
@@ -38,6 +39,7 @@ final readonly class DayAnswer
         public int $mostLaid,
         public array $spots,
         public bool $isLook,
+        public bool $movesFurniture,
         public int $finish,
         public int $worked,
         public int $longestChain,

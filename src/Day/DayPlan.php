@@ -54,8 +54,7 @@ final readonly class DayPlan
         $planner = new DayPlanner(cautions: new Cautions($home->lengths()), pace: $this->pace($home));
 
         $tasks = $planner->tasks($share->on($turn, $difference->moves), $spots, $this->totes($home), $preparations);
-        // Furniture is moved on the swap day, in the room that was emptied then.
-        $tasks = null === $day ? $this->withFurniture($swap, $tasks) : $tasks;
+        $tasks = $this->days->ofFurniture($swap) === $day ? $this->withFurniture($swap, $tasks) : $tasks;
 
         return array_map(static fn(DayTask $task): DayTask => self::ofDay($task, $day), $tasks);
     }
@@ -100,7 +99,7 @@ final readonly class DayPlan
     {
         $waits = $this->days->waits($swap)->fingerprint();
         $spots = array_map(
-            static fn(WorkDay $day): array => [$day->id(), $day->spots(), ...('' === $waits ? [] : [$day->date()->format('Y-m-d')])],
+            static fn(WorkDay $day): array => [$day->id(), $day->spots(), ...($day->movesFurniture() ? ['furniture'] : []), ...('' === $waits ? [] : [$day->date()->format('Y-m-d')])],
             $this->days->beside($swap),
         );
 

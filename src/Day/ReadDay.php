@@ -83,6 +83,7 @@ final readonly class ReadDay
             (int) round(100 * $schedule->mostLaid / max(1, $working->table())),
             $day?->spots() ?? [],
             $day?->isLook() ?? false,
+            $day?->movesFurniture() ?? false,
             $schedule->finish,
             $schedule->worked,
             $schedule->longestChain,

@@ -17,6 +17,7 @@ final readonly class WorkDayInput
      * @param list<PauseInput> $pauses
      * @param list<HandInput>  $crew
      * @param bool             $isLook   whether what stands is looked at again on it
+     * @param bool             $movesFurniture whether the furniture is moved on it and not on the swap day
      * @param list<string>     $spots    ids of those that are done on this day and not on the swap day
      */
     public function __construct(
@@ -35,6 +36,7 @@ final readonly class WorkDayInput
         #[Assert\Count(max: 500)]
         public array $spots,
         public bool $isLook,
+        public bool $movesFurniture = false,
         public ?int $version = null,
     ) {}
 }

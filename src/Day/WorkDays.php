@@ -22,6 +22,18 @@ final readonly class WorkDays
         return array_values($this->entities->getRepository(WorkDay::class)->findBy(['swap' => $swap], ['date' => 'ASC', 'id' => 'ASC']));
     }
 
+    /** The day on which the furniture is moved, in the rooms that are emptied then; null: the swap day. */
+    public function ofFurniture(Swap $swap): ?WorkDay
+    {
+        foreach ($this->beside($swap) as $day) {
+            if ($day->movesFurniture()) {
+                return $day;
+            }
+        }
+
+        return null;
+    }
+
     public static function working(Swap $swap, ?WorkDay $day): Working
     {
         return $day?->working() ?? $swap->working();

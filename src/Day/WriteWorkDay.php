@@ -92,9 +92,9 @@ final readonly class WriteWorkDay
         }
         $this->refuseTooEarly($swap, $date, $input->spots);
         $day ??= new WorkDay($swap, trim($input->name), $date);
-        $day->describe(trim($input->name), $date, array_values(array_unique($input->spots)), $input->isLook);
+        $day->describe(trim($input->name), $date, array_values(array_unique($input->spots)), $input->isLook, $input->movesFurniture);
         foreach ($others as $other) {
-            $other->describe($other->name(), $other->date(), array_values(array_diff($other->spots(), $day->spots())), $other->isLook());
+            $other->leaveSpots(...$day->spots());
         }
         $this->entities->persist($day);
 

@@ -21,6 +21,9 @@ class WorkDay implements OfSwap
     /** Whether what stands is looked at again on it. */
     #[ORM\Column(options: ['default' => false])]
     private bool $isLook = false;
+    /** Whether the furniture is moved on it and not on the swap day. */
+    #[ORM\Column(options: ['default' => false])]
+    private bool $movesFurniture = false;
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -36,14 +39,26 @@ class WorkDay implements OfSwap
     }
 
     /** @param list<string> $spots ids of those that are done on it */
-    public function describe(string $name, \DateTimeImmutable $date, array $spots, bool $isLook): void
+    public function describe(string $name, \DateTimeImmutable $date, array $spots, bool $isLook, bool $movesFurniture): void
     {
-        [$this->name, $this->date, $this->spots, $this->isLook] = [$name, $date, $spots, $isLook];
+        [$this->name, $this->date, $this->spots] = [$name, $date, $spots];
+        [$this->isLook, $this->movesFurniture] = [$isLook, $movesFurniture];
     }
 
     public function isLook(): bool
     {
         return $this->isLook;
+    }
+
+    public function movesFurniture(): bool
+    {
+        return $this->movesFurniture;
+    }
+
+    /** Its spots are done on another day from now on. */
+    public function leaveSpots(string ...$spots): void
+    {
+        $this->spots = array_values(array_diff($this->spots, $spots));
     }
 
     public function name(): string

@@ -132,6 +132,19 @@ final class WorkDaysTest extends AppTestCase
         }
     }
 
+    public function testFurnitureHasADayOfItsOwn(): void
+    {
+        $phases = fn(string $path): array => array_column($this->call('POST', $this->swap() . $path, ['people' => 2])['tasks'], 'phase');
+        self::assertContains('move furniture', $phases('/day'), 'the demo moves the armchair');
+        $other = $this->call('POST', $this->swap() . '/days', $this->input(['name' => 'Furniture', 'date' => '2031-12-01', 'movesFurniture' => true]));
+        self::assertSame([201, true], [$this->code(), $other['movesFurniture'] ?? null], $this->text());
+        self::assertTrue($this->call('GET', $this->swap() . '/day')['isStale'], 'the sheet of the swap day still has it');
+        self::assertNotContains('move furniture', $phases('/day'));
+        self::assertContains('move furniture', $phases('/days/' . $other['id']));
+        $this->call('DELETE', $this->swap() . '/days/' . $other['id']);
+        self::assertContains('move furniture', $phases('/day'));
+    }
+
     public function testASpotIsOnOneDayOnly(): void
     {
         $sofa = $this->id('spot', 'Sofa');

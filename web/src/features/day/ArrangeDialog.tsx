@@ -79,6 +79,14 @@ export function ArrangeDialog({ day, isNew, swap, proposed, onClose }: Props) {
           </span>
         </label>
       )}
+      {isBeside && (
+        <label className="flex min-h-[32px] items-center gap-2">
+          <input type="checkbox" checked={draft.movesFurniture} onChange={(event) => set({ movesFurniture: event.target.checked })} />
+          <span>
+            <b>The furniture</b> is moved on this day and not on the swap day
+          </span>
+        </label>
+      )}
       {isBeside && <SpotsOfDay house={house} chosen={draft.spots} onChange={(spots) => set({ spots })} />}
     </FormDialog>
   );
@@ -96,6 +104,7 @@ function drafted(day: Day, isNew: boolean): WorkDayInput {
     pauses: day.pauses.map((pause) => ({ at: clock(pause.at), minutes: pause.minutes })),
     crew: day.crew.map((hand) => ({ ...hand, from: time(hand.from), until: time(hand.until) })),
     isLook: !isNew && day.isLook,
+    movesFurniture: !isNew && day.movesFurniture,
     spots: [...day.spots],
     version: day.version,
   };
