@@ -149,19 +149,47 @@ final class Dressing
         if (!\in_array(Posture::Carries, $piece->piece->kind->facts()->postures, true)) {
             return false;
         }
-        foreach ($this->placed as $other) {
-            if (
-                $other !== $piece
-                && $other->tier === $piece->tier
+
+        return [] !== $this->carriedBy($piece);
+    }
+
+    /** @return list<PlacedPiece> what stands on it */
+    public function carriedBy(PlacedPiece $riser): array
+    {
+        return array_values(array_filter(
+            $this->placed,
+            static fn(PlacedPiece $other): bool => $other->id !== $riser->id
+                && $other->tier === $riser->tier
                 && $other->raise > 0
-                && $other->raise >= $piece->raise + intdiv($piece->height, 2)
-                && $other->overlapsAcross($piece)
-            ) {
-                return true;
+                && $other->raise >= $riser->raise + intdiv($riser->height, 2)
+                && $other->overlapsAcross($riser),
+        ));
+    }
+
+    /** What a piece stands on; null when that is the spot itself. */
+    public function riserUnder(PlacedPiece $piece): ?PlacedPiece
+    {
+        foreach (0 === $piece->raise ? [] : $this->placed as $riser) {
+            if ($riser->id !== $piece->id && $riser->top === $piece->raise && $this->isRiser($riser) && $riser->tier === $piece->tier && $riser->overlapsAcross($piece)) {
+                return $riser;
             }
         }
 
-        return false;
+        return null;
+    }
+
+    /** @return list<PlacedPiece> what a piece stands on, alone, and what stands on it */
+    public function standingTogetherWith(string $id): array
+    {
+        foreach ($this->placed as $piece) {
+            if ($piece->id === $id) {
+                $under = $this->riserUnder($piece);
+
+                return [...(null !== $under && 1 === \count($this->carriedBy($under)) ? [$under] : []), ...($this->isRiser($piece) ? $this->carriedBy($piece) : [])];
+            }
+        }
+
+        return [];
     }
 
     /** The vessel or the trimmed thing that a piece is in or on; null when there is none within its width. */

@@ -12,6 +12,7 @@ enum Objection: string
     case FlameInReach = 'a flame within a child’s reach';
     case ToxicToPets = 'toxic to pets';
     case FlameByHeat = 'a flame by the heat';
+    case HangsIntoHeat = 'hangs down into the heat';
     case SpoilsInWeather = 'spoils in the weather';
     case SpoilsInSteam = 'spoils in steam';
     case Posture = 'not for such a spot';

@@ -65,7 +65,7 @@ final readonly class PlaceFinder
             if (!$dressing->spot->takes($piece->kind, $posture)) {
                 continue;
             }
-            $tried = new PlacedPiece('try', $piece, $count, 0, Layer::Middle, 0, 0, $posture);
+            $tried = new PlacedPiece('try', $piece, $count, new Stance(0, Layer::Middle, 0, 0, $posture));
             $stances = $this->free($dressing, $tried, $school);
             if ([] !== $stances) {
                 return \array_slice($stances, 0, $most);
@@ -83,7 +83,7 @@ final readonly class PlaceFinder
         $hasTree = [] !== array_filter($dressing->placed, static fn(PlacedPiece $one): bool => Posture::Stands === $one->posture);
         $costs = $lefts = $orders = $stances = [];
         foreach ($this->places($dressing, $tried->posture)->of($dressing, $tried) as $order => $stance) {
-            $placed = PlacedPiece::at('try', $tried->piece, $tried->count, $stance);
+            $placed = new PlacedPiece('try', $tried->piece, $tried->count, $stance);
             if (!$this->fit->isFree($placed, $dressing) || (Form::Cone === $dressing->spot->form() && Posture::Stands === $tried->posture && $hasTree)) {
                 continue;
             }

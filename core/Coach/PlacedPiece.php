@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Coach;
 
+use BrightCupboard\Core\Sizing\Curves;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
@@ -17,6 +18,13 @@ final readonly class PlacedPiece
     public const APART = 635;
     private const MOST_IN_ROW = 3;
 
+    /** A garland hangs down by a fifth of what it spans (common practice). */
+    public const SAG = 0.2;
+
+    public int $left;
+    public Layer $layer;
+    public int $raise;
+    public int $tier;
     public int $width;
     /** As it is put here: a flat thing that leans or hangs is as tall as it is deep when it lies. */
     public int $height;
@@ -28,24 +36,14 @@ final readonly class PlacedPiece
     /** Units beside one another; what hangs on a wall from four on hangs in rows. */
     public int $columns;
     public int $unitHeight;
+    /** How far the dips of what drapes hang down. */
+    public int $drop;
 
-    /**
-     * @param int          $left    from the left end of the spot to the left edge; may be outside the spot
-     * @param int          $raise   height of what it stands on; on a panel of its lower edge
-     * @param int          $tier    board or band, the lowest is 0
-     * @param Posture|null $posture null for the first habit of its kind
-     */
-    public function __construct(
-        public string $id,
-        public Piece $piece,
-        public int $count,
-        public int $left,
-        public Layer $layer,
-        public int $raise = 0,
-        public int $tier = 0,
-        ?Posture $posture = null,
-    ) {
-        $this->posture = $posture ?? $piece->kind->facts()->postures[0];
+    /** @param Stance $stance without a posture: the first habit of its kind */
+    public function __construct(public string $id, public Piece $piece, public int $count, public Stance $stance)
+    {
+        [$this->left, $this->layer, $this->raise, $this->tier] = [$stance->left, $stance->layer, $stance->raise, $stance->tier];
+        $this->posture = $stance->posture ?? $piece->kind->facts()->postures[0];
         $size = $piece->size;
         $isStoodUp = (Posture::Leans === $this->posture || Posture::Hangs === $this->posture) && 2 * $size->height->tenths() < $size->depth->tenths();
         [$height, $this->depth] = $isStoodUp ? [$size->depth->tenths(), $size->height->tenths()] : [$size->height->tenths(), $size->depth->tenths()];
@@ -55,20 +53,20 @@ final readonly class PlacedPiece
             : $count;
         $rows = (int) ceil($count / $this->columns);
         $this->height = $this->unitHeight * $rows + self::APART * ($rows - 1);
-        $this->width = $size->width->tenths() * $this->columns + ($rows > 1 ? self::APART * ($this->columns - 1) : 0);
-        $this->right = $left + $this->width;
-        $this->top = $raise + $this->height;
-        $this->centre = $left + $this->width / 2;
+        $length = $size->width->tenths() * $this->columns + ($rows > 1 ? self::APART * ($this->columns - 1) : 0);
+        $dips = Posture::Drapes === $this->posture ? $stance->dips : 0;
+        // A garland as long as it is spans less where it hangs down between what it is tied to.
+        $this->width = 0 === $dips ? $length : (int) round($length / Curves::swag(1, self::SAG));
+        $this->drop = 0 === $dips ? 0 : (int) round(self::SAG * $this->width / $dips);
+        $this->right = $this->left + $this->width;
+        $this->top = $this->raise + $this->height;
+        $this->centre = $this->left + $this->width / 2;
     }
 
-    public static function at(string $id, Piece $piece, int $count, Stance $stance): self
+    /** The same, put otherwise. */
+    public function put(Stance $stance): self
     {
-        return new self($id, $piece, $count, $stance->left, $stance->layer, $stance->raise, $stance->tier, $stance->posture);
-    }
-
-    public function stance(): Stance
-    {
-        return new Stance($this->left, $this->layer, $this->raise, $this->tier, $this->posture);
+        return new self($this->id, $this->piece, $this->count, $stance);
     }
 
     /** Face in square inches times what makes it look heavy. */

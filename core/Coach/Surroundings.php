@@ -13,6 +13,7 @@ use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\SpotHazard;
+use BrightCupboard\Core\Surface\Stance;
 
 /** What must not be at a spot for what is near it, and what cannot be there for its size, whatever it looks like. */
 final readonly class Surroundings
@@ -48,7 +49,7 @@ final readonly class Surroundings
     {
         $posture = $spot->postureOf($piece->kind);
 
-        return null === $posture ? Objection::Posture : $this->sizeObjectionTo(new PlacedPiece('try', $piece, 1, 0, Layer::Middle, 0, 0, $posture), $spot);
+        return null === $posture ? Objection::Posture : $this->sizeObjectionTo(new PlacedPiece('try', $piece, 1, new Stance(0, Layer::Middle, 0, 0, $posture)), $spot);
     }
 
     /** The same for a piece in the posture in which it would be put. */

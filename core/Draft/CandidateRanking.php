@@ -65,7 +65,7 @@ final readonly class CandidateRanking
             $posture = $postures[$kind->value] ??= $dressing->postureFor($kind) ?? (null === $dressing->spot->postureOf($kind)
                 ? Objection::Posture
                 : Objection::NeedsHost);
-            $put = $posture instanceof Posture ? new PlacedPiece('try', $offer->piece, 1, 0, Layer::Middle, 0, 0, $posture) : null;
+            $put = $posture instanceof Posture ? new PlacedPiece('try', $offer->piece, 1, new Stance(0, Layer::Middle, 0, 0, $posture)) : null;
             $objection = null === $put
                 ? $posture
                 : $this->surroundings->objection($offer->piece, $dressing->spot) ?? $this->surroundings->sizeObjectionTo($put, $dressing->spot);
@@ -111,7 +111,7 @@ final readonly class CandidateRanking
             $best = null;
             $stances = $this->places->best($dressing, $offer->piece, $by->look->balance, self::PLACES);
             foreach ($stances as $stance) {
-                $after = $dressing->with(PlacedPiece::at('try', $offer->piece, 1, $stance));
+                $after = $dressing->with(new PlacedPiece('try', $offer->piece, 1, $stance));
                 $findings = $this->coach->lookOver($after, $by);
                 if (self::unsafe($findings) <= $faults && (null === $best || $this->coach->score($after, $findings) > $best[0])) {
                     $best = [$this->coach->score($after, $findings), $stance];

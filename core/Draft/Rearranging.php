@@ -37,7 +37,7 @@ final readonly class Rearranging
                 $leftOut[] = $piece->piece;
                 continue;
             }
-            $new = $new->with(PlacedPiece::at($piece->id, $piece->piece, $piece->count, $stance));
+            $new = $new->with(new PlacedPiece($piece->id, $piece->piece, $piece->count, $stance));
         }
 
         return new Rearranged(BalanceSchool::Centred === $school ? $this->levelled($new) : $new, $leftOut);
@@ -53,16 +53,10 @@ final readonly class Rearranging
         }
         $moments = $dressing->moments();
         $by = (int) round(($moments->left - $moments->right) / $weight * Length::TENTHS_PER_INCH);
-        $shifted = new Dressing($dressing->spot, array_map(static function (PlacedPiece $one) use ($by): PlacedPiece {
-            $stance = $one->stance();
-
-            return PlacedPiece::at(
-                $one->id,
-                $one->piece,
-                $one->count,
-                new Stance($stance->left + $by, $stance->layer, $stance->raise, $stance->tier, $stance->posture),
-            );
-        }, $dressing->placed));
+        $shifted = new Dressing(
+            $dressing->spot,
+            array_map(static fn(PlacedPiece $one): PlacedPiece => $one->put($one->stance->leftAt($one->left + $by)), $dressing->placed),
+        );
 
         return [] === $this->fit->faults($shifted) ? $shifted : $dressing;
     }
@@ -80,7 +74,7 @@ final readonly class Rearranging
                 $leftOut[] = $piece->piece;
                 continue;
             }
-            $new = $new->with(PlacedPiece::at($piece->id, $piece->piece, $piece->count, $stance));
+            $new = $new->with(new PlacedPiece($piece->id, $piece->piece, $piece->count, $stance));
         }
 
         return new Rearranged($new, $leftOut);
@@ -99,9 +93,11 @@ final readonly class Rearranging
             $piece->raise,
             min($piece->tier, $onto->spot->tierCount() - 1),
             $piece->posture,
+            $piece->stance->dips,
+            $piece->stance->face,
         );
 
-        return $this->fit->isFree(PlacedPiece::at('try', $piece->piece, $piece->count, $stance), $onto) ? $stance : null;
+        return $this->fit->isFree(new PlacedPiece('try', $piece->piece, $piece->count, $stance), $onto) ? $stance : null;
     }
 
     /** What others stand on, in or on comes first, what is in or on them last. */

@@ -10,29 +10,41 @@ use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\PlaceFinder;
+use BrightCupboard\Core\Stock\Face;
+use BrightCupboard\Core\Surface\Stance;
 
 /**
- * Up to three acts for each finding that is not good, found by trying: add an owned free piece, shift or turn one that is
- * there, take one off. Kept only when the finding gets better and the score of the whole rises.
+ * Up to three acts for each finding that is not good, found by trying: add an owned free piece, shift one that is there, turn
+ * another side of it to the front, stand it on something, let two swap places, take one off. Kept only when the finding gets
+ * better and the score of the whole rises.
  *
- * Cost: for n pieces at the spot, at most 4 n tries and one for each candidate, each a whole look-over.
+ * Cost: for n pieces at the spot, at most 4 n tries, 15 swaps, a dozen risers and one try for each candidate and each side, each a whole look-over.
  */
 final readonly class Remedies
 {
     private const EACH = 3;
     private const PLACES = 3;
     private const MOST_SHIFTED = 14;
+    private const MOST_SWAPPED = 6;
+    private const MOST_RAISED = 4;
+    private const RISERS_EACH = 3;
     /** Less than half a point is no remedy. */
     private const WORTH = 0.5;
 
-    public function __construct(private Coach $coach = new Coach(), private PlaceFinder $places = new PlaceFinder()) {}
+    public function __construct(
+        private Coach $coach = new Coach(),
+        private PlaceFinder $places = new PlaceFinder(),
+        private Risers $risers = new Risers(),
+    ) {}
 
     /**
-     * @param list<Candidate> $candidates that could be added
+     * @param list<Candidate>           $candidates that could be added
+     * @param list<Available>           $owned      that something could be stood on
+     * @param array<string, list<Face>> $faces      other sides of pieces, by piece id
      *
      * @return list<Remedy> by finding, the best first
      */
-    public function find(Dressing $dressing, array $candidates, Judgement $by): array
+    public function find(Dressing $dressing, array $candidates, Judgement $by, array $owned = [], array $faces = []): array
     {
         $findings = $this->coach->lookOver($dressing, $by);
         $before = $this->coach->score($dressing, $findings);
@@ -41,12 +53,14 @@ final readonly class Remedies
             return [];
         }
         $found = [];
-        foreach ($this->tries($dressing, $open, $candidates, $by) as [$act, $piece, $tried]) {
+        $sorted = $this->mostAbout($dressing, $open);
+        foreach ([...$this->tries($dressing, $sorted, $candidates, $by), ...$this->exchanges($dressing, $sorted, $owned, $faces)] as [$act, $piece, $with]) {
+            $tried = Remedy::tried($dressing, $act, $piece, $with);
             $after = $this->coach->lookOver($tried, $by);
             $score = $this->coach->score($tried, $after);
             foreach ($score >= $before + self::WORTH ? $open : [] as $finding) {
                 if ($this->penalty($finding, $after) < $finding->penalty() - 1e-9) {
-                    $found[$finding->check->value][] = new Remedy($finding->check, $act, $piece, $before, $score);
+                    $found[$finding->check->value][] = new Remedy($finding->check, $act, $piece, $before, $score, $with);
                 }
             }
         }
@@ -59,12 +73,11 @@ final readonly class Remedies
     }
 
     /**
-     * @param list<Finding>   $open
-     * @param list<Candidate> $candidates
+     * @param list<Finding> $open
      *
-     * @return iterable<array{RemedyAct, PlacedPiece, Dressing}>
+     * @return list<PlacedPiece> those that most findings are about first
      */
-    private function tries(Dressing $dressing, array $open, array $candidates, Judgement $by): iterable
+    private function mostAbout(Dressing $dressing, array $open): array
     {
         $about = array_count_values(array_merge(...array_map(static fn(Finding $finding): array => $finding->placements(), $open)));
         $pieces = $dressing->placed;
@@ -72,20 +85,68 @@ final readonly class Remedies
             $pieces,
             static fn(PlacedPiece $a, PlacedPiece $b): int => [$about[$b->id] ?? 0, $b->visualWeight(), $a->id] <=> [$about[$a->id] ?? 0, $a->visualWeight(), $b->id],
         );
+
+        return $pieces;
+    }
+
+    /**
+     * One piece is shifted, taken off or added.
+     *
+     * @param list<PlacedPiece> $pieces
+     * @param list<Candidate>   $candidates
+     *
+     * @return iterable<array{RemedyAct, PlacedPiece, null}>
+     */
+    private function tries(Dressing $dressing, array $pieces, array $candidates, Judgement $by): iterable
+    {
         foreach (\array_slice($pieces, 0, self::MOST_SHIFTED) as $piece) {
             $rest = $dressing->without($piece->id);
             foreach ($this->places->best($rest, $piece->piece, $by->look->balance, self::PLACES, $piece->count) as $stance) {
-                $moved = PlacedPiece::at($piece->id, $piece->piece, $piece->count, $stance);
-                yield [RemedyAct::Shift, $moved, $rest->with($moved)];
+                yield [RemedyAct::Shift, $piece->put($stance->turnedTo($piece->stance->face)), null];
             }
             if ([] !== $rest->placed) {
-                yield [RemedyAct::TakeOff, $piece, $rest];
+                yield [RemedyAct::TakeOff, $piece, null];
             }
         }
         foreach ($candidates as $candidate) {
-            $added = PlacedPiece::at('new ' . $candidate->available->piece->id, $candidate->available->piece, 1, $candidate->stance);
-            yield [RemedyAct::Add, $added, $dressing->with($added)];
+            yield [RemedyAct::Add, new PlacedPiece('new ' . $candidate->available->piece->id, $candidate->available->piece, 1, $candidate->stance), null];
         }
+    }
+
+    /**
+     * Two swap places, one shows another side or is stood on something.
+     *
+     * @param list<PlacedPiece>         $pieces
+     * @param list<Available>           $owned
+     * @param array<string, list<Face>> $faces
+     *
+     * @return iterable<array{RemedyAct, PlacedPiece, ?PlacedPiece}>
+     */
+    private function exchanges(Dressing $dressing, array $pieces, array $owned, array $faces): iterable
+    {
+        foreach ($pieces as $piece) {
+            foreach ($faces[$piece->piece->id] ?? [] as $face) {
+                yield [RemedyAct::Turn, new PlacedPiece($piece->id, $piece->piece->withColours($face->colours), $piece->count, $piece->stance->turnedTo($face->name)), null];
+            }
+        }
+        $standing = array_values(array_filter($pieces, static fn(PlacedPiece $one): bool => $one->isSolid() && 0 === $one->raise && !$dressing->isRiser($one)));
+        foreach (\array_slice($standing, 0, self::MOST_SWAPPED) as $i => $one) {
+            foreach (\array_slice($standing, $i + 1, self::MOST_SWAPPED - $i - 1) as $other) {
+                if ($one->piece->id !== $other->piece->id && $one->posture === $other->posture) {
+                    yield [RemedyAct::Swap, self::inPlaceOf($one, $other), self::inPlaceOf($other, $one)];
+                }
+            }
+        }
+        foreach (\array_slice($standing, 0, self::MOST_RAISED) as $one) {
+            foreach (\array_slice($this->risers->under($dressing, $one, $owned), 0, self::RISERS_EACH) as [$raised, $riser]) {
+                yield [RemedyAct::Raise, $raised, $riser];
+            }
+        }
+    }
+
+    private static function inPlaceOf(PlacedPiece $one, PlacedPiece $other): PlacedPiece
+    {
+        return $one->put(new Stance((int) round($other->centre - $one->width / 2), $other->layer, 0, $other->tier, $one->posture, $one->stance->dips, $one->stance->face));
     }
 
     /** @param list<Finding> $after */
@@ -109,7 +170,7 @@ final readonly class Remedies
     {
         $seen = [];
         foreach ($remedies as $remedy) {
-            $seen[$remedy->act->value . $remedy->piece->id] ??= $remedy;
+            $seen[$remedy->act->value . $remedy->piece->id . (RemedyAct::Swap === $remedy->act ? $remedy->with?->id : '')] ??= $remedy;
         }
 
         return array_values($seen);

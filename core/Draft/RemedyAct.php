@@ -8,5 +8,8 @@ enum RemedyAct: string
 {
     case Add = 'add';
     case Shift = 'shift';
+    case Swap = 'swap';
+    case Turn = 'turn';
+    case Raise = 'raise';
     case TakeOff = 'take off';
 }

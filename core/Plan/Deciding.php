@@ -64,13 +64,13 @@ final readonly class Deciding
                 continue;
             }
             $before = $this->stood[$pieceId . ' ' . $spotId] ?? null;
-            $stance = $before?->stance() ?? (new PlaceFinder())->anywhere(
+            $stance = $before->stance ?? (new PlaceFinder())->anywhere(
                 $this->plan->dressing($this->plan->spots[$spotId]),
                 $this->plan->stock[$pieceId],
                 BalanceSchool::Centred,
                 $units,
             );
-            $stood[] = PlannedPlace::at($newId(), $pieceId, $spotId, $units, $stance);
+            $stood[] = new PlannedPlace($newId(), $pieceId, $spotId, $units, $stance);
         }
 
         return $stood;

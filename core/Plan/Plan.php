@@ -8,6 +8,7 @@ use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\PlaceFinder;
 use BrightCupboard\Core\Look\BalanceSchool;
+use BrightCupboard\Core\Stock\Face;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
@@ -41,6 +42,7 @@ final readonly class Plan
      * @param array<string, Choice>        $choices by piece id
      * @param array<string, PlannedPlace>  $places  by id
      * @param array<string, History>       $history what closed swaps know, by piece id
+     * @param array<string, list<Face>>    $faces   other sides of pieces that have some, by piece id
      * @param array<string, PlannedPlace>  $stood   how things were placed when they came to stand where they are, by "piece spot"
      */
     public function __construct(
@@ -53,6 +55,7 @@ final readonly class Plan
         public array $history = [],
         private int $closedSwaps = 0,
         private array $stood = [],
+        public array $faces = [],
     ) {
         $placed = [];
         foreach ($places as $place) {
@@ -129,7 +132,7 @@ final readonly class Plan
             $this->places,
             fn(PlannedPlace $place): bool => $place->spotId === $spotId && isset($this->stock[$place->pieceId]),
         ));
-        usort($places, static fn(PlannedPlace $a, PlannedPlace $b): int => [$a->left, $a->id] <=> [$b->left, $b->id]);
+        usort($places, static fn(PlannedPlace $a, PlannedPlace $b): int => [$a->stance->left, $a->id] <=> [$b->stance->left, $b->id]);
 
         return $places;
     }
@@ -150,17 +153,20 @@ final readonly class Plan
         return new Dressing($spot, array_map(function (PlannedPlace $place) use ($spot): PlacedPiece {
             $piece = $this->stock[$place->pieceId];
 
-            return new PlacedPiece(
-                $place->id,
-                $piece,
-                $place->count,
-                $place->left,
-                $place->layer,
-                $place->raise,
-                $place->tier,
-                $place->posture ?? $spot->postureOf($piece->kind),
-            );
+            return new PlacedPiece($place->id, $this->turned($piece, $place->stance->face), $place->count, $place->stance->as($spot->postureOf($piece->kind)));
         }, $places));
+    }
+
+    /** A piece with another side to the front; as it is when it has no such side any more. */
+    private function turned(Piece $piece, ?string $face): Piece
+    {
+        foreach (null === $face ? [] : $this->faces[$piece->id] ?? [] as $one) {
+            if ($one->name === $face) {
+                return $piece->withColours($one->colours);
+            }
+        }
+
+        return $piece;
     }
 
     /**
@@ -177,7 +183,7 @@ final readonly class Plan
         $this->requireFree($pieceId, $count, $this->free($pieceId));
         $stance ??= (new PlaceFinder())->anywhere($this->dressing($spot), $this->stock[$pieceId], $school ?? BalanceSchool::Centred, $count);
 
-        return new PlanChange(Deciding::byPlacing($this, $pieceId, $spot->id), [PlannedPlace::at($id, $pieceId, $spot->id, $count, $stance)]);
+        return new PlanChange(Deciding::byPlacing($this, $pieceId, $spot->id), [new PlannedPlace($id, $pieceId, $spot->id, $count, $stance)]);
     }
 
     /** @throws InvalidPlan when not so many are free */
@@ -192,7 +198,69 @@ final readonly class Plan
             $count,
         );
 
-        return new PlanChange([], [], [PlannedPlace::at($id, $place->pieceId, $spot->id, $count, $stance, $place->version + 1)]);
+        $moved = new PlannedPlace($id, $place->pieceId, $spot->id, $count, $stance, $place->version + 1);
+
+        return new PlanChange([], [], [$moved, ...($spot->id === $place->spotId ? $this->broughtAlong($spot, $place, $stance) : [])]);
+    }
+
+    /**
+     * What stands on a piece goes where it goes, and so does what it stands on.
+     *
+     * @return list<PlannedPlace>
+     */
+    private function broughtAlong(Spot $spot, PlannedPlace $place, Stance $to): array
+    {
+        $from = $place->stance;
+        if ([$from->left, $from->layer, $from->tier] === [$to->left, $to->layer, $to->tier] || $from->raise !== $to->raise) {
+            return [];
+        }
+        $dressing = $this->dressing($spot);
+        $along = [];
+        foreach ($dressing->standingTogetherWith($place->id) as $other) {
+            $with = $this->places[$other->id];
+            $stance = new Stance(
+                $other->left + $to->left - $from->left,
+                $to->layer,
+                $other->raise,
+                $to->tier,
+                $with->stance->posture,
+                $with->stance->dips,
+                $with->stance->face,
+            );
+            $along[] = new PlannedPlace($with->id, $with->pieceId, $with->spotId, $with->count, $stance, $with->version + 1);
+        }
+
+        return $along;
+    }
+
+    /**
+     * Several pieces are put otherwise at once: what is in the plan is moved, the rest comes to stand.
+     *
+     * @param list<PlannedPlace> $places those of the plan under their ids
+     * @param list<string>       $off    ids of places that go
+     *
+     * @throws InvalidPlan when not so many are free
+     */
+    public function arrange(Spot $spot, array $places, array $off): PlanChange
+    {
+        $change = new PlanChange();
+        $plan = $this;
+        foreach ($off as $id) {
+            $step = $plan->takeOff($id);
+            [$plan, $change] = [$plan->with($step), $change->and($step)];
+        }
+        foreach ($places as $place) {
+            $before = $plan->places[$place->id] ?? null;
+            if (null === $before) {
+                $step = $plan->place($place->id, $place->pieceId, $spot, $place->count, $place->stance);
+            } else {
+                $plan->requireFree($place->pieceId, $place->count, $plan->free($place->pieceId) + $before->count);
+                $step = new PlanChange([], [], [new PlannedPlace($place->id, $before->pieceId, $spot->id, $place->count, $place->stance, $before->version + 1)]);
+            }
+            [$plan, $change] = [$plan->with($step), $change->and($step)];
+        }
+
+        return $change;
     }
 
     public function takeOff(string $id): PlanChange
@@ -221,13 +289,13 @@ final readonly class Plan
         }
         $choices = array_filter([...$this->choices, ...$change->choices], static fn(?Choice $choice): bool => null !== $choice);
 
-        return new self($this->stock, $this->ownTote, $this->start, $this->spots, $choices, $places, $this->history, $this->closedSwaps, $this->stood);
+        return new self($this->stock, $this->ownTote, $this->start, $this->spots, $choices, $places, $this->history, $this->closedSwaps, $this->stood, $this->faces);
     }
 
     /** @param array<string, PlannedPlace> $stood how things were placed when they came to stand where they are, by "piece spot" */
     public function withFormerPlaces(array $stood): self
     {
-        return new self($this->stock, $this->ownTote, $this->start, $this->spots, $this->choices, $this->places, $this->history, $this->closedSwaps, $stood);
+        return new self($this->stock, $this->ownTote, $this->start, $this->spots, $this->choices, $this->places, $this->history, $this->closedSwaps, $stood, $this->faces);
     }
 
     /** @return array<string, string> names by id */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Plan;
 
 use BrightCupboard\Core\Surface\Spot;
-use BrightCupboard\Core\Surface\Stance;
 
 /** Changes of a whole spot in one go: dressed as one of its versions, or what stands together spread. */
 final readonly class Redressing
@@ -27,7 +26,7 @@ final readonly class Redressing
             if ($count < 1) {
                 continue;
             }
-            $put = $plan->place($newId(), $place->pieceId, $spot, $count, $place->stance());
+            $put = $plan->place($newId(), $place->pieceId, $spot, $count, $place->stance);
             $plan = $plan->with($put);
             $change = $change->and($put);
         }
@@ -48,13 +47,7 @@ final readonly class Redressing
         $stood = [];
         for ($i = 0; $i < $place->count; ++$i) {
             $left = (int) round($gap + $i * ($width + $gap));
-            $stood[] = PlannedPlace::at(
-                $newId(),
-                $place->pieceId,
-                $place->spotId,
-                1,
-                new Stance($left, $place->layer, $place->raise, $place->tier, $place->posture),
-            );
+            $stood[] = new PlannedPlace($newId(), $place->pieceId, $place->spotId, 1, $place->stance->leftAt($left));
         }
 
         return new PlanChange([], $stood, [], [$place]);

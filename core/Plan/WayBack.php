@@ -27,7 +27,7 @@ final readonly class WayBack
             if (!$spot instanceof Spot || $count < 1) {
                 continue;
             }
-            $put = $plan->place($newId(), $place->pieceId, $spot, $count, $place->stance());
+            $put = $plan->place($newId(), $place->pieceId, $spot, $count, $place->stance);
             $plan = $plan->with($put);
             $change = $change->and($put);
         }

@@ -6,14 +6,19 @@ namespace BrightCupboard\Core\Surface;
 
 use BrightCupboard\Core\Stock\Posture;
 
-/** The place and posture of units on a spot. Lengths are tenths of a millimetre. */
+/** The place and posture of units on a spot, and which side of them is seen. Lengths are tenths of a millimetre. */
 final readonly class Stance
 {
+    /** More dips than posts along a stair are no swags any more. */
+    public const MOST_DIPS = 24;
+
     /**
      * @param int          $left    from the left end of the spot to the left edge; may be outside it
      * @param int          $raise   what it stands on; on a panel its lower edge over that of the panel
      * @param int          $tier    board of tiers from the lowest, band of a tree from the foot, both from 0
      * @param Posture|null $posture null for the habit of its kind on such a spot
+     * @param int          $dips    of what drapes: how often it hangs down between where it is tied; 0 when it lies along
+     * @param string|null  $face    name of the side that is turned to the front; null for the one it shows anyway
      */
     public function __construct(
         public int $left,
@@ -21,5 +26,28 @@ final readonly class Stance
         public int $raise = 0,
         public int $tier = 0,
         public ?Posture $posture = null,
+        public int $dips = 0,
+        public ?string $face = null,
     ) {}
+
+    public function leftAt(int $left): self
+    {
+        return new self($left, $this->layer, $this->raise, $this->tier, $this->posture, $this->dips, $this->face);
+    }
+
+    public function raisedTo(int $raise): self
+    {
+        return new self($this->left, $this->layer, $raise, $this->tier, $this->posture, $this->dips, $this->face);
+    }
+
+    public function turnedTo(?string $face): self
+    {
+        return new self($this->left, $this->layer, $this->raise, $this->tier, $this->posture, $this->dips, $face);
+    }
+
+    /** With the posture that is meant where none is said. */
+    public function as(?Posture $posture): self
+    {
+        return new self($this->left, $this->layer, $this->raise, $this->tier, $this->posture ?? $posture, $this->dips, $this->face);
+    }
 }

@@ -119,6 +119,7 @@ final readonly class DemoSwap
                 null,
                 $p->whole('6'),
                 Posture::tryFrom($p->text('7')),
+                dips: $p->whole('8'),
             ),
             $by,
         );

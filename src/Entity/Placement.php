@@ -26,6 +26,10 @@ class Placement implements OfSwap
     private int $tier = 0;
     #[ORM\Column(length: 8, nullable: true)]
     private ?Posture $posture = null;
+    #[ORM\Column(options: ['default' => 0])]
+    private int $dips = 0;
+    #[ORM\Column(length: 80, nullable: true)]
+    private ?string $face = null;
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -46,7 +50,7 @@ class Placement implements OfSwap
     public function stand(int $count, Stance $stance): void
     {
         [$this->count, $this->left, $this->layer, $this->raise] = [$count, $stance->left, $stance->layer, $stance->raise];
-        [$this->tier, $this->posture] = [$stance->tier, $stance->posture];
+        [$this->tier, $this->posture, $this->dips, $this->face] = [$stance->tier, $stance->posture, $stance->dips, $stance->face];
     }
 
     public function home(): Home

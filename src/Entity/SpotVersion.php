@@ -7,6 +7,7 @@ namespace App\Entity;
 use BrightCupboard\Core\Plan\PlannedPlace;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Stance;
 use Doctrine\ORM\Mapping as ORM;
 
 /** Another way to dress a spot, kept beside the plan: its units are free elsewhere as long as it is not chosen. */
@@ -17,7 +18,7 @@ class SpotVersion implements OfSwap
     use Identified;
     use Versioned;
 
-    /** @var list<array{piece: string, count: int, left: int, layer: string, raise: int, tier: int, posture: string|null}> */
+    /** @var list<array{piece: string, count: int, left: int, layer: string, raise: int, tier: int, posture: string|null, dips?: int, face?: string|null}> */
     #[ORM\Column]
     private array $places = [];
 
@@ -38,8 +39,9 @@ class SpotVersion implements OfSwap
     public function keep(array $places): void
     {
         $this->places = array_map(static fn(PlannedPlace $place): array => [
-            'piece' => $place->pieceId, 'count' => $place->count, 'left' => $place->left, 'layer' => $place->layer->value,
-            'raise' => $place->raise, 'tier' => $place->tier, 'posture' => $place->posture?->value,
+            'piece' => $place->pieceId, 'count' => $place->count, 'left' => $place->stance->left, 'layer' => $place->stance->layer->value,
+            'raise' => $place->stance->raise, 'tier' => $place->stance->tier, 'posture' => $place->stance->posture?->value,
+            'dips' => $place->stance->dips, 'face' => $place->stance->face,
         ], $places);
     }
 
@@ -51,12 +53,15 @@ class SpotVersion implements OfSwap
             $place['piece'],
             $this->spot->id(),
             $place['count'],
-            $place['left'],
-            Layer::from($place['layer']),
-            $place['raise'],
-            1,
-            $place['tier'],
-            null === $place['posture'] ? null : Posture::from($place['posture']),
+            new Stance(
+                $place['left'],
+                Layer::from($place['layer']),
+                $place['raise'],
+                $place['tier'],
+                null === $place['posture'] ? null : Posture::from($place['posture']),
+                $place['dips'] ?? 0, // versions kept before there were dips and faces
+                $place['face'] ?? null,
+            ),
         ), $this->places, array_keys($this->places));
     }
 

@@ -34,11 +34,11 @@ use Doctrine\DBAL\Connection;
  * @phpstan-import-type PartRow from StoredMakeup
  *
  * @phpstan-type RecordRow array{string, string, string, string, int, int, string|null, string, string, string, string, int, int|null, string|null, string}
- * @phpstan-type Row array{string, string, string, int, int, int, int, int, string, string, string, string, string, string|null, string|null, int}
+ * @phpstan-type Row array{string, string, string, int, int, int, int, int, string, string, string, string, string, string|null, string|null, int, string}
  */
 final class Catalogue
 {
-    private const COLUMNS = 'id, name, kind, count, width, depth, height, weight, colours, materials, finish, seasons, hazards, own_tote, got_for, version';
+    private const COLUMNS = 'id, name, kind, count, width, depth, height, weight, colours, materials, finish, seasons, hazards, own_tote, got_for, version, faces';
     private const RECORD_COLUMNS = 'id, shape, pattern, origin, cost_each, replacement_each, came_on, care, faces, parts, set_name, set_of, laid_out, photo_at, assumed';
 
     private const WINDOW = 'home_id = ? AND removed_at IS NULL ORDER BY name, id LIMIT ? OFFSET ?';
@@ -181,7 +181,7 @@ final class Catalogue
             $this->lists['h' . $row[12]] ??= $this->list($row[12], fn(mixed $word): Hazard => Hazard::from($this->text($word))),
         );
 
-        return new CatalogueEntry($piece, $row[13], $row[14], $row[15]);
+        return new CatalogueEntry($piece, $row[13], $row[14], $row[15], '[]' === $row[16] ? [] : $this->makeup($row[16], '[]', '', 0, null)->faces);
     }
 
     /**

@@ -9,6 +9,7 @@ use BrightCupboard\Core\Plan\Choice;
 use BrightCupboard\Core\Plan\PlannedPlace;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Stance;
 use Doctrine\DBAL\Connection;
 
 /** What a swap has decided and placed, read in bulk. */
@@ -32,25 +33,15 @@ final readonly class PlanRepository
     /** @return array<string, PlannedPlace> by id, the oldest first */
     public function places(Swap $swap): array
     {
-        /** @var iterable<array{string, string, string, int, int, string, int, int, int, string|null}> $rows */
+        /** @var iterable<array{string, string, string, int, int, string, int, int, int, string|null, int, string|null}> $rows */
         $rows = $this->db->iterateNumeric(
-            'SELECT id, piece_id, spot_id, count, left_edge, layer, "raise", version, tier, posture FROM placement WHERE swap_id = ? ORDER BY id',
+            'SELECT id, piece_id, spot_id, count, left_edge, layer, "raise", version, tier, posture, dips, face FROM placement WHERE swap_id = ? ORDER BY id',
             [$swap->id()],
         );
         $places = [];
-        foreach ($rows as [$id, $piece, $spot, $count, $left, $layer, $raise, $version, $tier, $posture]) {
-            $places[$id] = new PlannedPlace(
-                $id,
-                $piece,
-                $spot,
-                $count,
-                $left,
-                Layer::from($layer),
-                $raise,
-                $version,
-                $tier,
-                null === $posture ? null : Posture::from($posture),
-            );
+        foreach ($rows as [$id, $piece, $spot, $count, $left, $layer, $raise, $version, $tier, $posture, $dips, $face]) {
+            $stance = new Stance($left, Layer::from($layer), $raise, $tier, null === $posture ? null : Posture::from($posture), $dips, $face);
+            $places[$id] = new PlannedPlace($id, $piece, $spot, $count, $stance, $version);
         }
 
         return $places;

@@ -153,6 +153,7 @@ final readonly class CoachWords
         return match ($check->value . ' ' . $fault->code) {
             'fit.physical over the edge' => sprintf('%s hangs %s over the edge.', $one, $value('by')),
             'fit.physical too tall' => sprintf('%s is %s too tall.', $one, $value('by')),
+            'fit.physical on the floor' => sprintf('%s hangs down to the floor, %s too long: give it more dips, or fewer.', $one, $value('by')),
             'fit.physical too deep' => sprintf('%s is %s deeper than it is here.', $one, $value('by')),
             'fit.physical no such board' => sprintf('%s stands on a board that is not there: there are %s.', $one, $value('boards')),
             'fit.physical in the way' => sprintf('%s is where it must stay clear (%s).', $one, $value('reason')),

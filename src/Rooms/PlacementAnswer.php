@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Rooms;
 
+use App\Cupboard\ColourAnswer;
 use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Look\FitMeter;
 use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Plan\PlannedPlace;
@@ -12,9 +14,10 @@ use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Spot;
 
-/** Where units of a piece are on a spot; height as they are put, foot over the lowest board of the spot, in tenths of a millimetre. */
+/** Where units of a piece are on a spot; height as they are put, foot over the lowest board of the spot, drop of the dips below it, in tenths of a millimetre. */
 final readonly class PlacementAnswer
 {
+    /** @param list<ColourAnswer> $colours of the side that is turned to the front; empty for the one it shows anyway */
     private function __construct(
         public string $id,
         public string $piece,
@@ -29,6 +32,10 @@ final readonly class PlacementAnswer
         public int $unitHeight,
         public int $columns,
         public int $foot,
+        public int $dips,
+        public int $drop,
+        public ?string $face,
+        public array $colours,
         public float $weight,
         public ?int $ribbon,
         public string $from,
@@ -43,16 +50,23 @@ final readonly class PlacementAnswer
             $place->id,
             $place->pieceId,
             $place->count,
-            $place->left,
-            $place->layer,
-            $place->raise,
-            $place->tier,
+            $placed->left,
+            $placed->layer,
+            $placed->raise,
+            $placed->tier,
             $placed->posture,
             $placed->height,
             $placed->width,
             $placed->unitHeight,
             $placed->columns,
-            $spot->baseAt($place->tier, $placed->centre) + $place->raise,
+            $spot->baseAt($placed->tier, $placed->centre) + $placed->raise,
+            0 === $placed->drop ? 0 : $placed->stance->dips,
+            $placed->drop,
+            $placed->stance->face,
+            null === $placed->stance->face ? [] : array_map(
+                static fn(ColourShare $share): ColourAnswer => new ColourAnswer($share->colour->hex(), $share->percent),
+                $placed->piece->colours,
+            ),
             round($placed->visualWeight(), 1),
             FitVerdict::Outside === $fit->verdict ? null : $fit->ribbon,
             $from,

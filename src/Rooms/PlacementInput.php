@@ -12,7 +12,8 @@ use Symfony\Component\Validator\Constraints as Assert;
 
 /**
  * Where units of a piece stand on a spot; left edge and raise in whole tenths of a millimetre. A left edge of null
- * lets the core find the place; $at is the left edge as people write it, and comes before it.
+ * lets the core find the place; $at is the left edge as people write it, and comes before it. $dips are those of a garland, $face is
+ * the name of the side that is turned to the front.
  */
 final readonly class PlacementInput
 {
@@ -31,15 +32,19 @@ final readonly class PlacementInput
         public int $tier = 0,
         public ?Posture $posture = null,
         public ?string $at = null,
+        #[Assert\Range(min: 0, max: Stance::MOST_DIPS, notInRangeMessage: 'A garland has at most {{ max }} dips.')]
+        public int $dips = 0,
+        #[Assert\Length(max: 80)]
+        public ?string $face = null,
     ) {}
 
     /** Null when the core is to find the place. */
     public function stance(LengthText $lengths): ?Stance
     {
-        if (null !== $this->at) {
-            return new Stance($lengths->read($this->at)->tenths(), $this->layer ?? Layer::Middle, $this->raise, $this->tier, $this->posture);
-        }
+        $left = null === $this->at ? $this->left : $lengths->read($this->at)->tenths();
 
-        return null === $this->left ? null : new Stance($this->left, $this->layer ?? Layer::Middle, $this->raise, $this->tier, $this->posture);
+        return null === $left
+            ? null
+            : new Stance($left, $this->layer ?? Layer::Middle, $this->raise, $this->tier, $this->posture, $this->dips, '' === $this->face ? null : $this->face);
     }
 }

@@ -27,12 +27,13 @@ final readonly class ReadRemedies
         $state = $this->plans->of($swap);
         $dressing = $state->plan->dressing($spot->measures());
         $by = $state->judgement()->at($spot->taste());
-        $candidates = (new CandidateRanking())->rank($dressing, $this->availability->of($state, false), $by, $swap->season(), self::ADDED)->candidates;
+        $owned = $this->availability->of($state, false);
+        $candidates = (new CandidateRanking())->rank($dressing, $owned, $by, $swap->season(), self::ADDED)->candidates;
         $words = new RemedyWords($dressing, $swap->home()->lengths());
 
         return new RemediesAnswer(array_map(
-            static fn(Remedy $remedy): RemedyAnswer => RemedyAnswer::of($remedy, $words),
-            (new Remedies())->find($dressing, $candidates, $by),
+            static fn(Remedy $remedy): RemedyAnswer => RemedyAnswer::of($remedy, $words, $state->plan->places),
+            (new Remedies())->find($dressing, $candidates, $by, $owned, $state->plan->faces),
         ));
     }
 }

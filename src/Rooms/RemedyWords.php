@@ -25,6 +25,14 @@ final readonly class RemedyWords
             RemedyAct::Add => sprintf('Add %s, %s', $piece->piece->name, $this->side($piece)),
             RemedyAct::TakeOff => sprintf('Take off %s', $piece->piece->name),
             RemedyAct::Shift => $this->shift($piece),
+            RemedyAct::Swap => sprintf('Let %s and %s swap places', $piece->piece->name, $remedy->with->piece->name ?? ''),
+            RemedyAct::Turn => sprintf('Turn %s to “%s”', $piece->piece->name, $piece->stance->face ?? ''),
+            RemedyAct::Raise => sprintf(
+                'Stand %s on %s, %s higher',
+                $piece->piece->name,
+                $remedy->with->piece->name ?? '',
+                $this->lengths->write(Length::ofTenths($remedy->with->height ?? 0)),
+            ),
         };
     }
 

@@ -50,7 +50,7 @@ final readonly class SpotVersions
     public static function placesOf(Dressing $dressing): array
     {
         return array_map(
-            static fn(PlacedPiece $one): PlannedPlace => PlannedPlace::at($one->id, $one->piece->id, $dressing->spot->id, $one->count, $one->stance()),
+            static fn(PlacedPiece $one): PlannedPlace => new PlannedPlace($one->id, $one->piece->id, $dressing->spot->id, $one->count, $one->stance),
             $dressing->placed,
         );
     }

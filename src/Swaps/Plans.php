@@ -62,6 +62,7 @@ final readonly class Plans
             $this->plan->places($swap),
             $past->histories,
             $past->closedSwaps,
+            faces: array_filter(array_map(static fn(CatalogueEntry $entry): array => $entry->faces, $catalogue)),
         );
 
         return new SwapState($swap, $plan, $catalogue, $decisions);
@@ -146,12 +147,14 @@ final readonly class Plans
             'swap_id' => $swap->id(),
             'piece_id' => $place->pieceId,
             'spot_id' => $place->spotId,
-            'left_edge' => $place->left,
-            'layer' => $place->layer->value,
-            'raise' => $place->raise,
+            'left_edge' => $place->stance->left,
+            'layer' => $place->stance->layer->value,
+            'raise' => $place->stance->raise,
             'count' => $place->count,
-            'tier' => $place->tier,
-            'posture' => $place->posture?->value,
+            'tier' => $place->stance->tier,
+            'posture' => $place->stance->posture?->value,
+            'dips' => $place->stance->dips,
+            'face' => $place->stance->face,
         ];
     }
 }

@@ -22,7 +22,7 @@ final class ContractTest extends AppTestCase
             '', '/pieces', '/search', '/tote-fills', '/broken-sets', '/damages', '/spot-photos', '/house', '/ledger',
             '/pieces/{piece}/movements', '/totes/{tote}/contents', '/swaps/{swap}/stations', '/swaps/{swap}/table', '/swaps/{swap}/spots',
             '/swaps/{swap}/spots/{spot}', '/swaps/{swap}/spots/{spot}/remedies', '/swaps/{swap}/spots/{spot}/versions',
-            '/swaps/{swap}/spots/{spot}/offers', '/swaps/{swap}/floors/{room}', '/swaps/{swap}/haul', '/swaps/{swap}/day',
+            '/swaps/{swap}/spots/{spot}/offers', '/swaps/{swap}/placements/{placement}/risers', '/swaps/{swap}/floors/{room}', '/swaps/{swap}/haul', '/swaps/{swap}/day',
             '/swaps/{swap}/days/{day}', '/swaps/{swap}/settle', '/swaps/{swap}/thread', '/swaps/{swap}/restyles',
             '/swaps/{swap}/pieces/{piece}/fit', '/swaps/{swap}/pieces/{piece}/consequences', '/calendar', '/sums', '/journal', '/since',
         ] as $path) {
@@ -183,7 +183,7 @@ final class ContractTest extends AppTestCase
 
         return strtr(
             $text,
-            ['{day}' => $day, '{home}' => basename($this->home()), '{swap}' => basename($this->swap()), '{spot}' => $this->id('spot', 'Sofa'), '{room}' => $this->id('room', 'Parlour'), '{piece}' => $piece, '{tote}' => $this->id('tote', 'A1'), '{place}' => $place, '{sum}' => 'hooks'],
+            ['{day}' => $day, '{home}' => basename($this->home()), '{swap}' => basename($this->swap()), '{spot}' => $this->id('spot', 'Sofa'), '{room}' => $this->id('room', 'Parlour'), '{piece}' => $piece, '{tote}' => $this->id('tote', 'A1'), '{place}' => $place, '{sum}' => 'hooks', '{placement}' => (string) $this->db()->fetchOne('SELECT id FROM placement WHERE swap_id = ? AND piece_id = ?', [basename($this->swap()), $piece])],
         );
     }
 }

@@ -64,15 +64,105 @@ final class RoomsTest extends AppTestCase
         self::assertNotSame([], $remedies);
         $remedy = array_values(array_filter($remedies, static fn(array $one): bool => 'add' === $one['act']))[0];
         self::assertSame($before['score'], $remedy['before']);
-        $after = $this->call(
-            'POST',
-            $this->swap() . '/placements',
-            array_intersect_key($remedy, array_flip(['piece', 'count', 'left', 'layer', 'raise', 'tier', 'posture'])) + ['spot' => $spot],
-        );
+        $after = $this->arrange($spot, $remedy);
         self::assertSame($remedy['after'], $after['score']);
         $this->call('POST', $this->home() . '/journal/' . $this->entry() . '/undo');
 
         self::assertSame($before['score'], $this->dressing('Corner hutch')['score']);
+    }
+
+    public function testEveryRemedyOfTheHouseDoesWhatItPromises(): void
+    {
+        $acts = [];
+        foreach ($this->call('GET', $this->swap() . '/spots')['spots'] as $spot) {
+            foreach ($this->call('GET', $this->swap() . "/spots/{$spot['spot']}/remedies")['remedies'] as $remedy) {
+                $before = $this->db()->fetchAllAssociative('SELECT * FROM placement ORDER BY id');
+                $after = $this->arrange($spot['spot'], $remedy);
+                self::assertSame([200, $remedy['after']], [$this->code(), $after['score'] ?? null], $remedy['says'] . $this->text());
+                $acts[$remedy['act']] = ($acts[$remedy['act']] ?? 0) + 1;
+                $this->undo();
+                self::assertSame(array_map(self::withoutVersion(...), $before), array_map(self::withoutVersion(...), $this->db()->fetchAllAssociative('SELECT * FROM placement ORDER BY id')), $remedy['says']);
+            }
+        }
+        self::assertGreaterThan(10, array_sum($acts));
+        self::assertGreaterThan(1, \count($acts), implode(', ', array_keys($acts)));
+    }
+
+    public function testAPieceIsStoodOnBooksMovesWithThemAndIsTakenDown(): void
+    {
+        $spot = $this->id('spot', 'Sideboard');
+        $moon = array_values(array_filter($this->dressing('Sideboard')['placements'], fn(array $one): bool => $one['piece'] === $this->id('piece', 'Cone bowl')))[0];
+        $found = $this->call('GET', $this->swap() . "/placements/{$moon['id']}/risers");
+        self::assertSame([200, null], [$this->code(), $found['under']], $this->text());
+        self::assertNotSame([], $found['risers'], 'the demo owns something to stand it on');
+        $after = $this->arrange($spot, ['says' => 'Stand it', 'places' => $found['risers'][0]['places'], 'off' => []]);
+        self::assertSame([200, $found['risers'][0]['score']], [$this->code(), $after['score']], $this->text());
+        $places = array_column($after['placements'], null, 'piece');
+        $riser = $places[$found['risers'][0]['places'][0]['piece']];
+        $raised = $places[$moon['piece']];
+        self::assertSame([$riser['height'], $riser['id']], [$raised['raise'], $this->call('GET', $this->swap() . "/placements/{$moon['id']}/risers")['under']]);
+
+        $moved = $this->call('PUT', $this->swap() . '/placements/' . $moon['id'], ['left' => $raised['left'] - 1000, 'spot' => $spot] + array_intersect_key($raised, array_flip(['piece', 'count', 'layer', 'raise', 'tier', 'posture', 'version'])));
+        self::assertSame($riser['left'] - 1000, array_column($moved['placements'], 'left', 'id')[$riser['id']]);
+        $this->undo();
+        self::assertSame($riser['left'], array_column($this->dressing('Sideboard')['placements'], 'left', 'id')[$riser['id']], 'both go back');
+    }
+
+    public function testAnArrangementOfAnOlderVersionOrOfWhatIsGoneIsNotMade(): void
+    {
+        $spot = $this->id('spot', 'Sideboard');
+        $one = $this->dressing('Sideboard')['placements'][0];
+        $place = ['placement' => $one['id'], 'version' => $one['version'] + 3] + array_intersect_key($one, array_flip(['piece', 'count', 'left', 'layer', 'raise', 'tier', 'posture', 'dips', 'face']));
+        $this->arrange($spot, ['says' => '', 'places' => [$place], 'off' => []]);
+        self::assertSame(409, $this->code());
+        $this->arrange($spot, ['says' => '', 'places' => [], 'off' => ['01HX0000000000000000000000']]);
+        self::assertSame(409, $this->code());
+        $this->arrange($spot, ['says' => '', 'places' => [['placement' => null, 'piece' => '01HX0000000000000000000000', 'version' => null] + $place], 'off' => []]);
+        self::assertSame(422, $this->code());
+        $this->arrange($spot, ['says' => '', 'places' => [['placement' => null, 'count' => 90, 'version' => null] + $place], 'off' => []]);
+        self::assertSame(422, $this->code(), 'so many are not free');
+    }
+
+    public function testAGarlandGetsDipsAndAPieceShowsAnotherSideAtItsSpot(): void
+    {
+        $rail = $this->dressing('Landing rail')['placements'][0];
+        $body = ['spot' => $this->id('spot', 'Landing rail')] + array_intersect_key($rail, array_flip(['piece', 'count', 'left', 'layer', 'raise', 'tier', 'posture', 'version']));
+        $dipped = array_column($this->call('PUT', $this->swap() . '/placements/' . $rail['id'], $body + ['dips' => 3])['placements'], null, 'id')[$rail['id']];
+        self::assertSame(3, $dipped['dips']);
+        self::assertSame([1, $rail['width']], [$rail['dips'], $dipped['width']], 'it spans as much, however often it hangs down');
+        $along = array_column($this->call('PUT', $this->swap() . '/placements/' . $rail['id'], ['version' => $dipped['version'], 'dips' => 0] + $body)['placements'], null, 'id')[$rail['id']];
+        self::assertGreaterThan($dipped['width'], $along['width'], 'laid along it reaches further');
+        $this->undo();
+        self::assertEqualsWithDelta($dipped['width'] * 0.2 / 3, $dipped['drop'], 1);
+        $this->assertRefused(422, 'at most 24 dips', $this->call('PUT', $this->swap() . '/placements/' . $rail['id'], ['version' => $dipped['version'] + 2, 'dips' => 25] + $body));
+
+        $piece = (string) $this->db()->fetchOne("SELECT q.piece_id FROM placement q JOIN piece p ON p.id = q.piece_id JOIN swap s ON s.id = q.swap_id WHERE p.faces <> '[]' AND s.closed_at IS NULL LIMIT 1");
+        self::assertNotSame('', $piece, 'something with another side stands in the demo');
+        $face = json_decode((string) $this->db()->fetchOne('SELECT faces FROM piece WHERE id = ?', [$piece]), true)[0]['name'];
+        $place = $this->db()->fetchAssociative('SELECT * FROM placement WHERE piece_id = ? AND swap_id = ?', [$piece, basename($this->swap())]);
+        $turned = $this->call('PUT', $this->swap() . '/placements/' . $place['id'], ['piece' => $piece, 'spot' => $place['spot_id'], 'count' => $place['count'], 'left' => $place['left_edge'], 'layer' => $place['layer'], 'raise' => $place['raise'], 'tier' => $place['tier'], 'posture' => $place['posture'], 'version' => $place['version'], 'face' => $face]);
+        self::assertSame([200, $face], [$this->code(), array_column($turned['placements'], 'face', 'id')[$place['id']]], $this->text());
+        self::assertNotSame([], array_column($turned['placements'], 'colours', 'id')[$place['id']]);
+    }
+
+    /**
+     * @param array<string, mixed> $remedy
+     *
+     * @return array<string, mixed>
+     */
+    private function arrange(string $spot, array $remedy): array
+    {
+        return $this->call('POST', $this->swap() . "/spots/{$spot}/arrangement", array_intersect_key($remedy, array_flip(['places', 'off', 'says'])));
+    }
+
+    /**
+     * @param array<string, mixed> $row
+     *
+     * @return array<string, mixed>
+     */
+    private static function withoutVersion(array $row): array
+    {
+        return array_diff_key($row, ['version' => true]);
     }
 
     public function testAPlaceCanBeTypedAndNonsenseIsRefusedAtItsField(): void

@@ -19,11 +19,11 @@ final readonly class InHost implements Places
     {
         $stances = [];
         foreach ($dressing->placed as $host) {
-            foreach (Posture::Fills === $piece->posture ? [0.5] : self::TRIMMED_AT as $share) {
+            foreach (Posture::Fills === $piece->posture ? [0.5] : self::trimmedAt($host) as $share) {
                 $left = (int) round($host->left + $share * $host->width - $piece->width / 2);
                 $raise = $host->raise + (Posture::Trims === $piece->posture ? intdiv(max(0, $host->height - $piece->height), 2) : 0);
                 $stance = new Stance($left, Posture::Trims === $piece->posture ? Layer::Front : $host->layer, $raise, $host->tier, $piece->posture);
-                $guest = PlacedPiece::at('guest', $piece->piece, $piece->count, $stance);
+                $guest = new PlacedPiece('guest', $piece->piece, $piece->count, $stance);
                 if ($dressing->host($guest) === $host && !$this->isTaken($dressing, $guest)) {
                     $stances[] = $stance;
                 }
@@ -31,6 +31,18 @@ final readonly class InHost implements Places
         }
 
         return $stances;
+    }
+
+    /** @return list<float> shares of its width: where a garland is tied between its dips, the middlemost first; thirds otherwise */
+    private static function trimmedAt(PlacedPiece $host): array
+    {
+        if (0 === $host->drop) {
+            return self::TRIMMED_AT;
+        }
+        $ties = array_map(static fn(int $i): float => $i / $host->stance->dips, range(0, $host->stance->dips));
+        usort($ties, static fn(float $a, float $b): int => [abs($a - 0.5), $a] <=> [abs($b - 0.5), $b]);
+
+        return $ties;
     }
 
     private function isTaken(Dressing $dressing, PlacedPiece $guest): bool

@@ -10,8 +10,10 @@ use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\Fault;
 use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
+use BrightCupboard\Core\Coach\Objection;
 use BrightCupboard\Core\Coach\Surroundings;
 use BrightCupboard\Core\Coach\Verdict;
+use BrightCupboard\Core\Surface\SpotHazard;
 
 /** What must not be here for what is near: reach, pets, heat, weather, steam (docs/rules.md, rule 10). Said when it was put here all the same. */
 final readonly class NearbyHazards implements CoachRule
@@ -30,7 +32,8 @@ final readonly class NearbyHazards implements CoachRule
         }
         $faults = [];
         foreach ($dressing->placed as $placed) {
-            $objection = $this->surroundings->objection($placed->piece, $dressing->spot, $placed->tier);
+            $hangsIntoHeat = $placed->drop > 0 && $dressing->spot->has(SpotHazard::Heat) && $placed->piece->burns();
+            $objection = $this->surroundings->objection($placed->piece, $dressing->spot, $placed->tier) ?? ($hangsIntoHeat ? Objection::HangsIntoHeat : null);
             if (null !== $objection) {
                 $faults[] = Fault::of($objection->name, ['why' => $objection->value], $placed);
             }

@@ -92,6 +92,10 @@ final readonly class PhysicalFit implements CoachRule
         if (null !== $clear && $placed->top > $clear && !$this->hangsDown($placed, $spot)) {
             $faults[] = Fault::of('too tall', ['by' => Length::ofTenths($placed->top - $clear)], $placed);
         }
+        $lowest = $spot->baseAt($placed->tier, $placed->centre) + $placed->raise - $placed->drop + $spot->ledgeHeight->tenths();
+        if ($placed->drop > 0 && $lowest < 0) {
+            $faults[] = Fault::of('on the floor', ['by' => Length::ofTenths(-$lowest)], $placed);
+        }
         $deeper = $placed->depth - $spot->depth->tenths();
         if ($deeper > 0 && $this->surroundings->needsDepth($placed, $spot)) {
             $faults[] = Fault::of('too deep', ['by' => Length::ofTenths($deeper)], $placed);

@@ -21,6 +21,7 @@ use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Surface\KeepClear;
 use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Stance;
 use BrightCupboard\Tests\Core\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -39,14 +40,7 @@ final class CoachTest extends TestCase
             $mirrored = new Dressing(
                 $dressing->spot,
                 array_map(
-                    static fn(PlacedPiece $p): PlacedPiece => new PlacedPiece(
-                        $p->id,
-                        $p->piece,
-                        $p->count,
-                        $dressing->spot->width->tenths() - $p->right,
-                        $p->layer,
-                        $p->raise,
-                    ),
+                    static fn(PlacedPiece $p): PlacedPiece => new PlacedPiece($p->id, $p->piece, $p->count, new Stance($dressing->spot->width->tenths() - $p->right, $p->layer, $p->raise)),
                     $dressing->placed,
                 ),
             );
@@ -82,7 +76,7 @@ final class CoachTest extends TestCase
                     [],
                 );
 
-                return new PlacedPiece($p->id, $piece, $p->count, $p->left * $k, $p->layer, $p->raise * $k);
+                return new PlacedPiece($p->id, $piece, $p->count, new Stance($p->left * $k, $p->layer, $p->raise * $k));
             }, $dressing->placed));
 
             self::assertEqualsWithDelta($dressing->moments()->imbalance(), $scaled->moments()->imbalance(), 1e-9);

@@ -77,7 +77,7 @@ final class PlaceFinderTest extends TestCase
     {
         $sofa = Make::spot(width: 84, depth: 22, clear: null, ledge: 17, kind: SpotKind::Sofa);
         $first = $this->find(new Dressing($sofa, []), DressedSpots::at(PieceKind::Cushion, 0, 18, 18));
-        $there = PlacedPiece::at('first', Make::piece('first', PieceKind::Cushion, 18, 18), 1, $first);
+        $there = new PlacedPiece('first', Make::piece('first', PieceKind::Cushion, 18, 18), 1, $first);
         $second = $this->find(new Dressing($sofa, [$there]), DressedSpots::at(PieceKind::Cushion, 0, 18, 18, id: 'second'));
 
         self::assertEqualsWithDelta(42, ($this->left($first) + $this->left($second) + 18) / 2, 1.0, 'mirrored about the middle');
@@ -103,7 +103,7 @@ final class PlaceFinderTest extends TestCase
             $bauble = Make::piece('bauble-' . $i, PieceKind::Bauble, 3, 3);
             $stance = (new PlaceFinder())->find($dressing, $bauble) ?? self::fail('A tree takes fifteen baubles.');
             $bands[$stance->tier] = ($bands[$stance->tier] ?? 0) + 1;
-            $dressing = $dressing->with(PlacedPiece::at($bauble->id, $bauble, 1, $stance));
+            $dressing = $dressing->with(new PlacedPiece($bauble->id, $bauble, 1, $stance));
         }
         ksort($bands);
 

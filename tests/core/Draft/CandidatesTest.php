@@ -83,7 +83,7 @@ final class CandidatesTest extends TestCase
             if (null === $place) {
                 continue;
             }
-            $after = $dressing->with(PlacedPiece::at('new', $piece, 1, $place));
+            $after = $dressing->with(new PlacedPiece('new', $piece, 1, $place));
             $fit = array_values(array_filter(
                 (new Coach())->lookOver($after, Make::judgement()),
                 static fn($finding): bool => Check::Room === $finding->check && \in_array('new', $finding->placements(), true),

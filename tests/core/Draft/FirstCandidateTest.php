@@ -6,17 +6,23 @@ namespace BrightCupboard\Tests\Core\Draft;
 
 use BrightCupboard\Core\Coach\Check;
 use BrightCupboard\Core\Coach\Coach;
+use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\Verdict;
+use BrightCupboard\Core\Colour\ColourShare;
+use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Draft\Available;
 use BrightCupboard\Core\Draft\CandidateRanking;
 use BrightCupboard\Core\Draft\Remedies;
+use BrightCupboard\Core\Draft\Remedy;
 use BrightCupboard\Core\Draft\RemedyAct;
 use BrightCupboard\Core\Look\BalanceSchool;
+use BrightCupboard\Core\Stock\Face;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\SpotKind;
+use BrightCupboard\Core\Surface\Stance;
 use BrightCupboard\Tests\Core\Support\Make;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -43,7 +49,7 @@ final class FirstCandidateTest extends TestCase
                     break;
                 }
                 $id = $first->available->piece->id;
-                $dressing = $dressing->with(PlacedPiece::at($id, $first->available->piece, 1, $first->stance));
+                $dressing = $dressing->with(new PlacedPiece($id, $first->available->piece, 1, $first->stance));
                 $stock = array_values(array_filter($stock, static fn(Available $one): bool => $one->piece->id !== $id));
             }
             $wrong = array_filter(
@@ -64,39 +70,43 @@ final class FirstCandidateTest extends TestCase
         $coach = new Coach();
         $by = Make::judgement(Make::look(BalanceSchool::OffCentre));
         $promises = 0;
+        $acts = [];
         for ($run = 0; $promises < 500; ++$run) {
             $kind = SpotKind::cases()[$run % \count(SpotKind::cases())];
             $stock = SeededStock::cupboard($random, 30);
             $dressing = SeededStock::bareSpot($random, $kind);
             foreach (\array_slice($stock, 0, 4) as $i => $offer) {
-                $dressing = $dressing->with(new PlacedPiece(
-                    'there-' . $i,
-                    $offer->piece,
-                    1,
-                    $random->getInt(0, max(1, $dressing->spot->width->tenths() - 2000)),
-                    Layer::Middle,
-                    0,
-                    0,
-                    $dressing->spot->postureOf($offer->piece->kind),
-                ));
+                $dressing = $dressing->with(new PlacedPiece('there-' . $i, $offer->piece, 1, new Stance($random->getInt(0, max(1, $dressing->spot->width->tenths() - 2000)), Layer::Middle, 0, 0, $dressing->spot->postureOf($offer->piece->kind))));
             }
             $candidates = (new CandidateRanking())->rank($dressing, \array_slice($stock, 4), $by, Season::Winter, 6)->candidates;
             $before = $coach->score($dressing, $coach->lookOver($dressing, $by));
             foreach ($candidates as $candidate) {
-                $after = $dressing->with(PlacedPiece::at('new', $candidate->available->piece, 1, $candidate->stance));
+                $after = $dressing->with(new PlacedPiece('new', $candidate->available->piece, 1, $candidate->stance));
                 self::assertEqualsWithDelta($before + $candidate->gain, $coach->score($after, $coach->lookOver($after, $by)), 1e-6);
                 ++$promises;
             }
-            foreach ((new Remedies())->find($dressing, $candidates, $by) as $remedy) {
-                $after = match ($remedy->act) {
-                    RemedyAct::Add => $dressing->with($remedy->piece),
-                    RemedyAct::TakeOff => $dressing->without($remedy->piece->id),
-                    RemedyAct::Shift => $dressing->without($remedy->piece->id)->with($remedy->piece),
-                };
+            $faces = [];
+            foreach (\array_slice($stock, 0, 4) as $offer) {
+                $faces[$offer->piece->id] = [new Face('brass side', [], [new ColourShare(Srgb::ofHex('#C9A24B'), 100)])];
+            }
+            foreach ((new Remedies())->find($dressing, $candidates, $by, \array_slice($stock, 4), $faces) as $remedy) {
+                $acts[$remedy->act->value] = true;
+                $after = $remedy->appliedTo($dressing);
+                self::assertSame(self::unitsAfter($dressing, $remedy), Dressing::units($after->placed), $remedy->act->value . ': nothing is made or lost');
                 self::assertEqualsWithDelta($remedy->after, $coach->score($after, $coach->lookOver($after, $by)), 1e-6);
                 self::assertGreaterThan($remedy->before, $remedy->after);
                 ++$promises;
             }
         }
+        self::assertEqualsCanonicalizing(['add', 'shift', 'swap', 'turn', 'take off'], array_values(array_diff(array_keys($acts), ['raise'])), 'each kind of remedy was offered');
+    }
+
+    private static function unitsAfter(Dressing $before, Remedy $remedy): int
+    {
+        return Dressing::units($before->placed) + match ($remedy->act) {
+            RemedyAct::Add, RemedyAct::Raise => 1,
+            RemedyAct::TakeOff => -$remedy->piece->count,
+            default => 0,
+        };
     }
 }

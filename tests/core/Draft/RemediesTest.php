@@ -11,6 +11,8 @@ use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\Taste;
 use BrightCupboard\Core\Coach\Verdict;
+use BrightCupboard\Core\Colour\ColourShare;
+use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Draft\Available;
 use BrightCupboard\Core\Draft\Candidate;
 use BrightCupboard\Core\Draft\CandidateRanking;
@@ -19,11 +21,14 @@ use BrightCupboard\Core\Draft\Remedies;
 use BrightCupboard\Core\Draft\Remedy;
 use BrightCupboard\Core\Draft\RemedyAct;
 use BrightCupboard\Core\Draft\Role;
+use BrightCupboard\Core\Stock\Face;
 use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Season;
+use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\SpotKind;
+use BrightCupboard\Core\Surface\Stance;
 use BrightCupboard\Tests\Core\Coach\DressedSpots;
 use BrightCupboard\Tests\Core\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -41,10 +46,7 @@ final class RemediesTest extends TestCase
         $coach = new Coach();
         $before = $this->penalties($coach->lookOver($dressing, $by));
         foreach ((new Remedies())->find($dressing, [], $by) as $remedy) {
-            $after = RemedyAct::TakeOff === $remedy->act
-                ? $dressing->without($remedy->piece->id)
-                : $dressing->without($remedy->piece->id)->with($remedy->piece);
-            $penalties = $this->penalties($coach->lookOver($after, $by));
+            $penalties = $this->penalties($coach->lookOver($remedy->appliedTo($dressing), $by));
 
             self::assertLessThan($before[$remedy->answers->value], $penalties[$remedy->answers->value] ?? 0.0);
             self::assertGreaterThan($remedy->before, $remedy->after);
@@ -80,6 +82,32 @@ final class RemediesTest extends TestCase
 
         self::assertContains('balance.sides', $answered(new Taste()));
         self::assertNotContains('balance.sides', $answered(new Taste(overruled: [Check::Balance])));
+    }
+
+    public function testOneOfThreeLevelOnesIsStoodOnBooks(): void
+    {
+        $level = new Dressing(Make::spot(width: 60, depth: 12), [
+            DressedSpots::at(PieceKind::Vase, 6, 7, 10, id: 'vase'), DressedSpots::at(PieceKind::Jug, 24, 7, 10, id: 'jug'), DressedSpots::at(PieceKind::Crock, 42, 7, 10, id: 'crock'),
+        ]);
+        $books = [new Available(Make::piece('books', PieceKind::Books, 8, 4), 1, 'C1')];
+        $raised = array_values(array_filter((new Remedies())->find($level, [], Make::judgement(), $books), static fn(Remedy $one): bool => RemedyAct::Raise === $one->act));
+
+        self::assertNotSame([], $raised);
+        self::assertSame([4 * 254, 'books'], [$raised[0]->piece->raise, $raised[0]->with?->piece->id]);
+        self::assertSame([], array_filter((new Remedies())->find($level, [], Make::judgement()), static fn(Remedy $one): bool => RemedyAct::Raise === $one->act), 'on nothing that is not owned');
+    }
+
+    public function testAnotherSideIsTurnedToTheFrontAndTwoSwapPlaces(): void
+    {
+        $off = Make::piece('print', PieceKind::Picture, 20, 20, colours: [['#2040FF', 100]]);
+        $dressing = new Dressing(Make::spot(width: 60, depth: 12), [
+            new PlacedPiece('p', $off, 1, new Stance(1270, Layer::Back, posture: Posture::Leans)), DressedSpots::at(PieceKind::Vase, 30, 6, 10),
+        ]);
+        $faces = ['print' => [new Face('plain side', [], [new ColourShare(Srgb::ofHex('#B5532A'), 100)])]];
+        $acts = static fn(array $faces): array => array_map(static fn(Remedy $one): string => $one->act->value . ' ' . ($one->piece->stance->face ?? ''), (new Remedies())->find($dressing, [], Make::judgement(), [], $faces));
+
+        self::assertContains('turn plain side', $acts($faces));
+        self::assertNotContains('turn plain side', $acts([]));
     }
 
     public function testAnOwnedPieceIsAddedWhereItHelps(): void

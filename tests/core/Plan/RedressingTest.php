@@ -32,7 +32,7 @@ final class RedressingTest extends TestCase
     {
         $plan = $this->plan([Make::piece('vase'), Make::piece('jug')]);
         $plan = $plan->with($plan->place('old', 'vase', $this->spot(), 1, new Stance(0)));
-        $change = (new Redressing($plan))->asVersion($this->spot(), [new PlannedPlace('v1', 'jug', 'spot', 1, 5080, Layer::Back, 0)], $this->newId(...));
+        $change = (new Redressing($plan))->asVersion($this->spot(), [new PlannedPlace('v1', 'jug', 'spot', 1, new Stance(5080, Layer::Back))], $this->newId(...));
         $after = $plan->with($change);
 
         self::assertSame(['jug'], array_map(static fn(PlannedPlace $one): string => $one->pieceId, $after->at('spot')));
@@ -46,11 +46,11 @@ final class RedressingTest extends TestCase
         $plan = $plan->with($plan->place('old', 'vase', $this->spot(), 1, new Stance(0)));
         $after = $plan->with((new Redressing($plan))->asVersion(
             $this->spot(),
-            [new PlannedPlace('v1', 'vase', 'spot', 1, 2540, Layer::Middle, 0)],
+            [new PlannedPlace('v1', 'vase', 'spot', 1, new Stance(2540))],
             $this->newId(...),
         ));
 
-        self::assertSame([2540], array_map(static fn(PlannedPlace $one): int => $one->left, $after->at('spot')));
+        self::assertSame([2540], array_map(static fn(PlannedPlace $one): int => $one->stance->left, $after->at('spot')));
     }
 
     /** @param int $wanted units of three that a version names, of which one stands elsewhere */
@@ -77,7 +77,7 @@ final class RedressingTest extends TestCase
         $plan = $plan->with($plan->place('there', 'tapers', $other, 1, new Stance(0)));
         $after = $plan->with((new Redressing($plan))->asVersion(
             $this->spot(),
-            [new PlannedPlace('v1', 'tapers', 'spot', $wanted, 0, Layer::Middle, 0)],
+            [new PlannedPlace('v1', 'tapers', 'spot', $wanted, new Stance(0))],
             $this->newId(...),
         ));
 
@@ -87,7 +87,7 @@ final class RedressingTest extends TestCase
     public function testAPieceThatIsGoneIsLeftOut(): void
     {
         $plan = $this->plan([Make::piece('vase')]);
-        $change = (new Redressing($plan))->asVersion($this->spot(), [new PlannedPlace('v1', 'gone', 'spot', 1, 0, Layer::Middle, 0)], $this->newId(...));
+        $change = (new Redressing($plan))->asVersion($this->spot(), [new PlannedPlace('v1', 'gone', 'spot', 1, new Stance(0))], $this->newId(...));
 
         self::assertEquals(new PlanChange(), $change);
     }
@@ -100,15 +100,7 @@ final class RedressingTest extends TestCase
             $plan = $this->plan($pieces);
             for ($i = 0; $i < 6; ++$i) {
                 $version = array_map(
-                    fn(int $j): PlannedPlace => new PlannedPlace(
-                        'v' . $j,
-                        'p' . $random->getInt(0, 4),
-                        'spot',
-                        $random->getInt(1, 4),
-                        $random->getInt(0, 9000),
-                        Layer::Middle,
-                        0,
-                    ),
+                    fn(int $j): PlannedPlace => new PlannedPlace('v' . $j, 'p' . $random->getInt(0, 4), 'spot', $random->getInt(1, 4), new Stance($random->getInt(0, 9000))),
                     range(0, $random->getInt(0, 4)),
                 );
                 $plan = $plan->with((new Redressing($plan))->asVersion($this->spot(), $version, $this->newId(...)));

@@ -32,6 +32,7 @@ use BrightCupboard\Core\Surface\SeenFrom;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\SpotHazard;
 use BrightCupboard\Core\Surface\SpotKind;
+use BrightCupboard\Core\Surface\Stance;
 
 /** Pieces, looks and spots for tests: plain ones, to be varied by what a test is about. Sizes in inches. */
 final class Make
@@ -135,7 +136,7 @@ final class Make
         int $tier = 0,
         ?Posture $posture = null,
     ): PlacedPiece {
-        return new PlacedPiece('at-' . $piece->id, $piece, $count, (int) round($left * 254), $layer, (int) round($raise * 254), $tier, $posture);
+        return new PlacedPiece('at-' . $piece->id, $piece, $count, new Stance((int) round($left * 254), $layer, (int) round($raise * 254), $tier, $posture));
     }
 
     public static function judgement(?Look $look = null): Judgement

@@ -141,6 +141,14 @@ export const dressingQuery = (home: string, swap: string, spot: string) =>
   });
 
 /** What would better a spot as it is now; asked again whenever what stands there has changed. */
+/** What a placed piece could be stood on. */
+export const risersQuery = (home: string, swap: string, placement: string, asItIs: string) =>
+  queryOptions({
+    queryKey: [...swapKey(home, swap, 'dressing'), 'risers', placement, asItIs],
+    queryFn: ({ signal }) =>
+      take(api.GET('/api/homes/{home}/swaps/{swap}/placements/{placement}/risers', { params: { path: { home, swap, placement } }, signal })),
+  });
+
 export const remediesQuery = (home: string, swap: string, spot: string, asItIs: string) =>
   queryOptions({
     queryKey: [...swapKey(home, swap, 'dressing'), spot, 'remedies', asItIs],

@@ -3,7 +3,7 @@ import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useHouse, useSwap, useWriting } from '../../api/home';
 import { remediesQuery } from '../../api/queries';
-import type { Candidate, Dressing, Piece, Placement, Remedy, Spot, Taste } from '../../api/types';
+import type { Candidate, Dressing, Piece, Placement, Spot, Taste } from '../../api/types';
 import { SpotPhotos } from '../../frame/SpotPhotos';
 import { useKeys } from '../../lib/useKeys';
 import { BalanceBeam } from './BalanceBeam';
@@ -15,6 +15,7 @@ import { PlacementBar } from './PlacementBar';
 import { SpotCard } from './SpotCard';
 import { SpotList, type SpotState } from './SpotList';
 import { SpotTaste } from './SpotTaste';
+import { StandOn } from './StandOn';
 import { saveDrawing } from './saveDrawing';
 import { TableFromAbove } from './TableFromAbove';
 import { useDresser } from './useDresser';
@@ -25,6 +26,7 @@ type Props = { spot: Spot; dressing: Dressing; rooms: readonly SpotState[]; piec
 const NeedDialog = lazy(async () => ({ default: (await import('./NeedDialog')).NeedDialog }));
 
 const BALANCED: readonly Spot['form'][] = ['ledge', 'tiers', 'table', 'floor', 'seat'];
+const CARRIED: readonly Spot['form'][] = ['ledge', 'tiers', 'table', 'floor'];
 const LAYERS = ['back', 'middle', 'front'] as const;
 
 /** One spot drawn to scale, with who could still stand there below and the coach beside it. */
@@ -43,12 +45,6 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
     ...remediesQuery(house.home.id, current?.swap.id ?? '', spot.id, asItIs),
     enabled: !isClosed && dressing.findings.some((one) => one.verdict !== 'good'),
   });
-  const takeRemedy = ({ act: kind, piece, placement: id, count: units, left, layer: lane, raise: lift, tier, posture }: Remedy) => {
-    const one = dressing.placements.find((other) => other.id === id);
-    if (kind === 'add') dresser.add(piece, { left, layer: lane, raise: lift, tier, posture });
-    else if (one && kind === 'take off') dresser.takeOff(one);
-    else if (one) dresser.move(one, { count: units, left, layer: lane, raise: lift, tier, posture });
-  };
   const placement = dressing.placements.find((one) => one.id === chosen);
   const taste: Taste = {
     school: dressing.school,
@@ -67,6 +63,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
   const board = (step: number) => act((one) => dressing.boards[one.tier + step] !== undefined && dresser.move(one, { tier: one.tier + step }));
   const raise = (steps: number) => act((one) => dresser.move(one, { raise: Math.max(0, one.raise + steps * step) }));
   const count = (step: number) => act((one) => one.count + step > 0 && dresser.move(one, { count: one.count + step }));
+  const dips = (step: number) => act((one) => one.posture === 'drapes' && dresser.move(one, { dips: Math.max(0, Math.min(24, one.dips + step)) }));
   const acts = {
     left: along(-1),
     right: along(1),
@@ -80,6 +77,9 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
     higher: board(1),
     lower: board(-1),
     spread: act((one) => one.count > 1 && dresser.spread(one)),
+    dip: dips(1),
+    flat: dips(-1),
+    turn: act((one) => dresser.move(one, { face: nextFace(one, byId.get(one.piece)) })),
   };
   // Up and down mean what the spot is made of: layers on a ledge, boards on tiers, height on a wall.
   const [up, down] = spot.form === 'panel' ? [acts.up, acts.down] : dressing.boards.length > 1 ? [acts.higher, acts.lower] : [acts.back, acts.front];
@@ -102,6 +102,9 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
     f: acts.front,
     r: acts.up,
     R: acts.down,
+    d: acts.dip,
+    D: acts.flat,
+    t: acts.turn,
     '+': acts.more,
     '=': acts.more,
     '-': acts.fewer,
@@ -176,7 +179,18 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
           acts={acts}
           onPlaceAt={(at) => placement && dresser.move(placement, { at })}
           isClosed={isClosed}
-        />
+        >
+          {placement && !isClosed && CARRIED.includes(spot.form) && placement.posture === 'stands' && (
+            <StandOn
+              home={house.home.id}
+              swap={current?.swap.id ?? ''}
+              placement={placement}
+              dressing={dressing}
+              pieces={byId}
+              onArrange={dresser.arrange}
+            />
+          )}
+        </PlacementBar>
         <CandidateLedge dressing={dressing} pieces={byId} onStand={standCandidate} isClosed={isClosed || dresser.isBusy}>
           {!isClosed && (
             <OtherPieces home={house.home.id} swap={current?.swap.id ?? ''} spot={spot.id} pieces={byId} onStand={(piece) => dresser.add(piece)} />
@@ -196,11 +210,17 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
         onLeave={isClosed ? undefined : (overruled) => dresser.judgeBy({ ...taste, overruled: overruled })}
         remedies={isClosed ? [] : (remedies.data?.remedies ?? [])}
         onPoint={setChosen}
-        onRemedy={takeRemedy}
+        onRemedy={({ places, off, says }) => dresser.arrange({ places, off, says })}
       />
       <Suspense fallback={null}>{isWriting && <NeedDialog spot={spot} onClose={() => setWriting(false)} />}</Suspense>
     </div>
   );
+}
+
+/** Its own front first, then each of its other sides, then its own again. */
+function nextFace(placement: Placement, piece: Piece | undefined): string | null {
+  const names = (piece?.faces ?? []).map((face) => face.name);
+  return names[placement.face === null ? 0 : names.indexOf(placement.face) + 1] ?? null;
 }
 
 /** The measures that count on such a spot, in one line. */

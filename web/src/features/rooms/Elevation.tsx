@@ -66,6 +66,7 @@ export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMov
                 frame={frame}
                 left={leftOf(one)}
                 foot={drag?.id === one.id ? drag.foot : one.foot}
+                isOnRiser={one.raise > 0 && sorted.some((other) => other.id !== one.id && standsUnder(other, one))}
                 isChosen={one.id === chosen}
                 onDown={(event) => {
                   onChoose(one.id);
@@ -92,6 +93,10 @@ export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMov
     </div>
   );
 }
+
+/** Whether the first carries the second. */
+const standsUnder = (under: Placement, one: Placement): boolean =>
+  under.tier === one.tier && under.raise + under.height === one.raise && under.left < one.left + one.width && one.left < under.left + under.width;
 
 type LineProps = { dressing: Dressing; pieces: ReadonlyMap<string, Piece>; frame: Frame; isOneBoard: boolean };
 

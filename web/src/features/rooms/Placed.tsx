@@ -3,6 +3,7 @@ import { useWriting } from '../../api/home';
 import type { Piece, Placement, Spot } from '../../api/types';
 import { Silhouette } from '../../silhouettes/Silhouette';
 import { type Frame, inch } from './frame';
+import { Hanging } from './Hanging';
 import { whereDrawn } from './whereDrawn';
 
 export type PlacedProps = {
@@ -13,6 +14,8 @@ export type PlacedProps = {
   /** In tenths of a millimetre, as drawn now. */
   left: number;
   foot: number;
+  /** Whether another piece is under it. */
+  isOnRiser: boolean;
   isChosen: boolean;
   onDown: (event: PointerEvent<SVGGElement>) => void;
   onMove: (event: PointerEvent) => void;
@@ -21,23 +24,31 @@ export type PlacedProps = {
 };
 
 /** Units of one piece where they are, as they are put: stood, leant, hung, draped. */
-export function Placed({ spot, placement, piece, frame, left, foot, isChosen, onDown, onMove, onUp, onFocus }: PlacedProps) {
+export function Placed({ spot, placement, piece: owned, frame, left, foot, isOnRiser, isChosen, onDown, onMove, onUp, onFocus }: PlacedProps) {
+  // Another side may be turned to the front here.
+  const piece = placement.colours.length > 0 ? { ...owned, colours: placement.colours } : owned;
   const write = useWriting();
   const unit = inch(piece.width);
   const height = inch(placement.height);
-  const { x, y, turn } = whereDrawn(placement, piece, spot, frame, left, foot);
+  const { x, y, turn: slope } = whereDrawn(placement, piece, spot, frame, left, foot);
+  const isHung = placement.dips > 0;
+  const isBow = piece.kind === 'ribbon' && placement.posture === 'trims';
+  const turn = isHung ? 0 : slope;
+  const drop = inch(placement.drop) * frame.scale;
   const isInTiers = spot.tiers.length > 1 || spot.form === 'cone';
   const width = inch(placement.width) * frame.scale;
   const rows = Math.ceil(placement.count / placement.columns);
   // What hangs in rows keeps a gap that the core has worked out.
   const stepX = placement.columns > 1 ? (inch(placement.width) - unit) / (placement.columns - 1) : 0;
   const stepY = rows > 1 ? (inch(placement.height) - inch(placement.unitHeight)) / (rows - 1) : 0;
-  const riser = ['stands', 'carries', 'leans'].includes(placement.posture) ? inch(placement.raise) : 0;
+  const riser = !isOnRiser && ['stands', 'carries', 'leans'].includes(placement.posture) ? inch(placement.raise) : 0;
   const said = [
     `${write.length(left)} from the left`,
     placement.posture,
     isInTiers ? `board ${placement.tier + 1}` : `${placement.layer} layer`,
     placement.raise > 0 ? `raised ${write.length(placement.raise)}` : '',
+    isHung ? `${placement.dips} ${placement.dips === 1 ? 'dip' : 'dips'}, ${write.length(placement.drop)} deep` : '',
+    placement.face ? `turned to ${placement.face}` : '',
   ];
   return (
     <g
@@ -56,10 +67,11 @@ export function Placed({ spot, placement, piece, frame, left, foot, isChosen, on
       onKeyDown={(event) => event.key === 'Enter' && onFocus()}
     >
       {riser > 0 && <rect x={x} y={y} width={width} height={riser * frame.scale} fill="#8F7B5E" stroke="#5F4F38" strokeWidth=".8" />}
-      {Array.from({ length: placement.count }, (_, i) => i).map((i) => (
+      {isHung && <Hanging spot={spot} placement={placement} piece={piece} frame={frame} left={left} foot={foot} />}
+      {Array.from({ length: isHung ? 0 : placement.count }, (_, i) => i).map((i) => (
         <Silhouette
           key={i}
-          piece={{ ...piece, height: placement.unitHeight }}
+          piece={{ ...piece, height: placement.unitHeight, shape: isBow ? 'bow' : piece.shape }}
           scale={frame.scale}
           x={x + ((i % placement.columns) * stepX + unit / 2) * frame.scale}
           y={y - (rows - 1 - Math.floor(i / placement.columns)) * stepY * frame.scale}
@@ -69,7 +81,7 @@ export function Placed({ spot, placement, piece, frame, left, foot, isChosen, on
         x={x}
         y={y - height * frame.scale}
         width={width}
-        height={Math.max(4, height * frame.scale)}
+        height={Math.max(4, height * frame.scale) + drop}
         fill="transparent"
         stroke={isChosen ? 'var(--color-ink)' : 'none'}
         strokeWidth="1.4"

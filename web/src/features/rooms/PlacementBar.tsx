@@ -1,8 +1,23 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { useWriting } from '../../api/home';
 import type { Piece, Placement, Spot } from '../../api/types';
 
-export type Act = 'left' | 'right' | 'back' | 'front' | 'up' | 'down' | 'more' | 'fewer' | 'off' | 'higher' | 'lower' | 'spread';
+export type Act =
+  | 'left'
+  | 'right'
+  | 'back'
+  | 'front'
+  | 'up'
+  | 'down'
+  | 'more'
+  | 'fewer'
+  | 'off'
+  | 'higher'
+  | 'lower'
+  | 'spread'
+  | 'dip'
+  | 'flat'
+  | 'turn';
 type Button = readonly [Act, string, string];
 const ALONG: readonly Button[] = [
   ['left', '←', 'Move left by a step'],
@@ -20,6 +35,11 @@ const BOARDS: readonly Button[] = [
   ['higher', 'Board up', 'To the board or band above'],
   ['lower', 'Board down', 'To the board or band below'],
 ];
+const DIPS: readonly Button[] = [
+  ['dip', 'Dip +', 'One dip more'],
+  ['flat', 'Dip −', 'One dip fewer'],
+];
+const TURN: Button = ['turn', 'Turn', 'Turn its next side to the front'];
 const COUNT: readonly Button[] = [
   ['more', '+1', 'One more'],
   ['fewer', '−1', 'One fewer'],
@@ -42,6 +62,9 @@ function buttonsFor(spot: Spot): readonly Button[] {
   }
 }
 
+/** Where a garland hangs down between what it is tied to. */
+const DIPPED: readonly Spot['form'][] = ['run', 'ledge'];
+
 type Props = {
   spot: Spot;
   placement: Placement | undefined;
@@ -49,10 +72,11 @@ type Props = {
   acts: Record<Act, () => unknown>;
   onPlaceAt: (at: string) => void;
   isClosed: boolean;
+  children?: ReactNode;
 };
 
 /** What can be done with the piece in hand, for pointers and thumbs; the keys do the same. A place can be typed. */
-export function PlacementBar({ spot, placement, piece, acts, onPlaceAt, isClosed }: Props) {
+export function PlacementBar({ spot, placement, piece, acts, onPlaceAt, isClosed, children }: Props) {
   if (isClosed) return null;
   return (
     <div className="no-print flex min-h-[34px] flex-wrap items-center gap-1 px-2" data-testid="placement-bar">
@@ -65,11 +89,16 @@ export function PlacementBar({ spot, placement, piece, acts, onPlaceAt, isClosed
               Spread
             </button>
           )}
-          {buttonsFor(spot).map(([act, label, title]) => (
+          {[
+            ...buttonsFor(spot),
+            ...(placement.posture === 'drapes' && DIPPED.includes(spot.form) ? DIPS : []),
+            ...(piece.faces.length > 0 ? [TURN] : []),
+          ].map(([act, label, title]) => (
             <button key={act} type="button" className="btn px-2" title={title} aria-label={`${title}: ${piece.name}`} onClick={() => acts[act]()}>
               {label}
             </button>
           ))}
+          {children}
         </>
       ) : (
         <span className="note">Pick a piece: drag it, or use the arrows. {HINTS[spot.form] ?? HINTS.ledge} Del takes it off.</span>
@@ -79,11 +108,11 @@ export function PlacementBar({ spot, placement, piece, acts, onPlaceAt, isClosed
 }
 
 const HINTS: Partial<Record<Spot['form'], string>> = {
-  ledge: '↑ ↓ change the layer, R raises.',
+  ledge: '↑ ↓ change the layer, R raises, T turns it.',
   panel: '↑ ↓ hang it higher or lower.',
   tiers: '↑ ↓ change the board, B and F the layer.',
   cone: '↑ ↓ change the band.',
-  run: '',
+  run: 'D gives a garland its dips.',
 };
 
 function PlaceField({ left, onPlaceAt }: { left: number; onPlaceAt: (at: string) => void }) {

@@ -48,7 +48,9 @@ export function SpotCard({ spot, dressing, pieces, isShown = false }: Props) {
               <td className="py-1 pr-3">
                 {isPanel ? write.length(spot.ledgeHeight + one.raise) : onWhat(one, dressing.boards.length, write.length)}
               </td>
-              <td className="py-1 pr-3">{one.posture}</td>
+              <td className="py-1 pr-3">
+                {[one.posture, dipWords(one, write.length), one.face && `“${one.face}” in front`].filter(Boolean).join(', ')}
+              </td>
               <td className="py-1 pr-3">{one.from.replace(/^from /, '')}</td>
             </tr>
           ))}
@@ -59,6 +61,9 @@ export function SpotCard({ spot, dressing, pieces, isShown = false }: Props) {
     </section>
   );
 }
+
+const dipWords = (one: Placement, length: (tenths: number) => string): string =>
+  one.dips > 0 ? `${one.dips === 1 ? 'one dip' : `${one.dips} dips`}, ${length(one.drop)} deep` : '';
 
 function onWhat(one: Placement, boards: number, length: (tenths: number) => string): string {
   const where = boards > 1 ? `board ${one.tier + 1}, ${one.layer}` : one.layer;

@@ -1,10 +1,14 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, take } from '../../api/client';
 import { dressingQuery } from '../../api/queries';
-import type { Dressing, Placement, Taste } from '../../api/types';
+import type { ArrangedPlace, Dressing, Placement, Taste } from '../../api/types';
 import { useNotices } from '../../lib/notices';
 
-export type Stand = Pick<Placement, 'count' | 'left' | 'layer' | 'raise' | 'tier'> & { posture: Placement['posture'] | null; at?: string };
+export type Stand = Pick<Placement, 'count' | 'left' | 'layer' | 'raise' | 'tier' | 'dips' | 'face'> & {
+  posture: Placement['posture'] | null;
+  at?: string;
+};
+export type Arrangement = { places: ArrangedPlace[]; off: string[]; says: string };
 
 /** A changed place as it is drawn until the answer comes: its foot follows board and raise. */
 function shown(dressing: Dressing, one: Placement, { at: _, posture, ...stand }: Stand): Placement {
@@ -49,7 +53,7 @@ export function useDresser(home: string, swap: string, spot: string) {
       take(
         api.POST('/api/homes/{home}/swaps/{swap}/placements', {
           params: { path },
-          body: { piece, spot, count: 1, left: null, layer: null, raise: 0, ...stand },
+          body: { piece, spot, count: 1, left: null, layer: null, raise: 0, dips: 0, ...stand },
         }),
       ),
     onSuccess: keep,
@@ -66,6 +70,13 @@ export function useDresser(home: string, swap: string, spot: string) {
     onSuccess: keep,
     onError: fail,
   });
+  const arrange = useMutation({
+    mutationFn: (body: Arrangement) =>
+      take(api.POST('/api/homes/{home}/swaps/{swap}/spots/{spot}/arrangement', { params: { path: { ...path, spot } }, body })),
+    scope: { id: `dresser-${spot}` },
+    onSuccess: keep,
+    onError: fail,
+  });
   const remove = useMutation({
     mutationFn: (id: string) =>
       take(api.DELETE('/api/homes/{home}/swaps/{swap}/placements/{placement}', { params: { path: { ...path, placement: id } } })),
@@ -77,13 +88,14 @@ export function useDresser(home: string, swap: string, spot: string) {
   });
   return {
     move: (placement: Placement, stand: Partial<Stand>) => {
-      const { count, left, layer, raise, tier, posture } = placement;
-      change.mutate({ id: placement.id, stand: { count, left, layer, raise, tier, posture, ...stand } });
+      const { count, left, layer, raise, tier, posture, dips, face } = placement;
+      change.mutate({ id: placement.id, stand: { count, left, layer, raise, tier, posture, dips, face, ...stand } });
     },
     add: (piece: string, stand?: Partial<Stand>) => add.mutate({ piece, stand }),
     spread: (placement: Placement) => spread.mutate(placement.id),
     takeOff: (placement: Placement) => remove.mutate(placement.id),
+    arrange: (arrangement: Arrangement) => arrange.mutate(arrangement),
     judgeBy: (body: Taste) => taste.mutate(body),
-    isBusy: add.isPending || remove.isPending,
+    isBusy: add.isPending || remove.isPending || arrange.isPending,
   };
 }

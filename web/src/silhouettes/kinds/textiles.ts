@@ -2,6 +2,7 @@ import type { Draw } from '../form';
 import { circ, n1, poly, rect, smooth, sprig } from '../geometry';
 import { clip, edge, fill, line } from '../ink';
 import { C, shade } from '../tone';
+import { bow } from '../trim';
 export const cushion: Draw = (o, s, r) => {
   const w = o.w * s,
     h = o.h * s,
@@ -192,6 +193,8 @@ export const ribbon: Draw = (o, s, _r) => {
   const w = o.w * s,
     R = w / 2,
     c = o.c[0];
+  // Tied into a bow where it trims.
+  if (o.v === 'bow') return { d: circ(0, -R, R), g: bow(0, -R, R, c) };
   return {
     d: circ(0, -R, R),
     g:
