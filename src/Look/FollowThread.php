@@ -9,6 +9,7 @@ use App\Repository\HouseRepository;
 use App\Swaps\Plans;
 use App\Swaps\SwapState;
 use BrightCupboard\Core\Look\FitVerdict;
+use BrightCupboard\Core\Look\Ribbon;
 use BrightCupboard\Core\Look\RibbonShares;
 use BrightCupboard\Core\Look\RoomDressed;
 use BrightCupboard\Core\Look\RoomThread;
@@ -45,6 +46,8 @@ final readonly class FollowThread
             array_map(static fn(int $ribbon): MissingRibbonAnswer => new MissingRibbonAnswer($ribbon, $menders[$ribbon] ?? []), $room->missing),
             array_map(static fn(array $one): LonelyAccentAnswer => new LonelyAccentAnswer($one['spot'], $one['ribbon']), $room->lonely),
             $room->isBare,
+            array_map(static fn(array $one): OwedRibbonAnswer => new OwedRibbonAnswer($one['spot'], $one['ribbon'], $menders[$one['ribbon']] ?? []), $room->owed),
+            $room->without,
         ), $rooms));
     }
 
@@ -59,12 +62,14 @@ final readonly class FollowThread
                 }
             }
         }
-        $rooms = [];
+        $rooms = $meant = [];
+        $ribbons = array_flip(array_map(static fn(Ribbon $ribbon): string => $ribbon->name, $state->look->ribbons));
         foreach ($this->house->spots($state->swap->home()) as $spot) {
             $rooms[$spot->room()->id()][$spot->id()] = $standing[$spot->id()] ?? [];
+            $meant[$spot->room()->id()][$spot->id()] = array_values(array_intersect_key($ribbons, array_flip($spot->taste()->ribbons)));
         }
 
-        return array_map(static fn(string $room, array $spots): RoomDressed => new RoomDressed($room, $spots), array_keys($rooms), array_values($rooms));
+        return array_map(static fn(string $room, array $spots): RoomDressed => new RoomDressed($room, $spots, array_filter($meant[$room] ?? [])), array_keys($rooms), array_values($rooms));
     }
 
     /** @return array<int, list<string>> ribbon => ids of free pieces in the look that carry it, best first */

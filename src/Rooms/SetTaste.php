@@ -12,7 +12,6 @@ use App\Journal\Journal;
 use App\Swaps\Plans;
 use BrightCupboard\Core\Coach\Check;
 use BrightCupboard\Core\Coach\Taste;
-use BrightCupboard\Core\Look\Ribbon;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
@@ -32,11 +31,7 @@ final readonly class SetTaste
             }
         }
         $added = array_values(array_filter($input->overruled, static fn(Check $check): bool => !\in_array($check, $spot->taste()->overruled, true)));
-        $known = array_map(static fn(Ribbon $ribbon): string => $ribbon->name, $swap->look()->look()->ribbons);
-        $strange = array_values(array_diff($input->ribbons, $known));
-        if ([] !== $strange) {
-            throw InvalidInput::at('ribbons', sprintf('The look has no ribbon “%s”.', mb_strimwidth($strange[0], 0, 60, '…')));
-        }
+        TasteOfLook::require($swap->look()->look(), $input->ribbons);
         $hasNewColours = $input->ribbons !== $spot->taste()->ribbons;
         $spot->judgeBy(new Taste($input->school, $input->mood, $input->overruled, $input->ribbons));
         $this->journal->say(match (true) {

@@ -141,6 +141,24 @@ final class ColourTest extends AppTestCase
         self::assertSame([[$heron], ['wax'], 'quiet'], [$this->runningLook()['restingPieces'], $this->runningLook()['restingTextures'], $this->runningLook()['colour']]);
     }
 
+    public function testColoursMeantForARoomAreFollowedByTheThreadAndTakenBack(): void
+    {
+        $room = $this->id('room', 'Parlour');
+        $rooms = fn(): array => array_column($this->call('GET', $this->swap() . '/thread')['rooms'], null, 'room');
+        $before = $rooms()[$room];
+        $this->call('PUT', $this->swap() . "/rooms/{$room}/taste", ['school' => null, 'mood' => null, 'overruled' => [], 'ribbons' => ['Tallow', 'Soot']]);
+        self::assertSame(200, $this->code(), $this->text());
+        $after = $rooms()[$room];
+        $names = array_column(json_decode((string) $this->db()->fetchOne('SELECT l.ribbons FROM look l JOIN swap s ON s.look_id = l.id WHERE s.id = ?', [basename($this->swap())]), true), 'name');
+
+        self::assertSame(['Juniper', 'Ember', 'Brass'], array_map(static fn(int $i): string => $names[$i], $after['without']));
+        self::assertNotSame([], $after['owed'], 'Soot is not seen at every spot of it');
+        self::assertSame([], $before['owed']);
+        $this->assertRefused(422, 'The look has no ribbon “Lime”', $this->call('PUT', $this->swap() . "/rooms/{$room}/taste", ['school' => null, 'mood' => null, 'overruled' => [], 'ribbons' => ['Lime']]), 'ribbons');
+        $this->undo();
+        self::assertSame($before, $rooms()[$room]);
+    }
+
     public function testTheThreadBreaksWhereARibbonIsMissingAndOwnedPiecesMendIt(): void
     {
         $thread = $this->call('GET', $this->swap() . '/thread');

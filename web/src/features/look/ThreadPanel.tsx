@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { useHouse } from '../../api/home';
 import { threadQuery } from '../../api/queries';
 import type { Piece, Ribbon } from '../../api/types';
@@ -27,12 +28,43 @@ export function ThreadPanel({ swap, ribbons, pieces }: { swap: string; ribbons: 
           menders={missing.menders.flatMap((id) => pieces.find((piece) => piece.id === id) ?? [])}
         />
       )}
+      <Owed
+        swap={swap}
+        places={thread.data.rooms.flatMap((room) =>
+          room.owed.map((one) => ({
+            spot: one.spot,
+            ribbon: ribbons[one.ribbon]?.name ?? '',
+            menders: one.menders.flatMap((id) => pieces.find((piece) => piece.id === id)?.name ?? []),
+          })),
+        )}
+      />
       <Lonely
         places={thread.data.rooms.flatMap((room) =>
           room.lonely.map((one) => ({ spot: house.spots.find((spot) => spot.id === one.spot)?.name ?? '', ribbon: ribbons[one.ribbon]?.name ?? '' })),
         )}
       />
     </section>
+  );
+}
+
+type OwedAt = { spot: string; ribbon: string; menders: readonly string[] };
+
+/** Colours that are meant for a spot and not seen there yet, with what would bring them. */
+function Owed({ swap, places }: { swap: string; places: readonly OwedAt[] }) {
+  const house = useHouse();
+  if (places.length === 0) return null;
+  return (
+    <ul className="mt-3 max-w-[90ch]" data-testid="owed">
+      {places.map(({ spot, ribbon, menders }) => (
+        <li key={`${spot} ${ribbon}`}>
+          <b>{ribbon}</b> is meant for{' '}
+          <Link className="link" to={`/homes/${house.home.id}/swaps/${swap}/rooms/${spot}`}>
+            {house.spots.find((one) => one.id === spot)?.name}
+          </Link>{' '}
+          and not seen there yet{menders.length > 0 && `: ${menders.slice(0, 3).join(', ')} would bring it`}.
+        </li>
+      ))}
+    </ul>
   );
 }
 

@@ -56,7 +56,7 @@ export function ThreadView({ thread, ribbons, rooms, at, onBreak }: Props) {
         {thread.rooms.map((room, j) => (
           <span key={room.room} className="placecard absolute top-0 -translate-x-1/2" style={{ left: x(j) }}>
             <b>{rooms.find((one) => one.id === room.room)?.name}</b>
-            {room.isBare ? 'bare' : room.missing.length === 0 ? 'holds' : `${room.missing.length} missing`}
+            {wordOf(room)}
           </span>
         ))}
         {ribbons.map((ribbon, i) => (
@@ -96,6 +96,13 @@ export function ThreadView({ thread, ribbons, rooms, at, onBreak }: Props) {
       </div>
     </div>
   );
+}
+
+/** How a room holds the thread, in a word. */
+function wordOf(room: Thread['rooms'][number]): string {
+  if (room.isBare) return 'bare';
+  const missing = room.missing.length + room.owed.length;
+  return missing === 0 ? 'holds' : `${missing} missing`;
 }
 
 type KnotProps = {

@@ -206,7 +206,16 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
       <CoachPanel
         form={spot.form}
         dressing={dressing}
-        taste={<SpotTaste look={current?.look} taste={taste} onChange={(part) => dresser.judgeBy({ ...taste, ...part })} isClosed={isClosed} />}
+        taste={
+          <SpotTaste
+            look={current?.look}
+            taste={taste}
+            room={house.rooms.find((one) => one.id === spot.room)?.name ?? 'the room'}
+            onChange={(part) => dresser.judgeBy({ ...taste, ...part })}
+            onRoom={() => dresser.judgeRoomBy(spot.room, taste)}
+            isClosed={isClosed}
+          />
+        }
         onLeave={isClosed ? undefined : (overruled) => dresser.judgeBy({ ...taste, overruled: overruled })}
         remedies={isClosed ? [] : (remedies.data?.remedies ?? [])}
         onPoint={setChosen}

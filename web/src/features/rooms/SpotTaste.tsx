@@ -1,6 +1,14 @@
 import type { Look, Taste } from '../../api/types';
 
-type Props = { look: Look | undefined; taste: Taste; onChange: (part: Partial<Taste>) => void; isClosed: boolean };
+type Props = {
+  look: Look | undefined;
+  taste: Taste;
+  room: string;
+  onChange: (part: Partial<Taste>) => void;
+  /** The same for every spot of the room. */
+  onRoom: () => void;
+  isClosed: boolean;
+};
 
 const SCHOOLS = ['centred', 'off-centre'] as const;
 const MOODS = [
@@ -13,7 +21,7 @@ const MOODS = [
 const nearest = (mood: number): string => MOODS.reduce((best, one) => (Math.abs(one[0] - mood) < Math.abs(best[0] - mood) ? one : best))[1];
 
 /** By which school the spot is balanced and which ribbons are meant for it: those of the look, or some of its own. */
-export function SpotTaste({ look, taste, onChange, isClosed }: Props) {
+export function SpotTaste({ look, taste, room, onChange, onRoom, isClosed }: Props) {
   const meant = taste.ribbons ?? [];
   const toggle = (name: string) => onChange({ ribbons: meant.includes(name) ? meant.filter((one) => one !== name) : [...meant, name] });
   return (
@@ -65,6 +73,11 @@ export function SpotTaste({ look, taste, onChange, isClosed }: Props) {
             </button>
           ))}
         </fieldset>
+      )}
+      {!isClosed && (
+        <button type="button" className="link mt-1" onClick={onRoom}>
+          The same for all of {room}
+        </button>
       )}
     </div>
   );

@@ -64,6 +64,11 @@ export function useDresser(home: string, swap: string, spot: string) {
     onSuccess: keep,
     onError: fail,
   });
+  const roomTaste = useMutation({
+    mutationFn: ({ room, body }: { room: string; body: Taste }) =>
+      take(api.PUT('/api/homes/{home}/swaps/{swap}/rooms/{room}/taste', { params: { path: { ...path, room } }, body })),
+    onError: fail,
+  });
   const spread = useMutation({
     mutationFn: (id: string) =>
       take(api.POST('/api/homes/{home}/swaps/{swap}/placements/{placement}/spread', { params: { path: { ...path, placement: id } } })),
@@ -96,6 +101,7 @@ export function useDresser(home: string, swap: string, spot: string) {
     takeOff: (placement: Placement) => remove.mutate(placement.id),
     arrange: (arrangement: Arrangement) => arrange.mutate(arrangement),
     judgeBy: (body: Taste) => taste.mutate(body),
+    judgeRoomBy: (room: string, body: Taste) => roomTaste.mutate({ room, body }),
     isBusy: add.isPending || remove.isPending || arrange.isPending,
   };
 }
