@@ -8,6 +8,7 @@ use App\Entity\Swap;
 use App\Repository\HouseRepository;
 use App\Swaps\Plans;
 use App\Swaps\SwapState;
+use BrightCupboard\Core\Coach\Surroundings;
 use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Look\Ribbon;
 use BrightCupboard\Core\Look\RibbonShares;
@@ -40,13 +41,17 @@ final readonly class FollowThread
             }
         }
 
-        return new ThreadAnswer((new RibbonShares($state->look, $state->meter))->of($everything), array_map(static fn(RoomThread $room): RoomThreadAnswer => new RoomThreadAnswer(
+        return new ThreadAnswer((new RibbonShares($state->look, $state->meter))->of($everything), array_map(fn(RoomThread $room): RoomThreadAnswer => new RoomThreadAnswer(
             $room->room,
             $room->shares,
-            array_map(static fn(int $ribbon): MissingRibbonAnswer => new MissingRibbonAnswer($ribbon, $menders[$ribbon] ?? []), $room->missing),
+            array_map(static fn(int $ribbon): MissingRibbonAnswer => new MissingRibbonAnswer($ribbon, \array_slice($menders[$ribbon] ?? [], 0, self::MENDERS)), $room->missing),
             array_map(static fn(array $one): LonelyAccentAnswer => new LonelyAccentAnswer($one['spot'], $one['ribbon']), $room->lonely),
             $room->isBare,
-            array_map(static fn(array $one): OwedRibbonAnswer => new OwedRibbonAnswer($one['spot'], $one['ribbon'], $menders[$one['ribbon']] ?? []), $room->owed),
+            array_map(fn(array $one): OwedRibbonAnswer => new OwedRibbonAnswer(
+                $one['spot'],
+                $one['ribbon'],
+                \array_slice($this->goingTo($state, $one['spot'], $menders[$one['ribbon']] ?? []), 0, self::MENDERS),
+            ), $room->owed),
             $room->without,
         ), $rooms));
     }
@@ -91,7 +96,21 @@ final readonly class FollowThread
         return array_map(static function (array $scores): array {
             arsort($scores);
 
-            return \array_slice(array_keys($scores), 0, self::MENDERS);
+            return array_keys($scores);
         }, $found);
+    }
+
+    /**
+     * @param list<string> $pieces ids
+     *
+     * @return list<string> those that go to such a spot by their posture and size
+     */
+    private function goingTo(SwapState $state, string $spot, array $pieces): array
+    {
+        $surroundings = new Surroundings();
+        $measures = $state->plan->spots[$spot];
+
+        return array_values(array_filter($pieces, static fn(string $id): bool => null === $surroundings->sizeObjection($state->plan->stock[$id], $measures)
+            && null === $surroundings->objection($state->plan->stock[$id], $measures)));
     }
 }
