@@ -59,7 +59,7 @@ final readonly class CandidateRanking
     {
         $tops = array_map(static fn(PlacedPiece $one): int => $one->top, $dressing->standing());
         $recipe = Recipe::of($dressing->spot->kind, $dressing->spot->form());
-        $scored = $scores = $ids = $leftOut = $lacks = $postures = [];
+        $going = $scores = $leftOut = $lacks = $postures = [];
         foreach ($available as $offer) {
             $kind = $offer->piece->kind;
             $posture = $postures[$kind->value] ??= $dressing->postureFor($kind) ?? (null === $dressing->spot->postureOf($kind)
@@ -76,19 +76,52 @@ final readonly class CandidateRanking
             }
             $role = Role::of($put, $dressing->spot);
             $lack = $lacks[$role->value] ??= $recipe->lacks($role, $dressing);
-            $fit = $by->meter->fit($offer->piece);
-            $score = self::ROLE * $lack
-                + self::FIT * (FitVerdict::NotJudged === $fit->verdict ? self::NOT_JUDGED : $fit->score / 100)
+            $scores[] = self::ROLE * $lack
                 + self::SIZE * RoleSize::score($put, $role, $dressing->spot, $tops)
                 + self::SEASON * ($offer->piece->isStaple() ? self::STAPLE : ($offer->piece->serves($season) ? 1.0 : 0.0))
                 + self::FRESH * ($offer->lastSpot === $dressing->spot->id ? 0.0 : 1.0)
                 + self::NEAR * $offer->nearness;
-            $scored[] = [$offer, $fit, $role, $lack >= 1.0, $score];
-            [$scores[], $ids[]] = [$score, $offer->piece->id];
+            $going[] = [$offer, $role, $lack >= 1.0];
         }
-        array_multisort($scores, \SORT_DESC, \SORT_NUMERIC, $ids, \SORT_ASC, \SORT_STRING, $scored);
 
-        return new Ranking($this->tried($dressing, $scored, $by, $most, $leftOut), $this->counted($leftOut), \count($scored));
+        return new Ranking($this->tried($dressing, $this->best($going, $scores, $by), $by, $most, $leftOut), $this->counted($leftOut), \count($going));
+    }
+
+    /**
+     * The best by score. Fit is the dearest part of it, so it is measured from the one that has most without it, until no other can
+     * come among the best even if it fits wholly.
+     *
+     * @param list<array{Available, Role, bool}> $going
+     * @param list<float>                        $scores of each without its fit
+     *
+     * @return list<array{Available, PieceFit, Role, bool, float}> the best first, as many as are tried
+     */
+    private function best(array $going, array $scores, Judgement $by): array
+    {
+        arsort($scores, \SORT_NUMERIC);
+        $best = $order = $ids = [];
+        $least = -\INF;
+        foreach ($scores as $i => $score) {
+            if ($score + self::FIT < $least) {
+                break;
+            }
+            [$offer, $role, $isLacking] = $going[$i];
+            $fit = $by->meter->fit($offer->piece);
+            $whole = $score + self::FIT * (FitVerdict::NotJudged === $fit->verdict ? self::NOT_JUDGED : $fit->score / 100);
+            if ($whole < $least) {
+                continue;
+            }
+            $best[] = [$offer, $fit, $role, $isLacking, $whole];
+            [$order[], $ids[]] = [$whole, $offer->piece->id];
+            if (\count($best) >= 2 * self::MOST_TRIES) {
+                array_multisort($order, \SORT_DESC, \SORT_NUMERIC, $ids, \SORT_ASC, \SORT_STRING, $best);
+                [$best, $order, $ids] = [\array_slice($best, 0, self::MOST_TRIES), \array_slice($order, 0, self::MOST_TRIES), \array_slice($ids, 0, self::MOST_TRIES)];
+                $least = $order[self::MOST_TRIES - 1];
+            }
+        }
+        array_multisort($order, \SORT_DESC, \SORT_NUMERIC, $ids, \SORT_ASC, \SORT_STRING, $best);
+
+        return \array_slice($best, 0, self::MOST_TRIES);
     }
 
     /**

@@ -90,9 +90,12 @@ final readonly class KindFacts
     {
         /** @var array<string, self> $facts */
         static $facts = [];
+        if (isset($facts[$kind->value])) {
+            return $facts[$kind->value];
+        }
         [$postures, $measuredBy, $measure, $proportions, $kept, $material, $hazard, $words] = self::TABLE[$kind->value];
 
-        return $facts[$kind->value] ??= new self(
+        return $facts[$kind->value] = new self(
             $kind,
             array_map(Posture::from(...), explode(' ', $postures)),
             $measuredBy,

@@ -17,6 +17,9 @@ final readonly class Spot
     private const BOARD = Length::TENTHS_PER_INCH;
     private const MOST = 200_000;
 
+    /** Of its kind: asked by every rule for every piece. */
+    private Form $form;
+
     /**
      * @param Length           $ledgeHeight from the floor to the surface, of tiers to the lowest board, of a panel to its lower edge
      * @param Length|null      $clearHeight from the surface (of tiers: the top board) to what hangs above, of a panel and a tree its height; null when nothing limits it
@@ -39,13 +42,14 @@ final readonly class Spot
         public array $assumed = [],
         public Layout $layout = new Layout(),
     ) {
+        $this->form = $kind->form();
         if (0 === $width->tenths() || 0 === $depth->tenths()) {
             throw InvalidSpot::flat($name);
         }
-        if (Form::Table === $kind->form() && $layout->seats > $most = $layout->mostSeats($width, $depth)) {
+        if (Form::Table === $this->form && $layout->seats > $most = $layout->mostSeats($width, $depth)) {
             throw InvalidSpot::seats($layout->seats, $most);
         }
-        if (Form::Run === $kind->form() && null !== $layout->rise && $layout->rise->tenths() > $width->tenths()) {
+        if (Form::Run === $this->form && null !== $layout->rise && $layout->rise->tenths() > $width->tenths()) {
             throw InvalidSpot::tooSteep();
         }
     }
@@ -66,7 +70,7 @@ final readonly class Spot
 
     public function form(): Form
     {
-        return $this->kind->form();
+        return $this->form;
     }
 
     public function has(SpotHazard $hazard): bool
