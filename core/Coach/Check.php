@@ -15,10 +15,16 @@ enum Check: string
     case Posture = 'posture';
     case Sight = 'sight.table';
     case Settings = 'use.settings';
+    case Lift = 'use.lift';
+    case Mirror = 'use.mirror';
+    case Cords = 'use.cords';
+    case Hooks = 'hang.load';
     case HangingHeight = 'hang.height';
     case Balance = 'balance.sides';
+    case BothSides = 'balance.across';
     case Levels = 'heights.levels';
     case Neighbours = 'heights.neighbours';
+    case Rows = 'heights.rows';
     case Groups = 'groups.odd';
     case Air = 'width.used';
     case Hidden = 'layers.hidden';
@@ -49,8 +55,14 @@ enum Check: string
             self::Surroundings => 20,
             self::Posture => 15,
             self::Sight, self::Settings => Form::Table === $form ? 10 : 0,
+            self::Lift => Form::Table === $form ? 5 : 0,
+            self::Mirror => Form::Ledge === $form || Form::Panel === $form ? 5 : 0,
+            self::Cords => $isShelf || Form::Table === $form ? 4 : 0,
+            self::Hooks => Form::Panel === $form ? 6 : 0,
             self::HangingHeight => Form::Panel === $form ? 12 : 0,
             self::Balance => $isShelf || Form::Table === $form || Form::Seat === $form ? 12 : 0,
+            self::BothSides => Form::Table === $form ? 6 : 0,
+            self::Rows => Form::Seat === $form ? 6 : 0,
             self::Levels => $isShelf ? 8 : 0,
             self::Neighbours, self::Hidden => $isShelf ? 6 : 0,
             self::Groups => $isShelf || Form::Table === $form || Form::Panel === $form ? 5 : 0,

@@ -14,7 +14,9 @@ final readonly class Coach
     {
         $this->rules = [
             new Rule\PhysicalFit(), new Rule\FlameClearance(), new Rule\NearbyHazards(), new Rule\PostureHere(), new Rule\SightLine(),
-            new Rule\SettingsFree(), new Rule\HangingHeight(), new Rule\SideBalance(), new Rule\HeightLevels(), new Rule\NeighbourHeights(),
+            new Rule\SettingsFree(), new Rule\LiftedInOneGo(), new Rule\MirrorFree(), new Rule\CordHidden(), new Rule\HookLoad(),
+            new Rule\HangingHeight(), new Rule\SideBalance(), new Rule\BothSidesAlike(), new Rule\HeightLevels(), new Rule\NeighbourHeights(),
+            new Rule\RowsStepDown(),
             new Rule\OddGroups(), new Rule\Air(), new Rule\NothingHidden(), new Rule\WallContrast(), new Rule\OneLeads(), new Rule\Echoes(),
             new Rule\EvenBands(), new Rule\LookFit(), new Rule\TextureMix(),
         ];

@@ -13,6 +13,7 @@ enum Objection: string
     case ToxicToPets = 'toxic to pets';
     case FlameByHeat = 'a flame by the heat';
     case HangsIntoHeat = 'hangs down into the heat';
+    case DriesByHeat = 'a fresh tree dries out by the heat';
     case SpoilsInWeather = 'spoils in the weather';
     case SpoilsInSteam = 'spoils in steam';
     case Posture = 'not for such a spot';

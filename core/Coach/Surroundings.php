@@ -6,7 +6,9 @@ namespace BrightCupboard\Core\Coach;
 
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Stock\Hazard;
+use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Texture;
 use BrightCupboard\Core\Surface\Form;
@@ -38,6 +40,7 @@ final readonly class Surroundings
             $inReach && $piece->hasFlame() => Objection::FlameInReach,
             $spot->has(SpotHazard::Pets) && $has(Hazard::ToxicToPets) => Objection::ToxicToPets,
             $spot->has(SpotHazard::Heat) && $piece->burns() && $piece->hasFlame() => Objection::FlameByHeat,
+            $spot->has(SpotHazard::Heat) && PieceKind::Tree === $piece->kind && \in_array(Material::FreshGreenery, $piece->materials, true) => Objection::DriesByHeat,
             $spot->has(SpotHazard::Weather) && ($piece->isOf(Texture::Textile) || $piece->isOf(Texture::Paper)) => Objection::SpoilsInWeather,
             $spot->has(SpotHazard::Steam) && $piece->isOf(Texture::Paper) => Objection::SpoilsInSteam,
             default => null,

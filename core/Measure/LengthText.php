@@ -20,7 +20,7 @@ final readonly class LengthText
     private const GROUPED = '/(?<![\d.,])(\d{1,2})[.,\x{A0}\x{202F}](\d{3})(?:([.,])(\d{1,2}))?(?=\s*(?:mm|cm)\b)/iu';
     private const FRACTION = '(-?\d+)\/(\d+)';
 
-    public function __construct(private LengthUnit $unit) {}
+    public function __construct(public LengthUnit $unit) {}
 
     /** Sums every number-with-unit in the text; rounds once, to 0.1 mm. */
     public function read(string $text): Length

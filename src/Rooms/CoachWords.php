@@ -10,6 +10,8 @@ use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
+use BrightCupboard\Core\Measure\Weight;
+use BrightCupboard\Core\Measure\WeightText;
 
 /** What the coach found, in a stylist's words and the units of the home; the only place where its sentences are made. */
 final readonly class CoachWords
@@ -22,8 +24,14 @@ final readonly class CoachWords
         'posture' => 'As it goes',
         'sight.table' => 'Seeing across',
         'use.settings' => 'Places set',
+        'use.lift' => 'Cleared in one go',
+        'use.mirror' => 'Mirror free',
+        'use.cords' => 'Leads',
+        'hang.load' => 'Weight on hooks',
         'hang.height' => 'Hanging height',
         'balance.sides' => 'Balance',
+        'balance.across' => 'Both sides',
+        'heights.rows' => 'Rows',
         'heights.levels' => 'Heights',
         'heights.neighbours' => 'Neighbours',
         'groups.odd' => 'Odd groups',
@@ -59,6 +67,12 @@ final readonly class CoachWords
             Check::Settings => 0 === $faults
                 ? self::counted($number('seats'), 'place', 'places') . ' free'
                 : self::counted($faults, 'piece', 'pieces') . ' where people eat',
+            Check::Lift => self::counted($number('loose'), 'thing', 'things') . ' to lift',
+            Check::Mirror => sprintf('%d %% of it free', $number('percent')),
+            Check::Cords => 0 === $faults ? 'out of sight' : self::counted($faults, 'lead', 'leads') . ' in sight',
+            Check::Hooks => 'heaviest ' . $this->weight($number('grams')),
+            Check::BothSides => $number('percent') < 1 ? 'as much for one as for the other' : sprintf('%d %% more on one side', $number('percent')),
+            Check::Rows => 0 === $faults ? 'each lower than the one behind' : self::counted($faults, 'cushion', 'cushions') . ' too tall in front',
             Check::HangingHeight => (1 === $number('over')
                 ? ''
                 : 'middle at ') . $this->length($finding, 'at') . (1 === $number('over') ? ' over what stands below' : ' from the floor'),
@@ -99,6 +113,12 @@ final readonly class CoachWords
             Check::Posture => 'hung, leant, laid or stood as its kind is',
             Check::Sight => sprintf('nothing broad between %s and %s over the top', $this->length($finding, 'from'), $this->length($finding, 'to')),
             Check::Settings => sprintf('all of it in the middle %s', $this->length($finding, 'strip')),
+            Check::Lift => 'three loose things at most, the rest on a tray',
+            Check::Mirror => 'half of it at least',
+            Check::Cords => 'at an end, or behind something taller',
+            Check::Hooks => 'at most ' . $this->weight(4536) . ' from one hook',
+            Check::BothSides => 'within a third',
+            Check::Rows => 'the lower in front',
             Check::HangingHeight => sprintf('%s to %s', $this->length($finding, 'least'), $this->length($finding, 'most')),
             Check::Balance => match (true) {
                 '100' === $percent('high') => 'gathered at one end, or mirrored',
@@ -167,6 +187,13 @@ final readonly class CoachWords
             'sight.table in the sight' => sprintf('%s reaches %s: people lean round it. Lower, slimmer or of glass.', $one, $value('top')),
             'use.settings deeper than the centre' => sprintf('%s is %s deeper than the middle that plates leave free.', $one, $value('by')),
             'use.settings where somebody eats' => sprintf('%s is where the end place is set.', $one),
+            'use.lift loose' => sprintf('Before anybody eats or works here, %s things have to be lifted: stand them on a tray.', $value('count')),
+            'use.mirror covered' => sprintf('Only %s %% of %s is left to look into: draw what stands before it to a side.', $value('percent'), $one),
+            'use.cords in sight' => sprintf('The lead of %s is seen: stand it at an end or behind something taller.', $one),
+            'use.cords across the table' => sprintf('The lead of %s runs where people sit: use batteries, and nobody trips.', $one),
+            'hang.load heavy' => sprintf('%s weighs %s: two fixings in the wall itself, each rated for three times its weight.', $one, $this->weight(\is_int($fault->values['grams'] ?? null) ? $fault->values['grams'] : 0)),
+            'balance.across one side has more' => sprintf('The %s has more: who sits on the other side sees its back.', $value('side')),
+            'heights.rows taller in front' => sprintf('%s hides %s: the lower one goes in front.', $one, $two),
             'hang.height too low' => sprintf('Hang it %s higher.', $value('by')),
             'hang.height too high' => sprintf('Hang it %s lower.', $value('by')),
             'balance.sides dead centre' => 'Off-centre is wanted and both sides pull alike: shift the group to one side.',
@@ -196,6 +223,11 @@ final readonly class CoachWords
             'seat' => sprintf('%d %% of the seat is taken', $percent),
             default => sprintf('%d %% of the %s', $percent, $this->text($finding, 'surface')),
         };
+    }
+
+    private function weight(int $grams): string
+    {
+        return (new WeightText($this->lengths->unit))->write(Weight::ofGrams($grams));
     }
 
     private function length(Finding $finding, string $name): string

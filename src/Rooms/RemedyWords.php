@@ -45,6 +45,7 @@ final readonly class RemedyWords
             0 === $by ? '' : $this->lengths->write(Length::ofTenths(abs($by))) . ($by < 0 ? ' to the left' : ' to the right'),
             $to->tier === $from->tier ? '' : sprintf('to board %d', $to->tier + 1),
             $to->layer === $from->layer || !$hasLayers ? '' : 'to the ' . $to->layer->value,
+            $to->stance->dips === $from->stance->dips ? '' : (0 === $to->stance->dips ? 'so that it lies along' : sprintf('with %d dips', $to->stance->dips)),
             $to->posture === $from->posture ? '' : 'so that it ' . $to->posture->value,
             $to->raise === $from->raise
                 ? ''

@@ -15,15 +15,17 @@ use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Layout;
+use BrightCupboard\Core\Surface\SeenFrom;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\SpotHazard;
 use BrightCupboard\Core\Surface\SpotKind;
+use BrightCupboard\Core\Surface\Stance;
 use BrightCupboard\Core\Surface\TableShape;
 use BrightCupboard\Tests\Core\Support\Make;
 
 /**
- * Forty dressed spots of all forms: twelve that are good by common practice (large with medium, odd numbers, half of
- * the seat free, ⅔ to ¾ of the furniture, 57 to 60 in, the sight band), twenty-eight with one fault each. Sizes in inches.
+ * Fifty dressed spots of all forms: twelve that are good by common practice (large with medium, odd numbers, half of
+ * the seat free, ⅔ to ¾ of the furniture, 57 to 60 in, the sight band), thirty-eight with one fault each. Sizes in inches.
  */
 final class DressedSpots
 {
@@ -99,6 +101,16 @@ final class DressedSpots
         yield 'tree: a jug on it' => [new Dressing($tree, [self::at(PieceKind::Jug, 20, 6, 9)]), Check::Posture, 'not here'];
         yield 'mantel: everything on the left' => [new Dressing($ledge, [self::at(PieceKind::Vase, 1, 7, 14), self::at(PieceKind::Jug, 12, 6, 9)]), Check::Balance, 'lopsided'];
         yield 'mantel: cream before a cream wall' => [new Dressing($ledge, [self::at(PieceKind::Vase, 26, 8, 16, hex: '#F2EFE6')]), Check::Contrast, 'lost'];
+        yield 'mantel: a mirror that is mostly covered' => [new Dressing(Make::spot(width: 60, depth: 12, clear: 48), [self::at(PieceKind::Mirror, 20, 18, 20, depth: 1, layer: Layer::Back), self::at(PieceKind::Vase, 20, 8, 18), self::at(PieceKind::Jug, 30, 8, 14)]), Check::Mirror, 'covered'];
+        yield 'low table: five loose things' => [new Dressing(Make::spot(width: 48, depth: 30, clear: null, ledge: 17, kind: SpotKind::LowTable), array_map(static fn(int $i): PlacedPiece => self::at(PieceKind::Candlestick, 2 + 9 * $i, 3, 4 + $i, depth: 3, id: 'stick-' . $i), range(0, 4))), Check::Lift, 'loose'];
+        yield 'console: the lead of a lamp in the middle of it' => [new Dressing(Make::spot(width: 60, depth: 14), [self::at(PieceKind::Lantern, 27, 6, 14, hazard: Hazard::Mains), self::at(PieceKind::Vase, 4, 7, 9)]), Check::Cords, 'in sight'];
+        yield 'table: a lead across it' => [$table(self::at(PieceKind::Lantern, 38, 4, 8, depth: 4, hazard: Hazard::Mains)), Check::Cords, 'across the table'];
+        yield 'sofa: the taller cushion in front' => [new Dressing(Make::spot(width: 84, depth: 22, clear: null, ledge: 17, kind: SpotKind::Sofa), [self::at(PieceKind::Cushion, 2, 16, 14, layer: Layer::Back, id: 'a'), self::at(PieceKind::Cushion, 4, 18, 18, layer: Layer::Front, id: 'b')]), Check::Rows, 'taller in front'];
+        yield 'table: all of it at one side' => [new Dressing(Make::spot(width: 84, depth: 42, clear: null, ledge: 30, kind: SpotKind::DiningTable, seenFrom: SeenFrom::BothSides), [self::at(PieceKind::Bowl, 30, 10, 6, layer: Layer::Back, depth: 8), self::at(PieceKind::Vase, 46, 6, 9, layer: Layer::Back, depth: 6)]), Check::BothSides, 'one side has more'];
+        yield 'wall: more than a hook bears' => [new Dressing(self::wall(below: null), [Make::placed(Make::piece('mirror', PieceKind::Mirror, 24, 30, grams: 6000, depth: 1), 36, Layer::Back, 25, 1, 0, Posture::Hangs)]), Check::Hooks, 'heavy'];
+        yield 'hall: a fresh tree by the heat' => [new Dressing(Make::spot(width: 54, depth: 54, clear: 96, hazards: [SpotHazard::Heat], ledge: 0, kind: SpotKind::Tree), [self::at(PieceKind::Tree, 6, 42, 84, depth: 42, material: Material::FreshGreenery)]), Check::Surroundings, 'DriesByHeat'];
+        yield 'mantel with a stove: a garland that hangs down' => [new Dressing(Make::spot(width: 60, depth: 8, clear: 48, hazards: [SpotHazard::Heat]), [new PlacedPiece('swag', Make::piece('swag', PieceKind::Garland, 60, 5, materials: [Material::FauxGreenery]), 1, new Stance(0, Layer::Front, 0, 0, Posture::Drapes, 2))]), Check::Surroundings, 'HangsIntoHeat'];
+        yield 'rail: a swag down to the floor' => [new Dressing(Make::spot(width: 144, depth: 4, clear: null, ledge: 20, kind: SpotKind::StairRail), [new PlacedPiece('swag', Make::piece('swag', PieceKind::Garland, 140, 5), 1, new Stance(0, Layer::Middle, 0, 0, Posture::Drapes, 1))]), Check::Room, 'on the floor'];
         yield 'sideboard: two that draw the eye alike' => [new Dressing(Make::spot(width: 60, depth: 18, kind: SpotKind::Sideboard), [self::at(PieceKind::Vase, 4, 9, 15), self::at(PieceKind::Jug, 47, 9, 15), self::at(PieceKind::Bowl, 26, 6, 3)]), Check::Focal, 'alike in weight'];
     }
 

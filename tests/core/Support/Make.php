@@ -109,6 +109,7 @@ final class Make
         float $ledge = 52,
         SpotKind $kind = SpotKind::Mantel,
         Layout $layout = new Layout(),
+        SeenFrom $seenFrom = SeenFrom::Front,
     ): Spot {
         return new Spot(
             'spot',
@@ -118,7 +119,7 @@ final class Make
             Length::ofInches($depth),
             Length::ofInches($ledge),
             null === $clear ? null : Length::ofInches($clear),
-            SeenFrom::Front,
+            $seenFrom,
             $keepClear,
             Srgb::ofHex('#F6F4EE'),
             $hazards,
