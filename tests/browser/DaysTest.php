@@ -49,6 +49,26 @@ final class DaysTest extends BrowserTestCase
         self::assertNotContains('Hall crock: water', $this->browser->executeScript("return [...document.querySelectorAll('[aria-label=\"Care today\"] label')].map((one) => one.textContent.trim())"));
     }
 
+    public function testWhatWaitsForItsDayIsSaidAndGivenOne(): void
+    {
+        $page = $this->page()->signIn()->drawer('Calendar')->see('[data-testid="calendar"]');
+        $page = $this->page();
+        $page->press('Feasts and traditions …')->type('One on a line: name, colon, when', 'The attic angels: not before 24 Dec')->press('Save');
+        $page->seeText('is no spot, room, kind or piece of this home');
+        $db = new \PDO('sqlite:' . self::server()->database);
+        $swapDay = new \DateTimeImmutable((string) $db->query('SELECT swap_day FROM swap WHERE closed_at IS NULL AND home_id = (SELECT id FROM home WHERE name = \'Ferry House\')')?->fetchColumn());
+        $eve = $swapDay->modify('+4 days');
+        $page->type('One on a line: name, colon, when', "Bells: {$eve->format('j F')}\nTree corner: not before Bells")->press('Save');
+        $page->until(static fn(): bool => 0 === $page->count('[role="dialog"]'), 'it is kept');
+        $page->station('Day sheet')->see('[data-testid="waiting"]');
+        $page->seeText('Tree corner not before')->press('Make')->see('[role="dialog"]');
+        self::assertSame('Tree corner', $page->field('What is done on it')->getAttribute('value'));
+        self::assertSame($eve->format('Y-m-d'), $page->field('Date')->getAttribute('value'));
+        $page->press('Add the day')->seeText('Tree corner,')->press('Work the day out')->see('main input[type="checkbox"]');
+        $page->seeText('Tall fir');
+        self::assertSame(0, $page->count('[data-testid="waiting"]'), 'nothing waits any more');
+    }
+
     public function testWhatBrokeIsSaidAtTheTickAndFoundAgainAtTheHaul(): void
     {
         $page = $this->page()->signIn()->station('Day sheet')->press('Work');

@@ -7,6 +7,7 @@ namespace App\Tests\Browser;
 use App\Tests\Browser\Page\CupboardPages;
 use App\Tests\Browser\Support\BrowserTestCase;
 use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
 
 /** Spots of several forms in Chromium: boards by arrows, a typed place, a remedy and its way back, versions side by side, the table from above. */
 final class RoomsTest extends BrowserTestCase
@@ -26,6 +27,43 @@ final class RoomsTest extends BrowserTestCase
             'it stands where it was typed',
         );
         self::assertStringContainsString('board 2', $this->label('Brass hare'));
+    }
+
+    public function testAGarlandGetsItsDipsByKeyAndIsLaidAlongAgain(): void
+    {
+        $page = $this->spot('Landing rail');
+        $page->see('[data-testid="placed-Long juniper garland"]');
+        self::assertStringContainsString('1 dip, 8 3/4 in deep', $this->label('Long juniper garland'));
+        $this->focus('Long juniper garland');
+        $page->key('d')->until(fn(): bool => str_contains($this->label('Long juniper garland'), '2 dips, 4 1/4 in deep'), 'two hang half as deep');
+        $page->press('Dip −')->until(fn(): bool => str_contains($this->label('Long juniper garland'), '1 dip'), 'one again');
+        $this->focus('Long juniper garland');
+        $page->key('D')->until(fn(): bool => !str_contains($this->label('Long juniper garland'), 'dip'), 'it lies along the rail');
+        self::assertSame([], $this->severeLogEntries());
+    }
+
+    public function testAPieceIsStoodOnABoxAndTakenDown(): void
+    {
+        $page = $this->spot('Sideboard');
+        $page->see('[data-testid="placed-Cone bowl"]');
+        $this->focus('Cone bowl');
+        $select = $page->see('select[aria-label="Stand Cone bowl on something"]');
+        $option = (string) $this->browser->executeScript('return arguments[0].options[1].textContent', [$select]);
+        self::assertMatchesRegularExpression('/^\S.+, .+ in high, /', $option);
+        (new WebDriverSelect($select))->selectByIndex(1);
+        $page->until(fn(): bool => str_contains($this->label('Cone bowl'), 'raised'), 'it stands higher');
+        $riser = explode(',', $option)[0];
+        self::assertSame(1, $page->count("[data-testid=\"placed-{$riser}\"]"), 'what it stands on is drawn');
+        $page->press('Down from ' . $riser)->until(fn(): bool => !str_contains($this->label('Cone bowl'), 'raised') && 0 === $page->count("[data-testid=\"placed-{$riser}\"]"), 'both are as they were');
+    }
+
+    public function testColoursMeantForARoomAreSaidInTheThread(): void
+    {
+        $page = $this->spot('Sofa');
+        $page->press('Soot')->press('The same for all of Parlour')->seeText('Soot is meant for all of Parlour');
+        $page->station('Look')->press('Thread through the rooms', 'tab')->see('[data-testid="owed"]');
+        $page->seeText('Soot is meant for Sofa and not seen there yet');
+        self::assertSame([], $this->severeLogEntries());
     }
 
     public function testARemedyIsTakenWithOneClickAndTakenBackWithOneKey(): void

@@ -43,6 +43,8 @@ const KEYS: readonly { where: string; keys: readonly [string, string][] }[] = [
       ['↑ ↓', 'layer back or front; on boards and trees the board or band, on a wall the height'],
       ['B  F', 'layer back or front on any spot'],
       ['R  Shift R', 'raise or lower by a step'],
+      ['D  Shift D', 'a garland’s dips: one more, one fewer'],
+      ['T', 'turn the next side of a piece to the front'],
       ['+ −', 'one more, one fewer'],
       ['S', 'spread several with even gaps'],
       ['Del', 'take off'],

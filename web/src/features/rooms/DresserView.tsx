@@ -10,6 +10,7 @@ import { BalanceBeam } from './BalanceBeam';
 import { CandidateLedge } from './CandidateLedge';
 import { CoachPanel } from './CoachPanel';
 import { Elevation } from './Elevation';
+import { LeftHole } from './LeftHole';
 import { OtherPieces } from './OtherPieces';
 import { PlacementBar } from './PlacementBar';
 import { SpotCard } from './SpotCard';
@@ -191,6 +192,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
             />
           )}
         </PlacementBar>
+        {placement && !isClosed && <LeftHole placement={placement} spot={spot} />}
         <CandidateLedge dressing={dressing} pieces={byId} onStand={standCandidate} isClosed={isClosed || dresser.isBusy}>
           {!isClosed && (
             <OtherPieces home={house.home.id} swap={current?.swap.id ?? ''} spot={spot.id} pieces={byId} onStand={(piece) => dresser.add(piece)} />

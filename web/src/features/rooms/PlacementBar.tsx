@@ -127,7 +127,7 @@ function PlaceField({ left, onPlaceAt }: { left: number; onPlaceAt: (at: string)
     >
       <label className="mr-1 flex items-center gap-1">
         <span className="note">from left</span>
-        <input className="w-20" value={text} onChange={(event) => setText(event.target.value)} aria-label="From the left" />
+        <input className="w-24" value={text} onChange={(event) => setText(event.target.value)} aria-label="From the left" />
       </label>
     </form>
   );

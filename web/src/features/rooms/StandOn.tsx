@@ -39,6 +39,7 @@ export function StandOn({ home, swap, placement, dressing, pieces, onArrange }: 
   if (!found || found.risers.length === 0) return null;
   return (
     <select
+      className="max-w-[190px]"
       aria-label={`Stand ${name} on something`}
       value=""
       onChange={(event) => {

@@ -4,14 +4,22 @@ import { type Frame, inch } from './frame';
 import type { Stand } from './useDresser';
 
 const SNAP = 0.25;
-/** Within so many inches of the middle or a third, the middle of a piece settles on it. */
+/** Within so many inches of the middle, a third or the middle between its neighbours, the middle of a piece settles on it. */
 const CATCH = 0.75;
 
 export type Drag = { id: string; left: number; foot: number; caught: number | null };
 
+/** The middle of the gap between what is left and what is right of a piece on its board; nothing at the ends. */
+function evenGap(placements: readonly Placement[], one: Placement, centre: number): readonly number[] {
+  const others = placements.filter((other) => other.id !== one.id && other.tier === one.tier && other.layer === one.layer);
+  const before = others.map((other) => inch(other.left + other.width)).filter((right) => right <= centre);
+  const after = others.map((other) => inch(other.left)).filter((left) => left >= centre);
+  return before.length > 0 && after.length > 0 ? [(Math.max(...before) + Math.min(...after)) / 2] : [];
+}
+
 /**
  * Pulls a piece along its spot, on tiers and trees to another board or band, on a panel up and down; it settles on quarters of
- * an inch and on the middle and the thirds.
+ * an inch, on the middle and the thirds, and where the gaps to both its neighbours are even.
  */
 export function usePlacedDrag(
   spot: Spot,
@@ -38,7 +46,10 @@ export function usePlacedDrag(
     const width = inch(one.width);
     const whole = inch(spot.width);
     let left = Math.round((inch(one.left) + across) / SNAP) * SNAP;
-    const caught = [whole / 2, whole / 3, (2 * whole) / 3].find((line) => Math.abs(left + width / 2 - line) < CATCH) ?? null;
+    const caught =
+      [...evenGap(dressing.placements, one, left + width / 2), whole / 2, whole / 3, (2 * whole) / 3].find(
+        (line) => Math.abs(left + width / 2 - line) < CATCH,
+      ) ?? null;
     if (caught !== null) left = caught - width / 2;
     const foot = inch(one.foot) + up;
     const free = spot.form === 'panel' ? Math.max(0, Math.round(foot / SNAP) * SNAP) : null;
