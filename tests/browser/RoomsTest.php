@@ -35,7 +35,7 @@ final class RoomsTest extends BrowserTestCase
         $page->see('[data-testid="placed-Long juniper garland"]');
         self::assertStringContainsString('1 dip, 8 3/4 in deep', $this->label('Long juniper garland'));
         $this->focus('Long juniper garland');
-        $page->key('d')->until(fn(): bool => str_contains($this->label('Long juniper garland'), '2 dips, 4 1/4 in deep'), 'two hang half as deep');
+        $page->key('d')->until(fn(): bool => str_contains($this->label('Long juniper garland'), '2 dips, 4 3/8 in deep'), 'two hang half as deep');
         $page->press('Dip −')->until(fn(): bool => str_contains($this->label('Long juniper garland'), '1 dip'), 'one again');
         $this->focus('Long juniper garland');
         $page->key('D')->until(fn(): bool => !str_contains($this->label('Long juniper garland'), 'dip'), 'it lies along the rail');
