@@ -9,6 +9,7 @@ use App\Entity\Furniture;
 use App\Entity\FurniturePlan;
 use App\Entity\HaulLine;
 use App\Entity\Home;
+use App\Entity\HomeCalendar;
 use App\Entity\Look;
 use App\Entity\Need;
 use App\Entity\Photo;
@@ -21,6 +22,7 @@ use App\Entity\Tote;
 use App\Http\InvalidInput;
 use App\Repository\Catalogue;
 use BrightCupboard\Core\CoreException;
+use BrightCupboard\Core\Surface\Stance;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 
@@ -48,6 +50,28 @@ final readonly class CheckHome
         if (0 < $this->db->fetchOne('SELECT COUNT(*) FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND s.count < 0', [$home->id()])) {
             throw InvalidInput::at('document', 'A place in the document holds less than nothing.');
         }
+        $this->refuseCircles($home);
+        $dips = $this->db->fetchOne('SELECT COUNT(*) FROM placement q JOIN swap s ON s.id = q.swap_id WHERE s.home_id = ? AND q.dips NOT BETWEEN 0 AND ?', [$home->id(), Stance::MOST_DIPS]);
+        if (0 < $dips) {
+            throw InvalidInput::at('document', sprintf('A garland has at most %d dips.', Stance::MOST_DIPS));
+        }
+    }
+
+    /** A swap begins from one before it: followed back, each is met once, or where things are could never be told. */
+    private function refuseCircles(Home $home): void
+    {
+        /** @var list<array{string, string, string|null}> $rows */
+        $rows = $this->db->fetchAllNumeric('SELECT id, name, from_id FROM swap WHERE home_id = ?', [$home->id()]);
+        $from = array_column($rows, 2, 0);
+        foreach ($rows as [$id, $name]) {
+            $seen = [];
+            for ($at = $id; null !== $at; $at = $from[$at] ?? null) {
+                if (isset($seen[$at])) {
+                    throw InvalidInput::at('document', sprintf('%s begins from itself, or from one that begins from it.', $name));
+                }
+                $seen[$at] = true;
+            }
+        }
     }
 
     private function readEverything(Home $home): void
@@ -68,6 +92,7 @@ final readonly class CheckHome
             'Need s JOIN s.swap w WHERE w.home' => static fn(Need $need): mixed => $need->wanted(),
             'Photo s JOIN s.piece w WHERE w.home' => self::photo(...),
             'SpotPhoto s JOIN s.swap w WHERE w.home' => self::photo(...),
+            'HomeCalendar s WHERE s.home' => static fn(HomeCalendar $calendar): mixed => $calendar->feasts(),
             'Floor s JOIN s.room r WHERE r.home' => static fn(Floor $floor): mixed => $floor->floor(),
             'Furniture s JOIN s.room r WHERE r.home' => static fn(Furniture $one): mixed => [$one->furniture(), $one->place()],
             'FurniturePlan s JOIN s.swap w WHERE w.home' => static fn(FurniturePlan $plan): mixed => $plan->place(),
