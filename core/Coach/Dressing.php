@@ -170,7 +170,13 @@ final class Dressing
     public function riserUnder(PlacedPiece $piece): ?PlacedPiece
     {
         foreach (0 === $piece->raise ? [] : $this->placed as $riser) {
-            if ($riser->id !== $piece->id && $riser->top === $piece->raise && $this->isRiser($riser) && $riser->tier === $piece->tier && $riser->overlapsAcross($piece)) {
+            if (
+                $riser->id !== $piece->id
+                && $riser->top === $piece->raise
+                && $this->isRiser($riser)
+                && $riser->tier === $piece->tier
+                && $riser->overlapsAcross($piece)
+            ) {
                 return $riser;
             }
         }
@@ -185,7 +191,10 @@ final class Dressing
             if ($piece->id === $id) {
                 $under = $this->riserUnder($piece);
 
-                return [...(null !== $under && 1 === \count($this->carriedBy($under)) ? [$under] : []), ...($this->isRiser($piece) ? $this->carriedBy($piece) : [])];
+                return [
+                    ...(null !== $under && 1 === \count($this->carriedBy($under)) ? [$under] : []),
+                    ...($this->isRiser($piece) ? $this->carriedBy($piece) : []),
+                ];
             }
         }
 

@@ -40,7 +40,11 @@ final readonly class Surroundings
             $inReach && $piece->hasFlame() => Objection::FlameInReach,
             $spot->has(SpotHazard::Pets) && $has(Hazard::ToxicToPets) => Objection::ToxicToPets,
             $spot->has(SpotHazard::Heat) && $piece->burns() && $piece->hasFlame() => Objection::FlameByHeat,
-            $spot->has(SpotHazard::Heat) && PieceKind::Tree === $piece->kind && \in_array(Material::FreshGreenery, $piece->materials, true) => Objection::DriesByHeat,
+            $spot->has(SpotHazard::Heat) && PieceKind::Tree === $piece->kind && \in_array(
+                Material::FreshGreenery,
+                $piece->materials,
+                true,
+            ) => Objection::DriesByHeat,
             $spot->has(SpotHazard::Weather) && ($piece->isOf(Texture::Textile) || $piece->isOf(Texture::Paper)) => Objection::SpoilsInWeather,
             $spot->has(SpotHazard::Steam) && $piece->isOf(Texture::Paper) => Objection::SpoilsInSteam,
             default => null,
@@ -52,7 +56,10 @@ final readonly class Surroundings
     {
         $posture = $spot->postureOf($piece->kind);
 
-        return null === $posture ? Objection::Posture : $this->sizeObjectionTo(new PlacedPiece('try', $piece, 1, new Stance(0, Layer::Middle, 0, 0, $posture)), $spot);
+        return null === $posture ? Objection::Posture : $this->sizeObjectionTo(
+            new PlacedPiece('try', $piece, 1, new Stance(0, Layer::Middle, 0, 0, $posture)),
+            $spot,
+        );
     }
 
     /** The same for a piece in the posture in which it would be put. */

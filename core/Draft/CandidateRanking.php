@@ -115,7 +115,11 @@ final readonly class CandidateRanking
             [$order[], $ids[]] = [$whole, $offer->piece->id];
             if (\count($best) >= 2 * self::MOST_TRIES) {
                 array_multisort($order, \SORT_DESC, \SORT_NUMERIC, $ids, \SORT_ASC, \SORT_STRING, $best);
-                [$best, $order, $ids] = [\array_slice($best, 0, self::MOST_TRIES), \array_slice($order, 0, self::MOST_TRIES), \array_slice($ids, 0, self::MOST_TRIES)];
+                [$best, $order, $ids] = [
+                    \array_slice($best, 0, self::MOST_TRIES),
+                    \array_slice($order, 0, self::MOST_TRIES),
+                    \array_slice($ids, 0, self::MOST_TRIES),
+                ];
                 $least = $order[self::MOST_TRIES - 1];
             }
         }

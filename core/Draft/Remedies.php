@@ -83,7 +83,11 @@ final readonly class Remedies
         $pieces = $dressing->placed;
         usort(
             $pieces,
-            static fn(PlacedPiece $a, PlacedPiece $b): int => [$about[$b->id] ?? 0, $b->visualWeight(), $a->id] <=> [$about[$a->id] ?? 0, $a->visualWeight(), $b->id],
+            static fn(PlacedPiece $a, PlacedPiece $b): int => [
+                $about[$b->id] ?? 0,
+                $b->visualWeight(),
+                $a->id,
+            ] <=> [$about[$a->id] ?? 0, $a->visualWeight(), $b->id],
         );
 
         return $pieces;
@@ -126,7 +130,11 @@ final readonly class Remedies
     {
         foreach ($pieces as $piece) {
             foreach ($faces[$piece->piece->id] ?? [] as $face) {
-                yield [RemedyAct::Turn, new PlacedPiece($piece->id, $piece->piece->withColours($face->colours), $piece->count, $piece->stance->turnedTo($face->name)), null];
+                yield [
+                    RemedyAct::Turn,
+                    new PlacedPiece($piece->id, $piece->piece->withColours($face->colours), $piece->count, $piece->stance->turnedTo($face->name)),
+                    null,
+                ];
             }
         }
         $standing = array_values(array_filter($pieces, static fn(PlacedPiece $one): bool => $one->isSolid() && 0 === $one->raise && !$dressing->isRiser($one)));
@@ -146,7 +154,9 @@ final readonly class Remedies
 
     private static function inPlaceOf(PlacedPiece $one, PlacedPiece $other): PlacedPiece
     {
-        return $one->put(new Stance((int) round($other->centre - $one->width / 2), $other->layer, 0, $other->tier, $one->posture, $one->stance->dips, $one->stance->face));
+        return $one->put(
+            new Stance((int) round($other->centre - $one->width / 2), $other->layer, 0, $other->tier, $one->posture, $one->stance->dips, $one->stance->face),
+        );
     }
 
     /** @param list<Finding> $after */

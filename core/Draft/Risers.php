@@ -49,7 +49,12 @@ final readonly class Risers
                 continue;
             }
             $left = (int) round($piece->centre - $offer->piece->size->width->tenths() / 2);
-            $riser = new PlacedPiece('new ' . $offer->piece->id, $offer->piece, 1, new Stance($left, $piece->layer, $piece->raise, $piece->tier, Posture::Carries));
+            $riser = new PlacedPiece(
+                'new ' . $offer->piece->id,
+                $offer->piece,
+                1,
+                new Stance($left, $piece->layer, $piece->raise, $piece->tier, Posture::Carries),
+            );
             $raised = $piece->put($piece->stance->raisedTo($riser->top));
             if ($this->fit->isFree($riser, $rest) && $this->fit->isFree($raised, $rest->with($riser))) {
                 $found[] = [$raised, $riser];

@@ -24,7 +24,10 @@ final readonly class FloorPlace
 
     public function box(Furniture $furniture): Box
     {
-        [$wide, $deep] = 0 === $this->turns % 2 ? [$furniture->width->tenths(), $furniture->depth->tenths()] : [$furniture->depth->tenths(), $furniture->width->tenths()];
+        [$wide, $deep] = 0 === $this->turns % 2 ? [
+            $furniture->width->tenths(),
+            $furniture->depth->tenths(),
+        ] : [$furniture->depth->tenths(), $furniture->width->tenths()];
 
         return new Box($this->left->tenths(), $this->top->tenths(), $this->left->tenths() + $wide, $this->top->tenths() + $deep);
     }

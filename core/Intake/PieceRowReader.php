@@ -223,7 +223,15 @@ final class PieceRowReader
                 $this->problems,
                 static fn(RowProblem $one): bool => 'kind' !== $one->field || 'What kind of thing is it?' !== $one->sentence,
             ));
-            [] === $this->problemsAt('kind') ? $this->problems[] = new RowProblem('kind', sprintf('What kind of thing is it? Write a word such as %s, %s or %s.', PieceKind::Vase->value, PieceKind::Wreath->value, PieceKind::Cushion->value)) : null;
+            [] === $this->problemsAt('kind') ? $this->problems[] = new RowProblem(
+                'kind',
+                sprintf(
+                    'What kind of thing is it? Write a word such as %s, %s or %s.',
+                    PieceKind::Vase->value,
+                    PieceKind::Wreath->value,
+                    PieceKind::Cushion->value,
+                ),
+            ) : null;
         }
     }
 

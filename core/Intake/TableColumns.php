@@ -35,7 +35,10 @@ final readonly class TableColumns
     {
         $fields = $units = $ignored = $rest = [];
         $plain = array_map(self::plain(...), $heads);
-        $hasLengthAndWidth = [] !== array_intersect($plain, ['length', 'l']) && [] !== array_intersect(array_map(self::bare(...), $plain), ['width', 'w', 'wide']);
+        $hasLengthAndWidth = [] !== array_intersect($plain, ['length', 'l']) && [] !== array_intersect(
+            array_map(self::bare(...), $plain),
+            ['width', 'w', 'wide'],
+        );
         foreach ($heads as $column => $head) {
             $field = $chosen[$column] ?? self::fieldOf($head, $of);
             if (!isset($chosen[$column]) && $hasLengthAndWidth && 'width' === $field && \in_array(self::bare($plain[$column]), ['width', 'w', 'wide'], true)) {

@@ -55,7 +55,19 @@ final readonly class PaletteReader
             $spread,
             $warmth,
             $hues,
-            [$this->strength($chroma, $spread), $this->temperature(['warm' => $sides['warm'] / $whole, 'cool' => $sides['cool'] / $whole, 'green' => $sides['green'] / $whole, 'violet' => $sides['violet'] / $whole], $hues), $this->variety($hues, $weight)],
+            [
+                $this->strength($chroma, $spread),
+                $this->temperature(
+                    [
+                        'warm' => $sides['warm'] / $whole,
+                        'cool' => $sides['cool'] / $whole,
+                        'green' => $sides['green'] / $whole,
+                        'violet' => $sides['violet'] / $whole,
+                    ],
+                    $hues,
+                ),
+                $this->variety($hues, $weight),
+            ],
         );
     }
 

@@ -61,7 +61,12 @@ final readonly class Thread
         $lonely = [];
         foreach ($room->spots as $spot => $placed) {
             foreach ($this->look->ribbons as $i => $ribbon) {
-                if (RibbonRole::Accent === $ribbon->role && $room->isMeantAt($spot, $i) && \count($placed) >= self::ECHO_FROM_PIECES && 1 === $this->places($i, $placed)) {
+                if (
+                    RibbonRole::Accent === $ribbon->role
+                    && $room->isMeantAt($spot, $i)
+                    && \count($placed) >= self::ECHO_FROM_PIECES
+                    && 1 === $this->places($i, $placed)
+                ) {
                     $lonely[] = ['spot' => $spot, 'ribbon' => $i];
                 }
             }

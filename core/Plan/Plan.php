@@ -255,7 +255,11 @@ final readonly class Plan
                 $step = $plan->place($place->id, $place->pieceId, $spot, $place->count, $place->stance);
             } else {
                 $plan->requireFree($place->pieceId, $place->count, $plan->free($place->pieceId) + $before->count);
-                $step = new PlanChange([], [], [new PlannedPlace($place->id, $before->pieceId, $spot->id, $place->count, $place->stance, $before->version + 1)]);
+                $step = new PlanChange(
+                    [],
+                    [],
+                    [new PlannedPlace($place->id, $before->pieceId, $spot->id, $place->count, $place->stance, $before->version + 1)],
+                );
             }
             [$plan, $change] = [$plan->with($step), $change->and($step)];
         }
@@ -289,13 +293,35 @@ final readonly class Plan
         }
         $choices = array_filter([...$this->choices, ...$change->choices], static fn(?Choice $choice): bool => null !== $choice);
 
-        return new self($this->stock, $this->ownTote, $this->start, $this->spots, $choices, $places, $this->history, $this->closedSwaps, $this->stood, $this->faces);
+        return new self(
+            $this->stock,
+            $this->ownTote,
+            $this->start,
+            $this->spots,
+            $choices,
+            $places,
+            $this->history,
+            $this->closedSwaps,
+            $this->stood,
+            $this->faces,
+        );
     }
 
     /** @param array<string, PlannedPlace> $stood how things were placed when they came to stand where they are, by "piece spot" */
     public function withFormerPlaces(array $stood): self
     {
-        return new self($this->stock, $this->ownTote, $this->start, $this->spots, $this->choices, $this->places, $this->history, $this->closedSwaps, $stood, $this->faces);
+        return new self(
+            $this->stock,
+            $this->ownTote,
+            $this->start,
+            $this->spots,
+            $this->choices,
+            $this->places,
+            $this->history,
+            $this->closedSwaps,
+            $stood,
+            $this->faces,
+        );
     }
 
     /** @return array<string, string> names by id */

@@ -280,7 +280,11 @@ final readonly class StockQuery
             $why = array_values(array_filter(array_map(static fn(int $i): string => $met[$i] ?? '', $asked), static fn(string $one): bool => '' !== $one));
             $at = strpos($card->name, $this->text);
             $found[] = new Found($card->id, $why, array_map(fn(int $i): string => $this->conditions[$i]->asked(), $failed), $card->count);
-            [$ranks[], $names[], $ids[]] = [($card->name === $this->text ? 0 : 1) + (false === $at ? 1000 : $at) + 10_000 * \count($why), $card->name, $card->id];
+            [$ranks[], $names[], $ids[]] = [
+                ($card->name === $this->text ? 0 : 1) + (false === $at ? 1000 : $at) + 10_000 * \count($why),
+                $card->name,
+                $card->id,
+            ];
         }
         array_multisort($ranks, \SORT_ASC, \SORT_NUMERIC, $names, \SORT_ASC, \SORT_STRING, $ids, \SORT_ASC, \SORT_STRING, $found);
 

@@ -88,7 +88,15 @@ enum Sums: string
             self::Cloth => [PieceKind::Runner],
             self::Cushions => [PieceKind::Cushion],
             self::Hanging => [PieceKind::Picture, PieceKind::Mirror, PieceKind::Wreath, PieceKind::Plate],
-            self::Statement => [PieceKind::Tree, PieceKind::Vase, PieceKind::Bunch, PieceKind::Mirror, PieceKind::Lantern, PieceKind::Arrangement, PieceKind::PotPlant],
+            self::Statement => [
+                PieceKind::Tree,
+                PieceKind::Vase,
+                PieceKind::Bunch,
+                PieceKind::Mirror,
+                PieceKind::Lantern,
+                PieceKind::Arrangement,
+                PieceKind::PotPlant,
+            ],
             self::Tree => [PieceKind::Lights, PieceKind::Bauble, PieceKind::Ribbon],
             self::Batteries, self::Sockets, self::Paint, self::Wrap => [],
         };

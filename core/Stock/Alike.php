@@ -31,7 +31,11 @@ final class Alike
         return match (true) {
             $one->name !== $two->name && Cut::wholeName($one->name) === Cut::wholeName($two->name) => null, // cut from one another, not bought twice
             mb_strtolower(trim($one->name)) === mb_strtolower(trim($two->name)) => 'the same name',
-            $one->kind === $two->kind && $one->finish === $two->finish && $this->sharesMaterial($one, $two) && $this->isSameSize($one, $two) && $this->isSameColour($one, $two) => 'the same kind, size and colour',
+            $one->kind === $two->kind
+                && $one->finish === $two->finish
+                && $this->sharesMaterial($one, $two)
+                && $this->isSameSize($one, $two)
+                && $this->isSameColour($one, $two) => 'the same kind, size and colour',
             default => null,
         };
     }

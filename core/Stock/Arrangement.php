@@ -32,7 +32,10 @@ final readonly class Arrangement
         }
         usort(
             $parts,
-            static fn(PartUnits $a, PartUnits $b): int => [$b->units * $b->piece->faceArea(), $a->piece->id] <=> [$a->units * $a->piece->faceArea(), $b->piece->id],
+            static fn(PartUnits $a, PartUnits $b): int => [
+                $b->units * $b->piece->faceArea(),
+                $a->piece->id,
+            ] <=> [$a->units * $a->piece->faceArea(), $b->piece->id],
         );
         $this->parts = [] === $parts ? throw new \LogicException('Two units are of some piece.') : $parts;
     }

@@ -19,7 +19,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class KeepCalendar
 {
-    public function __construct(private EntityManagerInterface $entities, private Calendars $calendars, private ReadCalendar $read, private Journal $journal, private KnownThings $things) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Calendars $calendars,
+        private ReadCalendar $read,
+        private Journal $journal,
+        private KnownThings $things,
+    ) {}
 
     #[Route('/api/homes/{home}/calendar', methods: ['PUT'])]
     public function __invoke(Home $home, #[Body] CalendarInput $input): CalendarAnswer

@@ -125,7 +125,10 @@ final class BenchCommand extends Command
             'Stock answer to a look change' => fn(): object => ($this->answer)($swap(), $look($swap())),
             'Table view, all rows' => fn(): object => ($this->table)($swap()),
             'A window of 1,000 pieces' => fn(): object => ($this->pieces)($swap()->home(), 0, 1000),
-            'A spot with coach and candidates' => fn(): object => ($this->dressing)($swap(), $this->entities->find(Spot::class, $spotId) ?? throw new \LogicException('The spot is there.')),
+            'A spot with coach and candidates' => fn(): object => ($this->dressing)(
+                $swap(),
+                $this->entities->find(Spot::class, $spotId) ?? throw new \LogicException('The spot is there.')
+            ),
             'Day sheet, worked out anew' => fn(): object => ($this->day)($swap(), null, new BuildDayInput(2)),
             'A tick, or one taken back (bar: 40)' => function () use ($swapId, &$ticks): object {
                 return $this->tick($swapId, ++$ticks);
@@ -139,7 +142,11 @@ final class BenchCommand extends Command
             'The calendar of a year (bar: 100)' => fn(): object => ($this->calendar)($swap()->home(), 2026),
             'Search: brass under 10 in' => fn(): object => ($this->search)($swap()->home(), 'brass under 10 in'),
             'Search: sage cushion attic' => fn(): object => ($this->search)($swap()->home(), 'sage cushion attic'),
-            'Garland for a run of 30 ft (bar: 30)' => fn(): object => ($this->reckon)($swap()->home(), Sums::Garland, new SumInput([new SumValueInput('run', '30 ft')], $swapId, $spotId)),
+            'Garland for a run of 30 ft (bar: 30)' => fn(): object => ($this->reckon)(
+                $swap()->home(),
+                Sums::Garland,
+                new SumInput([new SumValueInput('run', '30 ft')], $swapId, $spotId)
+            ),
             'Ribbon, 60 cuts over 20 part rolls (bar: 300)' => function () use (&$plans): object {
                 return $this->cuttingPlan(++$plans);
             },
@@ -150,7 +157,10 @@ final class BenchCommand extends Command
     /** The first task of the sheet, done and taken back in turn. */
     private function tick(string $swapId, int $turn): TickAnswer
     {
-        $task = $this->entities->getRepository(SheetTask::class)->findOneBy(['swap' => $swapId], ['ordinal' => 'ASC']) ?? throw new \LogicException('The day was worked out before.');
+        $task = $this->entities->getRepository(SheetTask::class)->findOneBy(
+            ['swap' => $swapId],
+            ['ordinal' => 'ASC'],
+        ) ?? throw new \LogicException('The day was worked out before.');
 
         return ($this->tick)($task, new TickInput(1 === $turn % 2, 'bench' . $turn), new Person('bench@long-barn.example', 'Bench'));
     }

@@ -44,7 +44,9 @@ final readonly class CorrectCount
 
     private function refuseBelowPlanned(Piece $piece, int $count): void
     {
-        $bySwap = $this->entities->createQuery('SELECT SUM(p.count) FROM App\Entity\Placement p JOIN p.swap s WHERE p.piece = :piece AND s.closedAt IS NULL GROUP BY s.id')
+        $bySwap = $this->entities->createQuery(
+            'SELECT SUM(p.count) FROM App\Entity\Placement p JOIN p.swap s WHERE p.piece = :piece AND s.closedAt IS NULL GROUP BY s.id',
+        )
             ->setParameter('piece', $piece)->getSingleColumnResult();
         $planned = max([0, ...array_map(intval(...), $bySwap)]);
         if ($planned > $count) {

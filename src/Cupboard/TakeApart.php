@@ -76,7 +76,10 @@ final readonly class TakeApart
             fn(Part $part): Money => ($this->entities->find(Piece::class, $part->pieceId ?? '')?->record()->costEach ?? Money::zero())->times($part->count),
             array_diff_key($parts, $new),
         ));
-        $prices = Money::ofMinor(max(0, $record->costEach->minus($known)->minor))->each(array_values(array_map(static fn(Part $part): int => $part->count, $new)));
+        $prices = Money::ofMinor(max(
+            0,
+            $record->costEach->minus($known)->minor,
+        ))->each(array_values(array_map(static fn(Part $part): int => $part->count, $new)));
         $units = 1 + array_sum(array_diff_key($this->standing->ofPiece($piece)->of($piece->id()), [PlaceKind::Parted->value => 0]));
         foreach (array_keys($new) as $at => $i) {
             $parts[$i] = $parts[$i]->asPiece($this->make($piece, $parts[$i], $units, $prices[$at], $by)->id());

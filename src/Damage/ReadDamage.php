@@ -36,7 +36,9 @@ final readonly class ReadDamage
     public function ofHome(Home $home): array
     {
         /** @var list<FoundDamage> $damages */
-        $damages = $this->entities->createQuery('SELECT f, p, s FROM App\Entity\FoundDamage f JOIN f.piece p JOIN f.swap s WHERE p.home = :home ORDER BY f.id')->setParameter('home', $home)->getResult();
+        $damages = $this->entities->createQuery(
+            'SELECT f, p, s FROM App\Entity\FoundDamage f JOIN f.piece p JOIN f.swap s WHERE p.home = :home ORDER BY f.id',
+        )->setParameter('home', $home)->getResult();
 
         return $damages;
     }

@@ -99,7 +99,12 @@ final readonly class DayPlan
     {
         $waits = $this->days->waits($swap)->fingerprint();
         $spots = array_map(
-            static fn(WorkDay $day): array => [$day->id(), $day->spots(), ...($day->movesFurniture() ? ['furniture'] : []), ...('' === $waits ? [] : [$day->date()->format('Y-m-d')])],
+            static fn(WorkDay $day): array => [
+                $day->id(),
+                $day->spots(),
+                ...($day->movesFurniture() ? ['furniture'] : []),
+                ...('' === $waits ? [] : [$day->date()->format('Y-m-d')]),
+            ],
             $this->days->beside($swap),
         );
 

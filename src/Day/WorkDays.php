@@ -42,7 +42,10 @@ final readonly class WorkDays
     /** What the traditions of the home hold back in a swap. */
     public function waits(Swap $swap): Waits
     {
-        return $this->traditions->waits($swap->home(), min([$swap->swapDay(), ...array_map(static fn(WorkDay $day): \DateTimeImmutable => $day->date(), $this->beside($swap))]));
+        return $this->traditions->waits(
+            $swap->home(),
+            min([$swap->swapDay(), ...array_map(static fn(WorkDay $day): \DateTimeImmutable => $day->date(), $this->beside($swap))]),
+        );
     }
 
     /** @return array{DayShare, array<string, int>} how the plan is shared among the days, and the turn of each by its id, of the swap day by the empty one */

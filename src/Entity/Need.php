@@ -49,7 +49,11 @@ class Need implements OfSwap, Removable
     ) {
         $this->identify();
         [$this->kind, $this->texture, $this->count, $this->colour] = [$wanted->kind, $wanted->texture, $wanted->count, $wanted->colour?->hex()];
-        [$this->leastHeight, $this->mostHeight, $this->mostWidth] = [$wanted->leastHeight?->tenths(), $wanted->mostHeight?->tenths(), $wanted->mostWidth?->tenths()];
+        [$this->leastHeight, $this->mostHeight, $this->mostWidth] = [
+            $wanted->leastHeight?->tenths(),
+            $wanted->mostHeight?->tenths(),
+            $wanted->mostWidth?->tenths(),
+        ];
     }
 
     public function wanted(): Wanted

@@ -88,7 +88,13 @@ class SheetTask implements OfSwap
         $effort = $task->effort;
         [$this->minutes, $this->hands, $this->climbs, $this->lifts] = [$effort->minutes, $effort->hands, $effort->climbs, $effort->lifts];
         [$this->laid, $this->byRule] = [$effort->laid, $effort->byRule];
-        [$this->steps, $this->cautions, $this->after, $this->opensTote, $this->spotId] = [$task->steps, $task->cautions, $task->after, $task->opensTote, $task->spot];
+        [$this->steps, $this->cautions, $this->after, $this->opensTote, $this->spotId] = [
+            $task->steps,
+            $task->cautions,
+            $task->after,
+            $task->opensTote,
+            $task->spot,
+        ];
     }
 
     /** @param list<Move> $moves */

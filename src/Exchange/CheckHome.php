@@ -51,7 +51,10 @@ final readonly class CheckHome
             throw InvalidInput::at('document', 'A place in the document holds less than nothing.');
         }
         $this->refuseCircles($home);
-        $dips = $this->db->fetchOne('SELECT COUNT(*) FROM placement q JOIN swap s ON s.id = q.swap_id WHERE s.home_id = ? AND q.dips NOT BETWEEN 0 AND ?', [$home->id(), Stance::MOST_DIPS]);
+        $dips = $this->db->fetchOne(
+            'SELECT COUNT(*) FROM placement q JOIN swap s ON s.id = q.swap_id WHERE s.home_id = ? AND q.dips NOT BETWEEN 0 AND ?',
+            [$home->id(), Stance::MOST_DIPS],
+        );
         if (0 < $dips) {
             throw InvalidInput::at('document', sprintf('A garland has at most %d dips.', Stance::MOST_DIPS));
         }

@@ -69,7 +69,9 @@ final readonly class PieceTable
             $makeup->set->name ?? '',
             null === $makeup->set ? '' : (string) $makeup->set->of,
             self::json(StoredMakeup::faces($makeup)),
-            self::json(array_map(static fn(array $part): array => array_diff_key($part, ['piece' => 0]), StoredMakeup::parts($makeup))), // which piece it is says nothing in another home
+            self::json(
+                array_map(static fn(array $part): array => array_diff_key($part, ['piece' => 0]), StoredMakeup::parts($makeup)),
+            ), // which piece it is says nothing in another home
             implode(', ', array_map(static fn(Assumed $assumed): string => $assumed->value, $record->assumed)),
         ];
     }

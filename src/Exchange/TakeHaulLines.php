@@ -58,7 +58,14 @@ final readonly class TakeHaulLines
 
                 return [
                     'id' => $kept->id,
-                    'detail' => sprintf('%s %d (%s), %s%s', $kept->way->value, $kept->needed, $kept->kind->value, $home->currency(), number_format($kept->total / 100, 2)),
+                    'detail' => sprintf(
+                        '%s %d (%s), %s%s',
+                        $kept->way->value,
+                        $kept->needed,
+                        $kept->kind->value,
+                        $home->currency(),
+                        number_format($kept->total / 100, 2),
+                    ),
                 ];
             },
         );
@@ -73,7 +80,12 @@ final readonly class TakeHaulLines
         [$width, $height] = [trim($cells['width'] ?? ''), trim($cells['height'] ?? '')];
         $isMeasured = '' !== $width && '' !== $height;
         $said = array_filter(
-            ['' === $kind ? $name : $kind, $cells['size'] ?? '', $isMeasured ? '' : self::sided($width, 'wide'), $isMeasured ? '' : self::sided($height, 'high')],
+            [
+                '' === $kind ? $name : $kind,
+                $cells['size'] ?? '',
+                $isMeasured ? '' : self::sided($width, 'wide'),
+                $isMeasured ? '' : self::sided($height, 'high'),
+            ],
             static fn(string $cell): bool => '' !== $cell,
         );
         $line = new IntakeLine($home->unit(), $home->currency(), [], $this->names);

@@ -48,7 +48,14 @@ final readonly class TakeTotes
 
                 return [
                     'id' => $kept->id,
-                    'detail' => implode(', ', [$kept->place, sprintf('%s × %s × %s', $tote->width, $tote->depth, $tote->height), ...array_map(static fn(Condition $one): string => $one->value, $kept->conditions)]),
+                    'detail' => implode(
+                        ', ',
+                        [
+                            $kept->place,
+                            sprintf('%s × %s × %s', $tote->width, $tote->depth, $tote->height),
+                            ...array_map(static fn(Condition $one): string => $one->value, $kept->conditions),
+                        ],
+                    ),
                 ];
             },
         );

@@ -39,7 +39,11 @@ final readonly class BuyTotes
         $lengths = $swap->home()->lengths();
         $inside = implode(' x ', array_map($lengths->write(...), [$tote->inside->width, $tote->inside->depth, $tote->inside->height]));
         $line = new HaulLine($swap);
-        $line->describe('Tote, ' . $inside . ' inside', HaulWay::Buy, new HaulThing(PieceKind::Box, $tote->inside->width, $tote->inside->height, Srgb::ofHex(self::COLOUR)));
+        $line->describe(
+            'Tote, ' . $inside . ' inside',
+            HaulWay::Buy,
+            new HaulThing(PieceKind::Box, $tote->inside->width, $tote->inside->height, Srgb::ofHex(self::COLOUR)),
+        );
         $line->isTote($tote->inside->depth);
         $line->priced(Money::zero(), Offer::none(), 1, $tote->count, Tender::Purse);
         $this->entities->persist($line);

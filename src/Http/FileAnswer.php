@@ -18,7 +18,11 @@ final class FileAnswer extends Response
         parent::__construct($content, headers: [
             'Content-Type' => $type,
             'Cache-Control' => 'no-store',
-            'Content-Disposition' => HeaderUtils::makeDisposition($disposition, '' === $plain ? 'file' : $plain, '' === $ascii || str_starts_with($ascii, '.') ? 'file' . $ascii : $ascii),
+            'Content-Disposition' => HeaderUtils::makeDisposition(
+                $disposition,
+                '' === $plain ? 'file' : $plain,
+                '' === $ascii || str_starts_with($ascii, '.') ? 'file' . $ascii : $ascii,
+            ),
         ]);
     }
 

@@ -103,7 +103,10 @@ final readonly class PutBack
         } else {
             $set = implode(
                 ', ',
-                [...array_map(static fn(string $column): string => $quote($column) . ' = ?', array_keys($row->after)), ...($isVersioned ? ['version = version + 1'] : [])],
+                [
+                    ...array_map(static fn(string $column): string => $quote($column) . ' = ?', array_keys($row->after)),
+                    ...($isVersioned ? ['version = version + 1'] : []),
+                ],
             );
             $this->db->executeStatement("UPDATE {$table} SET {$set} WHERE {$where}", [...array_values($row->after), ...array_values($row->key)]);
         }

@@ -73,7 +73,10 @@ final readonly class Rows
         foreach (array_chunk($rows, self::MOST_AT_ONCE) as $some) {
             $set = implode(
                 ', ',
-                [...array_map(fn(string $column): string => $this->db->quoteSingleIdentifier($column) . ' = ?', array_keys($to)), ...($isVersioned ? ['version = version + 1'] : [])],
+                [
+                    ...array_map(fn(string $column): string => $this->db->quoteSingleIdentifier($column) . ' = ?', array_keys($to)),
+                    ...($isVersioned ? ['version = version + 1'] : []),
+                ],
             );
             $one = '(' . implode(
                 ' AND ',

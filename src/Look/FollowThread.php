@@ -44,7 +44,10 @@ final readonly class FollowThread
         return new ThreadAnswer((new RibbonShares($state->look, $state->meter))->of($everything), array_map(fn(RoomThread $room): RoomThreadAnswer => new RoomThreadAnswer(
             $room->room,
             $room->shares,
-            array_map(static fn(int $ribbon): MissingRibbonAnswer => new MissingRibbonAnswer($ribbon, \array_slice($menders[$ribbon] ?? [], 0, self::MENDERS)), $room->missing),
+            array_map(
+                static fn(int $ribbon): MissingRibbonAnswer => new MissingRibbonAnswer($ribbon, \array_slice($menders[$ribbon] ?? [], 0, self::MENDERS)),
+                $room->missing,
+            ),
             array_map(static fn(array $one): LonelyAccentAnswer => new LonelyAccentAnswer($one['spot'], $one['ribbon']), $room->lonely),
             $room->isBare,
             array_map(fn(array $one): OwedRibbonAnswer => new OwedRibbonAnswer(
@@ -74,7 +77,11 @@ final readonly class FollowThread
             $meant[$spot->room()->id()][$spot->id()] = array_values(array_intersect_key($ribbons, array_flip($spot->taste()->ribbons)));
         }
 
-        return array_map(static fn(string $room, array $spots): RoomDressed => new RoomDressed($room, $spots, array_filter($meant[$room] ?? [])), array_keys($rooms), array_values($rooms));
+        return array_map(
+            static fn(string $room, array $spots): RoomDressed => new RoomDressed($room, $spots, array_filter($meant[$room] ?? [])),
+            array_keys($rooms),
+            array_values($rooms),
+        );
     }
 
     /** @return array<int, list<string>> ribbon => ids of free pieces in the look that carry it, best first */

@@ -29,7 +29,11 @@ final readonly class KeepSpotPhoto
     #[Route('/api/homes/{home}/swaps/{swap}/spots/{spot}/photos/{moment}', methods: ['POST'])]
     public function __invoke(Swap $swap, Spot $spot, PhotoMoment $moment, #[Upload('photo')] PhotoFile $photo, #[CurrentUser] Person $by): SpotPhotoAnswer
     {
-        $kept = $this->entities->getRepository(SpotPhoto::class)->findOneBy(['swap' => $swap, 'spot' => $spot, 'moment' => $moment]) ?? new SpotPhoto($swap, $spot, $moment);
+        $kept = $this->entities->getRepository(SpotPhoto::class)->findOneBy([
+            'swap' => $swap,
+            'spot' => $spot,
+            'moment' => $moment,
+        ]) ?? new SpotPhoto($swap, $spot, $moment);
         $kept->keep($photo->jpeg(), $this->clock->now(), $by->name());
         $this->entities->persist($kept);
         $this->journal->say(sprintf(

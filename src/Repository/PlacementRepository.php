@@ -40,12 +40,16 @@ final readonly class PlacementRepository
     /** How many places open swaps have planned at a spot. */
     public function openAtSpot(Spot $spot): int
     {
-        return (int) $this->entities->createQuery('SELECT COUNT(p.id) FROM App\Entity\Placement p JOIN p.swap s WHERE p.spot = :spot AND s.closedAt IS NULL')->setParameter('spot', $spot)->getSingleScalarResult();
+        return (int) $this->entities->createQuery(
+            'SELECT COUNT(p.id) FROM App\Entity\Placement p JOIN p.swap s WHERE p.spot = :spot AND s.closedAt IS NULL',
+        )->setParameter('spot', $spot)->getSingleScalarResult();
     }
 
     /** How many places open swaps have planned for a piece. */
     public function openOfPiece(Piece $piece): int
     {
-        return (int) $this->entities->createQuery('SELECT COUNT(p.id) FROM App\Entity\Placement p JOIN p.swap s WHERE p.piece = :piece AND s.closedAt IS NULL')->setParameter('piece', $piece)->getSingleScalarResult();
+        return (int) $this->entities->createQuery(
+            'SELECT COUNT(p.id) FROM App\Entity\Placement p JOIN p.swap s WHERE p.piece = :piece AND s.closedAt IS NULL',
+        )->setParameter('piece', $piece)->getSingleScalarResult();
     }
 }

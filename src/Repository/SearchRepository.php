@@ -60,7 +60,24 @@ final class SearchRepository
                 ? ''
                 : mb_strtolower("{$origin} {$care} {$set} ")) . ('[]' === $assumed ? '' : self::ASSUMED[$assumed] ?? '') . ($at[$id] ?? '');
             $long = null === $run ? $this->length($kind, $width) : $run;
-            yield new SearchCard($id, mb_strtolower($name), $text, $query->asksForColour ? $this->colours[$colours] ??= $this->colours($colours) : [], $width, $depth, $height, ($history[$id] ?? null)?->seasonsIdle, $kinds[$id] ?? [], $cost, $worth, $grams, $count, $kind, $long, $came ?? '');
+            yield new SearchCard(
+                $id,
+                mb_strtolower($name),
+                $text,
+                $query->asksForColour ? $this->colours[$colours] ??= $this->colours($colours) : [],
+                $width,
+                $depth,
+                $height,
+                ($history[$id] ?? null)?->seasonsIdle,
+                $kinds[$id] ?? [],
+                $cost,
+                $worth,
+                $grams,
+                $count,
+                $kind,
+                $long,
+                $came ?? '',
+            );
         }
     }
 

@@ -67,6 +67,8 @@ final readonly class ArrangeSpot
     {
         $known = $state->plan->places[$id] ?? null;
 
-        return $known?->spotId === $spot->id() ? $known : throw new Conflict('One of these pieces does not stand here any more. Look again at what stands here now.');
+        return $known?->spotId === $spot->id()
+            ? $known
+            : throw new Conflict('One of these pieces does not stand here any more. Look again at what stands here now.');
     }
 }

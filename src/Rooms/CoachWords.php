@@ -191,7 +191,11 @@ final readonly class CoachWords
             'use.mirror covered' => sprintf('Only %s %% of %s is left to look into: draw what stands before it to a side.', $value('percent'), $one),
             'use.cords in sight' => sprintf('The lead of %s is seen: stand it at an end or behind something taller.', $one),
             'use.cords across the table' => sprintf('The lead of %s runs where people sit: use batteries, and nobody trips.', $one),
-            'hang.load heavy' => sprintf('%s weighs %s: two fixings in the wall itself, each rated for three times its weight.', $one, $this->weight(\is_int($fault->values['grams'] ?? null) ? $fault->values['grams'] : 0)),
+            'hang.load heavy' => sprintf(
+                '%s weighs %s: two fixings in the wall itself, each rated for three times its weight.',
+                $one,
+                $this->weight(\is_int($fault->values['grams'] ?? null) ? $fault->values['grams'] : 0),
+            ),
             'balance.across one side has more' => sprintf('The %s has more: who sits on the other side sees its back.', $value('side')),
             'heights.rows taller in front' => sprintf('%s hides %s: the lower one goes in front.', $one, $two),
             'hang.height too low' => sprintf('Hang it %s higher.', $value('by')),

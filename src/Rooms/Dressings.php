@@ -90,7 +90,9 @@ final readonly class Dressings
     private function lastYear(Swap $swap, Spot $spot): array
     {
         /** @var list<array{name: string, text: string}> $notes */
-        $notes = $this->entities->createQuery('SELECT s.name, n.text FROM App\Entity\Note n JOIN n.swap s WHERE n.spot = :spot AND n.removedAt IS NULL AND s <> :swap ORDER BY n.at DESC, n.id DESC')
+        $notes = $this->entities->createQuery(
+            'SELECT s.name, n.text FROM App\Entity\Note n JOIN n.swap s WHERE n.spot = :spot AND n.removedAt IS NULL AND s <> :swap ORDER BY n.at DESC, n.id DESC',
+        )
             ->setParameter('spot', $spot)->setParameter('swap', $swap)->setMaxResults(3)->getArrayResult();
 
         return array_map(static fn(array $note): string => sprintf('%s: %s', $note['name'], $note['text']), $notes);

@@ -19,7 +19,9 @@ final readonly class WatchTable
     /** @return list<Guard> */
     public function __invoke(SwapState $state): array
     {
-        $packed = $this->entities->createQuery('SELECT COUNT(t.id) FROM App\Entity\SheetTask t WHERE t.swap = :swap AND t.phase = :phase AND t.doneAt IS NOT NULL')->setParameter('swap', $state->swap)->setParameter('phase', Phase::PackAway)->getSingleScalarResult();
+        $packed = $this->entities->createQuery(
+            'SELECT COUNT(t.id) FROM App\Entity\SheetTask t WHERE t.swap = :swap AND t.phase = :phase AND t.doneAt IS NOT NULL',
+        )->setParameter('swap', $state->swap)->setParameter('phase', Phase::PackAway)->getSingleScalarResult();
 
         return (new TableGuards())->watch($state->plan->fates(), $this->catalogue->sets($state->swap->home()), $state->plan->spotNames(), $packed > 0);
     }

@@ -154,13 +154,29 @@ final class AccessTest extends AppTestCase
 
         return strtr(
             $path,
-            ['{home}' => $home, '{swap}' => $swap, '{spot}' => $this->id('spot', 'Sofa'), '{piece}' => $this->id('piece', 'Heron'), '{room}' => $this->id('room', 'Hall'), '{tote}' => $this->id('tote', 'A1'), '{look}' => $this->id('look', 'First Green'), '{line}' => $this->id('haul_line', 'Rail clips'), '{need}' => $this->first('need'), '{note}' => $this->first('note'), '{placement}' => $this->first('placement'), '{table}' => '01ARZ3NDEKTSV4RRFFQ69G5FAV', '{task}' => '01ARZ3NDEKTSV4RRFFQ69G5FAV'],
+            [
+                '{home}' => $home,
+                '{swap}' => $swap,
+                '{spot}' => $this->id('spot', 'Sofa'),
+                '{piece}' => $this->id('piece', 'Heron'),
+                '{room}' => $this->id('room', 'Hall'),
+                '{tote}' => $this->id('tote', 'A1'),
+                '{look}' => $this->id('look', 'First Green'),
+                '{line}' => $this->id('haul_line', 'Rail clips'),
+                '{need}' => $this->first('need'),
+                '{note}' => $this->first('note'),
+                '{placement}' => $this->first('placement'),
+                '{table}' => '01ARZ3NDEKTSV4RRFFQ69G5FAV',
+                '{task}' => '01ARZ3NDEKTSV4RRFFQ69G5FAV',
+            ],
         );
     }
 
     private function first(string $table): string
     {
-        $id = $this->db()->fetchOne("SELECT t.id FROM {$table} t JOIN swap s ON s.id = t.swap_id JOIN home h ON h.id = s.home_id WHERE h.name = 'Ferry House' ORDER BY t.id");
+        $id = $this->db()->fetchOne(
+            "SELECT t.id FROM {$table} t JOIN swap s ON s.id = t.swap_id JOIN home h ON h.id = s.home_id WHERE h.name = 'Ferry House' ORDER BY t.id",
+        );
 
         return \is_string($id) ? $id : '';
     }

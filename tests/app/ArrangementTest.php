@@ -23,7 +23,10 @@ final class ArrangementTest extends AppTestCase
         $worth = $this->worth();
         $proposed = $this->together(keep: false);
         self::assertNull($proposed['piece']);
-        self::assertSame([['name' => 'Juniper bunch', 'units' => 1, 'from' => 'tote A1'], ['name' => 'Juniper urn', 'units' => 1, 'from' => 'tote C4']], $proposed['sources']);
+        self::assertSame(
+            [['name' => 'Juniper bunch', 'units' => 1, 'from' => 'tote A1'], ['name' => 'Juniper urn', 'units' => 1, 'from' => 'tote C4']],
+            $proposed['sources'],
+        );
         $made = $this->together()['piece'];
 
         self::assertSame(['Hall urn', 'put together', ['winter']], [$made['name'], $made['origin'], $made['seasons']]);
@@ -36,8 +39,15 @@ final class ArrangementTest extends AppTestCase
         $look = $this->call('GET', $this->home() . '/house')['looks'];
         $current = array_column($look, null, 'id')[(string) $this->db()->fetchOne('SELECT look_id FROM swap WHERE id = ?', [basename($this->swap())])];
         $answer = $this->call('POST', $this->swap() . '/look-answer', ['version' => null] + array_diff_key($current, ['id' => 0]));
-        self::assertSame([119, 119, $stations['inLook']], [$stations['pieces'], \count($answer['answers']), $answer['in']], 'two are one now, at every station');
-        self::assertSame('put together as Hall urn', $this->call('GET', $this->home() . '/pieces/' . $this->id('piece', 'Juniper urn') . '/movements')['movements'][0]['cause']);
+        self::assertSame(
+            [119, 119, $stations['inLook']],
+            [$stations['pieces'], \count($answer['answers']), $answer['in']],
+            'two are one now, at every station',
+        );
+        self::assertSame(
+            'put together as Hall urn',
+            $this->call('GET', $this->home() . '/pieces/' . $this->id('piece', 'Juniper urn') . '/movements')['movements'][0]['cause'],
+        );
     }
 
     public function testUndoneEachPartIsBackWhereItWas(): void
@@ -91,7 +101,10 @@ final class ArrangementTest extends AppTestCase
         $this->db()->executeStatement('UPDATE piece SET count = 2 WHERE id = ?', [$id]);
         $this->db()->executeStatement('UPDATE standing SET count = 2 WHERE piece_id = ? AND place = ?', [$id, $place]);
         [, , $stems] = $this->apart($id, $place)['pieces'];
-        self::assertSame([10, [[$place, 5], ["within:{$id}", 5]]], [$stems['count'], array_map(static fn(array $at): array => [$at['place'], $at['count']], $stems['places'])]);
+        self::assertSame(
+            [10, [[$place, 5], ["within:{$id}", 5]]],
+            [$stems['count'], array_map(static fn(array $at): array => [$at['place'], $at['count']], $stems['places'])],
+        );
         [, $urn, $stems] = $this->apart($id, $place)['pieces'];
 
         self::assertSame([2, 10], [$urn['places'][0]['count'], $stems['places'][0]['count']]);
@@ -193,7 +206,13 @@ final class ArrangementTest extends AppTestCase
         );
 
         self::assertSame(['Hall urn', 'Hall urn'], array_column($parts, 'name'));
-        self::assertSame(1, (int) $this->db()->fetchOne("SELECT COUNT(*) FROM piece WHERE home_id = ? AND name = 'Hall urn' AND parts LIKE '%' || (SELECT id FROM piece WHERE home_id = ? AND name = 'Juniper urn') || '%'", [$home['id'], $home['id']]));
+        self::assertSame(
+            1,
+            (int) $this->db()->fetchOne(
+                "SELECT COUNT(*) FROM piece WHERE home_id = ? AND name = 'Hall urn' AND parts LIKE '%' || (SELECT id FROM piece WHERE home_id = ? AND name = 'Juniper urn') || '%'",
+                [$home['id'], $home['id']],
+            ),
+        );
     }
 
     #[TestWith([21])]
@@ -204,7 +223,9 @@ final class ArrangementTest extends AppTestCase
         $things = $this->things();
         $done = 0;
         for ($i = 0; $i < 40; ++$i) {
-            $pieces = $this->db()->fetchAllAssociative("SELECT p.id, p.name, p.origin = 'put together' AS is_made, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE s.count > 0 AND p.removed_at IS NULL AND h.name = 'Ferry House' AND (p.parts = '[]' OR p.origin = 'put together') ORDER BY p.id, s.place");
+            $pieces = $this->db()->fetchAllAssociative(
+                "SELECT p.id, p.name, p.origin = 'put together' AS is_made, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE s.count > 0 AND p.removed_at IS NULL AND h.name = 'Ferry House' AND (p.parts = '[]' OR p.origin = 'put together') ORDER BY p.id, s.place",
+            );
             $any = static fn(): array => $pieces[$random->getInt(0, \count($pieces) - 1)];
             [$one, $made] = [$any(), array_values(array_filter($pieces, static fn(array $piece): bool => 1 === (int) $piece['is_made']))];
             $act = [] === $made ? 0 : $random->getInt(0, 3);
@@ -217,7 +238,13 @@ final class ArrangementTest extends AppTestCase
             };
             self::assertLessThan(500, $this->code(), $this->text());
             $done += $this->code() < 300 ? 1 : 0;
-            self::assertSame([], $this->db()->fetchAllAssociative('SELECT p.name, p.count, SUM(s.count) AS units FROM standing s JOIN piece p ON p.id = s.piece_id GROUP BY s.piece_id HAVING units <> p.count'), "seed {$seed}, act {$i}");
+            self::assertSame(
+                [],
+                $this->db()->fetchAllAssociative(
+                    'SELECT p.name, p.count, SUM(s.count) AS units FROM standing s JOIN piece p ON p.id = s.piece_id GROUP BY s.piece_id HAVING units <> p.count',
+                ),
+                "seed {$seed}, act {$i}",
+            );
             self::assertSame($things, $this->things(), "seed {$seed}, act {$i}: a thing was made or lost");
         }
         self::assertGreaterThan(10, $done, 'most acts were refused: this proves little');
@@ -279,7 +306,9 @@ final class ArrangementTest extends AppTestCase
     {
         return array_map(
             intval(...),
-            $this->db()->fetchAllKeyValue("SELECT p.id, SUM(s.count) FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.parts = '[]' AND s.place <> 'parted' GROUP BY p.id HAVING SUM(s.count) > 0 ORDER BY p.id"),
+            $this->db()->fetchAllKeyValue(
+                "SELECT p.id, SUM(s.count) FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.parts = '[]' AND s.place <> 'parted' GROUP BY p.id HAVING SUM(s.count) > 0 ORDER BY p.id",
+            ),
         );
     }
 }

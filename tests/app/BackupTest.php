@@ -63,12 +63,33 @@ final class BackupTest extends TestCase
     /** @return iterable<string, array{\Closure(string): void, string}> what is done to a copy, and what is said of it */
     public static function unsoundCopies(): iterable
     {
-        yield 'a page is torn' => [static fn(string $file): mixed => file_put_contents($file, str_repeat("\xAA", 9000), \FILE_APPEND) && ($f = fopen($file, 'r+')) && fseek($f, 12_288) >= 0 && fwrite($f, str_repeat("\x55", 65_536)), 'Nothing was changed.'];
-        yield 'cut off' => [static fn(string $file): mixed => file_put_contents($file, substr((string) file_get_contents($file), 0, 40_000)), 'Nothing was changed.'];
-        yield 'a table of another program' => [static fn(string $file): mixed => (new \SQLite3($file))->exec('CREATE TABLE contacts (name TEXT)'), 'it is not wholly ours: it has contacts'];
+        yield 'a page is torn' => [
+            static fn(string $file): mixed => file_put_contents(
+                $file,
+                str_repeat("\xAA", 9000),
+                \FILE_APPEND,
+            ) && ($f = fopen($file, 'r+')) && fseek($f, 12_288) >= 0 && fwrite($f, str_repeat("\x55", 65_536)),
+            'Nothing was changed.',
+        ];
+        yield 'cut off' => [
+            static fn(string $file): mixed => file_put_contents($file, substr((string) file_get_contents($file), 0, 40_000)),
+            'Nothing was changed.',
+        ];
+        yield 'a table of another program' => [
+            static fn(string $file): mixed => (new \SQLite3($file))->exec('CREATE TABLE contacts (name TEXT)'),
+            'it is not wholly ours: it has contacts',
+        ];
         yield 'a table is missing' => [static fn(string $file): mixed => (new \SQLite3($file))->exec('DROP TABLE wear'), 'it has no wear'];
-        yield 'before the last migration' => [static fn(string $file): mixed => (new \SQLite3($file))->exec('DELETE FROM doctrine_migration_versions WHERE rowid = (SELECT MAX(rowid) FROM doctrine_migration_versions)'), 'it is of another version'];
-        yield 'things that refer to nothing' => [static fn(string $file): mixed => (new \SQLite3($file))->exec("UPDATE placement SET spot_id = 'gone'"), 'refer to others that are not in it'];
+        yield 'before the last migration' => [
+            static fn(string $file): mixed => (new \SQLite3($file))->exec(
+                'DELETE FROM doctrine_migration_versions WHERE rowid = (SELECT MAX(rowid) FROM doctrine_migration_versions)',
+            ),
+            'it is of another version',
+        ];
+        yield 'things that refer to nothing' => [
+            static fn(string $file): mixed => (new \SQLite3($file))->exec("UPDATE placement SET spot_id = 'gone'"),
+            'refer to others that are not in it',
+        ];
     }
 
     #[DataProvider('unsoundCopies')]
@@ -102,7 +123,11 @@ final class BackupTest extends TestCase
         $writer->exec('COMMIT');
         $restore->wait();
 
-        self::assertSame('Written meanwhile', (new \SQLite3($this->folder . '/data.db.before-restore'))->querySingle('SELECT name FROM home LIMIT 1'), 'what was written is kept');
+        self::assertSame(
+            'Written meanwhile',
+            (new \SQLite3($this->folder . '/data.db.before-restore'))->querySingle('SELECT name FROM home LIMIT 1'),
+            'what was written is kept',
+        );
         self::assertSame('Ferry House', (new \SQLite3($this->folder . '/data.db'))->querySingle("SELECT name FROM home WHERE name = 'Ferry House'"));
     }
 

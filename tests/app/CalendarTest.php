@@ -75,12 +75,18 @@ final class CalendarTest extends AppTestCase
         $read = Reference::ask(__DIR__ . '/calendar.mjs', [$text]);
         $byTitle = array_column($read, 1, 0);
         self::assertArrayHasKey('Bo’s “day”, with; signs', $byTitle, 'signs of the format are escaped');
-        self::assertSame((string) $this->db()->fetchOne('SELECT swap_day FROM swap WHERE id = ?', [basename($this->swap())]), $byTitle['Swap day of Midwinter']);
+        self::assertSame(
+            (string) $this->db()->fetchOne('SELECT swap_day FROM swap WHERE id = ?', [basename($this->swap())]),
+            $byTitle['Swap day of Midwinter'],
+        );
         foreach ($read as [$title, $start, $end, $isDate]) {
             self::assertTrue($isDate, $title);
             self::assertGreaterThan($start, $end, $title);
         }
-        self::assertSame(\count($read), \count(array_unique(array_map(static fn($event): string => (string) $event->UID, iterator_to_array(Reader::read($text)->VEVENT ?? [], false)))));
+        self::assertSame(
+            \count($read),
+            \count(array_unique(array_map(static fn($event): string => (string) $event->UID, iterator_to_array(Reader::read($text)->VEVENT ?? [], false)))),
+        );
     }
 
     public function testThePrivateAddressIsReadWithoutSigningInAndDeadOnceRenewed(): void
@@ -98,7 +104,11 @@ final class CalendarTest extends AppTestCase
         self::assertNotSame($first, $second);
         $this->browser->request('GET', $first);
         self::assertSame(404, $this->code());
-        self::assertSame(0, (int) $this->db()->fetchOne("SELECT COUNT(*) FROM journal_entry WHERE changes LIKE ?", ['%' . substr($second, 7, 40) . '%']), 'the key is in no journal');
+        self::assertSame(
+            0,
+            (int) $this->db()->fetchOne("SELECT COUNT(*) FROM journal_entry WHERE changes LIKE ?", ['%' . substr($second, 7, 40) . '%']),
+            'the key is in no journal',
+        );
     }
 
     public function testAHelperSeesTheCalendarAndTicksCareButWritesNoFeasts(): void

@@ -62,9 +62,15 @@ final class CoachWordsTest extends TestCase
     {
         $words = new RemedyWords($dressing, new LengthText(LengthUnit::Inch));
         foreach ((new Remedies())->find($dressing, [], Make::judgement()) as $remedy) {
-            self::assertMatchesRegularExpression('/^(?:Shift|Take off|Add|Let|Turn|Stand) .*' . preg_quote($remedy->piece->piece->name, '/') . '(?:.*[\w)])?$/', $words->say($remedy));
+            self::assertMatchesRegularExpression(
+                '/^(?:Shift|Take off|Add|Let|Turn|Stand) .*' . preg_quote($remedy->piece->piece->name, '/') . '(?:.*[\w)])?$/',
+                $words->say($remedy),
+            );
         }
-        self::assertNotSame([], array_filter((new Coach())->lookOver($dressing, Make::judgement()), static fn(Finding $one): bool => Verdict::Good !== $one->verdict));
+        self::assertNotSame(
+            [],
+            array_filter((new Coach())->lookOver($dressing, Make::judgement()), static fn(Finding $one): bool => Verdict::Good !== $one->verdict),
+        );
     }
 
     /** @return list<FindingAnswer> */

@@ -66,7 +66,10 @@ final class ColourTest extends AppTestCase
         yield 'text' => ['hello', 'This is not a photo we can read. Take PNG, JPEG or WebP.'];
         yield 'a script that says it is a picture' => ["GIF89a<?php echo 1;", 'This is not a photo we can read.'];
         yield 'a picture broken off' => [substr(Picture::png(), 0, 60), 'The photo is damaged and cannot be read.'];
-        yield 'a picture of a size nobody owns' => ["\x89PNG\r\n\x1a\n\0\0\0\rIHDR\0\0\xFF\xFF\0\0\xFF\xFF\x08\x02\0\0\0" . pack('N', 0), 'at most 40 million in all can be read.'];
+        yield 'a picture of a size nobody owns' => [
+            "\x89PNG\r\n\x1a\n\0\0\0\rIHDR\0\0\xFF\xFF\0\0\xFF\xFF\x08\x02\0\0\0" . pack('N', 0),
+            'at most 40 million in all can be read.',
+        ];
     }
 
     #[DataProvider('noPhotos')]
@@ -138,7 +141,10 @@ final class ColourTest extends AppTestCase
         self::assertSame(0, $scores[$heron]);
         $this->call('PUT', $this->home() . '/looks/' . $this->runningLook()['id'], $look + ['version' => $this->runningLook()['version']]);
 
-        self::assertSame([[$heron], ['wax'], 'quiet'], [$this->runningLook()['restingPieces'], $this->runningLook()['restingTextures'], $this->runningLook()['colour']]);
+        self::assertSame(
+            [[$heron], ['wax'], 'quiet'],
+            [$this->runningLook()['restingPieces'], $this->runningLook()['restingTextures'], $this->runningLook()['colour']],
+        );
     }
 
     public function testColoursMeantForARoomAreFollowedByTheThreadAndTakenBack(): void
@@ -149,12 +155,23 @@ final class ColourTest extends AppTestCase
         $this->call('PUT', $this->swap() . "/rooms/{$room}/taste", ['school' => null, 'mood' => null, 'overruled' => [], 'ribbons' => ['Tallow', 'Soot']]);
         self::assertSame(200, $this->code(), $this->text());
         $after = $rooms()[$room];
-        $names = array_column(json_decode((string) $this->db()->fetchOne('SELECT l.ribbons FROM look l JOIN swap s ON s.look_id = l.id WHERE s.id = ?', [basename($this->swap())]), true), 'name');
+        $names = array_column(
+            json_decode(
+                (string) $this->db()->fetchOne('SELECT l.ribbons FROM look l JOIN swap s ON s.look_id = l.id WHERE s.id = ?', [basename($this->swap())]),
+                true,
+            ),
+            'name',
+        );
 
         self::assertSame(['Juniper', 'Ember', 'Brass'], array_map(static fn(int $i): string => $names[$i], $after['without']));
         self::assertNotSame([], $after['owed'], 'Soot is not seen at every spot of it');
         self::assertSame([], $before['owed']);
-        $this->assertRefused(422, 'The look has no ribbon “Lime”', $this->call('PUT', $this->swap() . "/rooms/{$room}/taste", ['school' => null, 'mood' => null, 'overruled' => [], 'ribbons' => ['Lime']]), 'ribbons');
+        $this->assertRefused(
+            422,
+            'The look has no ribbon “Lime”',
+            $this->call('PUT', $this->swap() . "/rooms/{$room}/taste", ['school' => null, 'mood' => null, 'overruled' => [], 'ribbons' => ['Lime']]),
+            'ribbons',
+        );
         $this->undo();
         self::assertSame($before, $rooms()[$room]);
     }
@@ -181,7 +198,11 @@ final class ColourTest extends AppTestCase
             $this->swap() . '/restyles',
             ['piece' => $piece, 'way' => 'another cover', 'sentence' => 'Put on a cover in Ember.', 'colours' => [['hex' => '#B5532A', 'percent' => 100]]],
         );
-        self::assertSame([201, 'restyle', 'Rust check: Put on a cover in Ember', 2800], [$this->code(), $line['way'], $line['name'], $line['total']], $this->text());
+        self::assertSame(
+            [201, 'restyle', 'Rust check: Put on a cover in Ember', 2800],
+            [$this->code(), $line['way'], $line['name'], $line['total']],
+            $this->text(),
+        );
         $this->state($line, 'got');
         self::assertSame('#B5532A', $this->piece('Rust check')['colours'][0]['hex']);
         self::assertSame($before, $this->piece('Rust check')['faces'][0]['colours'], 'The side before is kept as a face.');

@@ -33,7 +33,13 @@ final class ConservationTest extends AppTestCase
             $this->answers[(string) $this->code()] = 1 + ($this->answers[(string) $this->code()] ?? 0);
             self::assertSame($before, $this->unitsByPiece(), "seed {$seed}, act {$i}: {$act} made or lost a unit");
         }
-        self::assertSame([], $this->db()->fetchAllAssociative('SELECT s.piece_id, p.count, SUM(s.count) AS units FROM standing s JOIN piece p ON p.id = s.piece_id GROUP BY s.piece_id HAVING units <> p.count'), 'the books of a piece and its places differ');
+        self::assertSame(
+            [],
+            $this->db()->fetchAllAssociative(
+                'SELECT s.piece_id, p.count, SUM(s.count) AS units FROM standing s JOIN piece p ON p.id = s.piece_id GROUP BY s.piece_id HAVING units <> p.count',
+            ),
+            'the books of a piece and its places differ',
+        );
         self::assertSame([], $this->db()->fetchAllAssociative('SELECT * FROM standing WHERE count < 0'));
         self::assertSame($elsewhere, $this->standingElsewhere());
         self::assertGreaterThan(self::ACTS / 3, $this->answers['200'] + ($this->answers['201'] ?? 0), 'most acts were refused: this proves little');
@@ -111,7 +117,9 @@ final class ConservationTest extends AppTestCase
 
     private function move(): string
     {
-        $from = $this->one('SELECT s.piece_id AS id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE s.count > 0 AND h.name = ?');
+        $from = $this->one(
+            'SELECT s.piece_id AS id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE s.count > 0 AND h.name = ?',
+        );
         $to = $this->random->getInt(0, 2) > 0
             ? 'tote:' . $this->one('SELECT t.id FROM tote t JOIN home h ON h.id = t.home_id WHERE h.name = ?')['id']
             : ['loose', 'lent', 'lost', 'nowhere'][$this->random->getInt(0, 3)];
@@ -268,6 +276,8 @@ final class ConservationTest extends AppTestCase
     /** @return list<array<string, mixed>> */
     private function standingElsewhere(): array
     {
-        return $this->db()->fetchAllAssociative("SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE h.name <> 'Ferry House' ORDER BY 1, 2");
+        return $this->db()->fetchAllAssociative(
+            "SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE h.name <> 'Ferry House' ORDER BY 1, 2",
+        );
     }
 }

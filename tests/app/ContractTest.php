@@ -71,8 +71,16 @@ final class ContractTest extends AppTestCase
         yield 'a line read' => ['post', $home . '/intake/reading', ['line' => $line]];
         yield 'a line that asks' => ['post', $home . '/intake/reading', ['line' => '2 jugs 11 in, rust, $36']];
         yield 'a line taken in' => ['post', $home . '/intake', ['line' => $line, 'otherwise' => '', 'colours' => []]];
-        yield 'a table looked through' => ['post', $home . '/tables', ['base64' => base64_encode("name,kind,height,colour\nTin moon,star,7 in,silver grey\nBad,star,,\n")]];
-        yield 'totes looked through' => ['post', $home . '/totes/table', ['base64' => base64_encode("code,place,width,depth,height\nB1,loft,24,16,12\n"), 'keep' => false, 'leaveOutBad' => false]];
+        yield 'a table looked through' => [
+            'post',
+            $home . '/tables',
+            ['base64' => base64_encode("name,kind,height,colour\nTin moon,star,7 in,silver grey\nBad,star,,\n")],
+        ];
+        yield 'totes looked through' => [
+            'post',
+            $home . '/totes/table',
+            ['base64' => base64_encode("code,place,width,depth,height\nB1,loft,24,16,12\n"), 'keep' => false, 'leaveOutBad' => false],
+        ];
         yield 'a nudge' => ['post', $home . '/colours/nudged', ['hex' => '#B5532A', 'lightness' => 0.1, 'chroma' => 0.0, 'degrees' => 0.0]];
         yield 'company' => ['post', $home . '/colours/partners', ['hex' => '#B5532A']];
         yield 'colours of pieces' => ['post', $home . '/colours/pieces', ['pieces' => ['{piece}']]];
@@ -84,8 +92,16 @@ final class ContractTest extends AppTestCase
         yield 'a day added' => ['post', $home . '/swaps/{swap}/days', self::workDay(null)];
         yield 'feasts written' => ['put', $home . '/calendar', ['feasts' => 'Tree day: 24 Dec', 'hemisphere' => 'north', 'version' => 1]];
         yield 'a private address' => ['post', $home . '/calendar/feed', []];
-        yield 'a sum reckoned' => ['post', $home . '/sums/{sum}/answer', ['values' => [['name' => 'run', 'text' => '12 ft'], ['name' => 'packPrice', 'text' => '4.50']], 'swap' => '{swap}', 'spot' => '{spot}']];
-        yield 'a sum kept' => ['post', $home . '/kept-sums', ['name' => 'Stair, 21 ft', 'sum' => 'garland', 'values' => [['name' => 'run', 'text' => '21 ft']], 'swap' => '{swap}', 'spot' => null]];
+        yield 'a sum reckoned' => [
+            'post',
+            $home . '/sums/{sum}/answer',
+            ['values' => [['name' => 'run', 'text' => '12 ft'], ['name' => 'packPrice', 'text' => '4.50']], 'swap' => '{swap}', 'spot' => '{spot}'],
+        ];
+        yield 'a sum kept' => [
+            'post',
+            $home . '/kept-sums',
+            ['name' => 'Stair, 21 ft', 'sum' => 'garland', 'values' => [['name' => 'run', 'text' => '21 ft']], 'swap' => '{swap}', 'spot' => null],
+        ];
         yield 'a sum bought for' => ['post', $home . '/swaps/{swap}/sums/{sum}/lines', ['values' => [], 'spot' => null]];
         yield 'a note' => ['post', $home . '/swaps/{swap}/notes', ['spot' => null, 'text' => 'The hook held.']];
     }
@@ -183,7 +199,21 @@ final class ContractTest extends AppTestCase
 
         return strtr(
             $text,
-            ['{day}' => $day, '{home}' => basename($this->home()), '{swap}' => basename($this->swap()), '{spot}' => $this->id('spot', 'Sofa'), '{room}' => $this->id('room', 'Parlour'), '{piece}' => $piece, '{tote}' => $this->id('tote', 'A1'), '{place}' => $place, '{sum}' => 'hooks', '{placement}' => (string) $this->db()->fetchOne('SELECT id FROM placement WHERE swap_id = ? AND piece_id = ?', [basename($this->swap()), $piece])],
+            [
+                '{day}' => $day,
+                '{home}' => basename($this->home()),
+                '{swap}' => basename($this->swap()),
+                '{spot}' => $this->id('spot', 'Sofa'),
+                '{room}' => $this->id('room', 'Parlour'),
+                '{piece}' => $piece,
+                '{tote}' => $this->id('tote', 'A1'),
+                '{place}' => $place,
+                '{sum}' => 'hooks',
+                '{placement}' => (string) $this->db()->fetchOne(
+                    'SELECT id FROM placement WHERE swap_id = ? AND piece_id = ?',
+                    [basename($this->swap()), $piece],
+                ),
+            ],
         );
     }
 }

@@ -90,7 +90,11 @@ final class DamageTest extends AppTestCase
             [[], 'Say what is wrong with one of them first.', 'damages'],
             [[['piece' => $gourds, 'damage' => 'broken', 'count' => 0]], 'Say how many', 'damages[0].count'],
             [[['piece' => $gourds, 'damage' => 'broken', 'count' => 4]], 'The task has 3 of it.', 'damages[0].count'],
-            [[['piece' => $gourds, 'damage' => 'broken', 'count' => 2], ['piece' => $gourds, 'damage' => 'worn', 'count' => 2]], 'The task has 3 of it.', 'damages[1].count'],
+            [
+                [['piece' => $gourds, 'damage' => 'broken', 'count' => 2], ['piece' => $gourds, 'damage' => 'worn', 'count' => 2]],
+                'The task has 3 of it.',
+                'damages[1].count',
+            ],
             [[['piece' => $this->id('piece', 'Heron'), 'damage' => 'worn', 'count' => 1]], 'This piece is not part of the task.', 'damages[0].piece'],
         ] as [$damages, $sentence, $field]) {
             $problem = $this->call('POST', $path, ['damages' => $damages]);
@@ -125,7 +129,11 @@ final class DamageTest extends AppTestCase
         $this->upload($path . 'after', Picture::png());
 
         $photos = $this->call('GET', $this->home() . '/spot-photos')['photos'];
-        self::assertSame([['Midwinter', 'before'], ['Midwinter', 'after']], array_map(static fn(array $one): array => [$one['swapName'], $one['moment']], $photos), 'another takes the place of the one before');
+        self::assertSame(
+            [['Midwinter', 'before'], ['Midwinter', 'after']],
+            array_map(static fn(array $one): array => [$one['swapName'], $one['moment']], $photos),
+            'another takes the place of the one before',
+        );
         $this->call('GET', $this->home() . '/spot-photos/' . $after['id']);
         self::assertSame(['image/jpeg', "\xFF\xD8"], [$this->browser->getResponse()->headers->get('Content-Type'), substr($this->text(), 0, 2)]);
         $this->upload($path . 'between', Picture::png());

@@ -110,7 +110,10 @@ final class DaysGoWrongTest extends AppTestCase
     /** Its place in the plan goes, so that the sheet worked out anew has other tasks. */
     private function placeElsewhere(string $name): void
     {
-        foreach ($this->db()->fetchFirstColumn('SELECT id FROM placement WHERE swap_id = ? AND piece_id = ?', [basename($this->swap()), $this->id('piece', $name)]) as $id) {
+        foreach ($this->db()->fetchFirstColumn(
+            'SELECT id FROM placement WHERE swap_id = ? AND piece_id = ?',
+            [basename($this->swap()), $this->id('piece', $name)],
+        ) as $id) {
             $this->call('DELETE', $this->swap() . '/placements/' . $id);
         }
     }
@@ -130,6 +133,11 @@ final class DaysGoWrongTest extends AppTestCase
     /** @return array<string, int> */
     private function sums(): array
     {
-        return array_map(intval(...), $this->db()->fetchAllKeyValue('SELECT s.piece_id, SUM(s.count) FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.removed_at IS NULL GROUP BY s.piece_id ORDER BY s.piece_id'));
+        return array_map(
+            intval(...),
+            $this->db()->fetchAllKeyValue(
+                'SELECT s.piece_id, SUM(s.count) FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.removed_at IS NULL GROUP BY s.piece_id ORDER BY s.piece_id',
+            ),
+        );
     }
 }

@@ -23,7 +23,10 @@ final class ExchangeTest extends AppTestCase
             [substr($this->home(), \strlen('/api/homes/'))],
         );
         $read = $this->read($before);
-        self::assertSame([120, 0, []], [$read['rows'], $read['bad'], array_column($read['shown'], 'problems') === [] ? [] : array_merge(...array_column($read['shown'], 'problems'))]);
+        self::assertSame(
+            [120, 0, []],
+            [$read['rows'], $read['bad'], array_column($read['shown'], 'problems') === [] ? [] : array_merge(...array_column($read['shown'], 'problems'))],
+        );
         $this->take($read['id'], false, false);
 
         self::assertSame($before, $this->csv($this->home()));
@@ -34,7 +37,10 @@ final class ExchangeTest extends AppTestCase
         $csv = "Item;Qty;Size;Colour;Box;Paid\n\"Brass bell, small\";2;4 x 4 x 6 in;brass;A1;4,50\nBlue vase;minus one;9 in;blue;A1;\nRed bowl;1;12 in;red;Z9;\n";
         $read = $this->read($csv);
         self::assertSame([3, 1, 2], [$read['rows'], $read['good'], $read['bad']]);
-        self::assertSame([3, ['“minus one” is not a count from 1 to 999.']], [$read['shown'][0]['line'], array_column($read['shown'][0]['problems'], 'sentence')]);
+        self::assertSame(
+            [3, ['“minus one” is not a count from 1 to 999.']],
+            [$read['shown'][0]['line'], array_column($read['shown'][0]['problems'], 'sentence')],
+        );
         self::assertSame(['“Z9” is not a tote or a spot of this home.'], array_column($read['shown'][1]['problems'], 'sentence'));
         $units = array_sum($this->unitsByPiece());
         $this->assertRefused(422, '2 of 3 rows cannot be taken in.', $this->take($read['id'], false, false), 'leaveOutBad');
@@ -48,7 +54,9 @@ final class ExchangeTest extends AppTestCase
 
     public function testWhatLooksLikeSomethingOwnedIsSaidAndCanBeLeftOut(): void
     {
-        $read = $this->read("name,kind,count,width,height,colour\nheron,heron,1,9 in,19 in,tallow\nGrey stork,heron,1,9 in,19 in,tallow\nNew star,star,1,7 in,7 in,gold\n");
+        $read = $this->read(
+            "name,kind,count,width,height,colour\nheron,heron,1,9 in,19 in,tallow\nGrey stork,heron,1,9 in,19 in,tallow\nNew star,star,1,7 in,7 in,gold\n",
+        );
         self::assertSame(2, $read['doubles']);
         self::assertSame(['Heron: the same name', 'heron: the same kind, size and colour'], \array_slice(array_column($read['shown'], 'like'), 0, 2));
 
@@ -84,7 +92,10 @@ final class ExchangeTest extends AppTestCase
         $csv = $this->csv($this->home());
 
         self::assertStringContainsString("\r\n'=HYPERLINK(evil),bell", $csv);
-        self::assertStringContainsString('=HYPERLINK(evil): the same name', json_encode($this->read($csv)['shown'], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE));
+        self::assertStringContainsString(
+            '=HYPERLINK(evil): the same name',
+            json_encode($this->read($csv)['shown'], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
+        );
     }
 
     /** @return array<mixed> */

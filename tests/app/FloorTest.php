@@ -37,7 +37,10 @@ final class FloorTest extends AppTestCase
         $this->call('PUT', $this->swap() . '/furniture/' . $ids['River rug'] . '/place', ['left' => 2540, 'far' => 12700, 'turns' => 0]);
         self::assertSame(204, $this->code(), $this->text());
         $floor = $this->floor();
-        self::assertSame(['River rug: 10 in from the left wall, 50 in from the far one', 'Sofa: turned to the far wall, 20 in from the left wall, 80 in from the far one'], $floor['moves']);
+        self::assertSame(
+            ['River rug: 10 in from the left wall, 50 in from the far one', 'Sofa: turned to the far wall, 20 in from the left wall, 80 in from the far one'],
+            $floor['moves'],
+        );
         self::assertSame([20, true], [$floor['minutes'], $floor['isForTwo']]);
 
         $tasks = $this->call('POST', $this->swap() . '/day', ['people' => 2])['tasks'];
@@ -102,7 +105,11 @@ final class FloorTest extends AppTestCase
         self::assertSame([422, 'width'], [$this->code(), $problem['violations'][0]['field']], $this->text());
         $this->furnish();
         $this->assertRefused(409, 'This floor was changed by someone else meanwhile.', $this->call('PUT', $this->room() . '/floor', $this->measures()));
-        $late = $this->call('PUT', $this->home() . '/furniture/' . $this->id('furniture', 'Sofa'), ['name' => 'Settee', 'kind' => 'sofa', 'width' => '', 'depth' => '', 'version' => 99]);
+        $late = $this->call(
+            'PUT',
+            $this->home() . '/furniture/' . $this->id('furniture', 'Sofa'),
+            ['name' => 'Settee', 'kind' => 'sofa', 'width' => '', 'depth' => '', 'version' => 99],
+        );
         self::assertSame([409, 'Sofa', 21336], [$this->code(), $late['current']['name'], $late['current']['width']], 'both sides are shown');
         $this->signIn(self::HELPER);
         $this->call('POST', $this->room() . '/furniture', ['name' => 'Chair', 'kind' => 'chair', 'width' => '', 'depth' => '', 'version' => null]);

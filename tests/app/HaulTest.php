@@ -20,7 +20,12 @@ final class HaulTest extends AppTestCase
     public static function prices(): iterable
     {
         yield 'five of a pack of three' => [['packPrice' => '9.00', 'packSize' => 3, 'needed' => 5], 2, 1, 1800];
-        yield 'a fifth off, 7.99 and 7.99 less 20 % is 12.784' => [['packPrice' => '7.99', 'packSize' => 1, 'needed' => 2, 'offer' => 'percent', 'offerValue' => '20'], 2, 0, 1278];
+        yield 'a fifth off, 7.99 and 7.99 less 20 % is 12.784' => [
+            ['packPrice' => '7.99', 'packSize' => 1, 'needed' => 2, 'offer' => 'percent', 'offerValue' => '20'],
+            2,
+            0,
+            1278,
+        ];
         yield 'three for two' => [['packPrice' => '4.50', 'needed' => 4, 'offer' => 'deal', 'offerValue' => '3', 'offerPayFor' => 2], 4, 0, 1350];
         yield 'two off each pack' => [['packPrice' => '4.50', 'needed' => 2, 'offer' => 'fixed', 'offerValue' => '2.00'], 2, 0, 500];
         yield 'nothing to pay for what is borrowed' => [['way' => 'borrow', 'packPrice' => '', 'needed' => 3], 3, 0, 0];
@@ -50,7 +55,11 @@ final class HaulTest extends AppTestCase
         $line = $this->advance($line, 'returned');
         $this->assertMoved($start);
         self::assertSame('returned', $line['state']);
-        self::assertSame([['place' => 'parted', 'count' => 1]], $this->db()->fetchAllAssociative('SELECT place, count FROM standing WHERE piece_id = ? AND count > 0', [$line['becamePiece']]), 'what was returned has left the house, and the books know where to');
+        self::assertSame(
+            [['place' => 'parted', 'count' => 1]],
+            $this->db()->fetchAllAssociative('SELECT place, count FROM standing WHERE piece_id = ? AND count > 0', [$line['becamePiece']]),
+            'what was returned has left the house, and the books know where to',
+        );
     }
 
     public function testADroppedLineCostsNothingAndCanBeWantedAgain(): void
@@ -113,7 +122,10 @@ final class HaulTest extends AppTestCase
     private function assertMoved(array $start, int $planned = 0, int $committed = 0, int $spent = 0): void
     {
         $now = $this->purse();
-        self::assertSame([$planned, $committed, $spent], [$now['planned'] - $start['planned'], $now['committed'] - $start['committed'], $now['spent'] - $start['spent']]);
+        self::assertSame(
+            [$planned, $committed, $spent],
+            [$now['planned'] - $start['planned'], $now['committed'] - $start['committed'], $now['spent'] - $start['spent']],
+        );
         self::assertSame($now['budget'], $now['spent'] + $now['committed'] + $now['planned'] + $now['free'], 'the parts are the whole');
     }
 

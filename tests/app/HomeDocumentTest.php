@@ -62,12 +62,31 @@ final class HomeDocumentTest extends AppTestCase
     public static function brokenDocuments(): iterable
     {
         yield 'no JSON' => [static fn(string $text): string => substr($text, 0, 50), 'This is not a JSON document.'];
-        yield 'another version' => [static fn(string $text): string => str_replace('"version": 1,' . "\n" . '    "home"', '"version": 9,' . "\n" . '    "home"', $text), 'The document is not a home of Bright Cupboard, version 1: at /version'];
+        yield 'another version' => [
+            static fn(string $text): string => str_replace('"version": 1,' . "\n" . '    "home"', '"version": 9,' . "\n" . '    "home"', $text),
+            'The document is not a home of Bright Cupboard, version 1: at /version',
+        ];
         yield 'a field nobody knows' => [static fn(string $text): string => str_replace('"giftMoney"', '"admin": true, "giftMoney"', $text), 'at /home'];
-        yield 'a kind nobody knows' => [static fn(string $text): string => (string) preg_replace('/"kind": "(?!mantel)[^"]+"/', '"kind": "rocket"', $text), 'at /pieces/0/kind'];
-        yield 'a unit too many' => [static fn(string $text): string => (string) preg_replace('/("standings": \[\s*\{\s*"piece": "[^"]+",\s*"place": "[^"]+",\s*"count": )(\d+)/', '${1}99$2', $text), 'do not add up to its count.'];
-        yield 'shares over 100' => [static fn(string $text): string => (string) preg_replace('/"percent": \d+/', '"percent": 77', $text), 'The colour shares must add up to 100 %'];
-        yield 'a place in another home' => [static fn(string $text): string => (string) preg_replace('/"ownTote": "[^"]+"/', '"ownTote": "01ARZ3NDEKTSV4RRFFQ69G5FAV"', $text), 'The document names 01ARZ3NDEKTSV4RRFFQ69G5FAV, which is not in it.'];
+        yield 'a kind nobody knows' => [
+            static fn(string $text): string => (string) preg_replace('/"kind": "(?!mantel)[^"]+"/', '"kind": "rocket"', $text),
+            'at /pieces/0/kind',
+        ];
+        yield 'a unit too many' => [
+            static fn(string $text): string => (string) preg_replace(
+                '/("standings": \[\s*\{\s*"piece": "[^"]+",\s*"place": "[^"]+",\s*"count": )(\d+)/',
+                '${1}99$2',
+                $text,
+            ),
+            'do not add up to its count.',
+        ];
+        yield 'shares over 100' => [
+            static fn(string $text): string => (string) preg_replace('/"percent": \d+/', '"percent": 77', $text),
+            'The colour shares must add up to 100 %',
+        ];
+        yield 'a place in another home' => [
+            static fn(string $text): string => (string) preg_replace('/"ownTote": "[^"]+"/', '"ownTote": "01ARZ3NDEKTSV4RRFFQ69G5FAV"', $text),
+            'The document names 01ARZ3NDEKTSV4RRFFQ69G5FAV, which is not in it.',
+        ];
     }
 
     /** @param \Closure(string): string $break */

@@ -84,7 +84,20 @@ final class JournalTest extends AppTestCase
         $spot = $this->call(
             'POST',
             $this->home() . '/spots',
-            ['room' => $room, 'name' => 'Long bench', 'kind' => 'bench', 'width' => '60', 'depth' => '14', 'ledgeHeight' => '18', 'clearHeight' => '', 'seenFrom' => 'front', 'keepClear' => [], 'wall' => '#FFFFFF', 'hazards' => [], 'focalRank' => 9],
+            [
+                'room' => $room,
+                'name' => 'Long bench',
+                'kind' => 'bench',
+                'width' => '60',
+                'depth' => '14',
+                'ledgeHeight' => '18',
+                'clearHeight' => '',
+                'seenFrom' => 'front',
+                'keepClear' => [],
+                'wall' => '#FFFFFF',
+                'hazards' => [],
+                'focalRank' => 9,
+            ],
         );
         self::assertArrayHasKey('id', $spot, $this->text());
         $this->assertRefused(409, 'Long bench is a spot in Boat shed', $this->call('POST', $this->home() . "/journal/{$entry}/undo"));

@@ -88,7 +88,11 @@ final class ListExchangeTest extends AppTestCase
             true,
         );
         self::assertSame([3, 0], [$taken['good'], $taken['bad']], $this->text());
-        self::assertSame(['buy 7 (bauble), $16.20', 'buy 2 (garland), $48.00', 'buy 1 (bell), $10.50'], array_column($taken['rows'], 'detail'), 'A bell without a size is as large as bells are.');
+        self::assertSame(
+            ['buy 7 (bauble), $16.20', 'buy 2 (garland), $48.00', 'buy 1 (bell), $10.50'],
+            array_column($taken['rows'], 'detail'),
+            'A bell without a size is as large as bells are.',
+        );
         $again = $this->lines("name,price,size\nfir garland 6 ft,24,6 ft\n", false);
 
         self::assertSame(['Fir garland 6 ft, wanted'], array_column($again['rows'], 'known'));

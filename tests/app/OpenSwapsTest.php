@@ -99,7 +99,9 @@ final class OpenSwapsTest extends AppTestCase
         self::assertSame(['After Midwinter', 'Midwinter'], [$answer['name'], $answer['from']]);
         $this->tickAll($this->home() . '/swaps/' . $answer['id']);
 
-        $harvest = $this->db()->fetchFirstColumn("SELECT DISTINCT p.piece_id || ' ' || p.spot_id FROM placement p JOIN swap s ON s.id = p.swap_id WHERE s.name = 'Harvest'");
+        $harvest = $this->db()->fetchFirstColumn(
+            "SELECT DISTINCT p.piece_id || ' ' || p.spot_id FROM placement p JOIN swap s ON s.id = p.swap_id WHERE s.name = 'Harvest'",
+        );
         $after = array_map(static fn(string $one): string => str_replace('spot:', '', $one), array_keys($this->standing()));
         self::assertSame([], array_values(array_diff($after, $harvest)), 'nothing stands that did not stand before');
         self::assertGreaterThan(30, \count($after));
@@ -165,7 +167,9 @@ final class OpenSwapsTest extends AppTestCase
     {
         return array_map(
             intval(...),
-            $this->db()->fetchAllKeyValue("SELECT s.piece_id || ' ' || s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE h.name = 'Ferry House' AND s.place LIKE 'spot:%' AND s.count > 0 ORDER BY 1"),
+            $this->db()->fetchAllKeyValue(
+                "SELECT s.piece_id || ' ' || s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE h.name = 'Ferry House' AND s.place LIKE 'spot:%' AND s.count > 0 ORDER BY 1",
+            ),
         );
     }
 

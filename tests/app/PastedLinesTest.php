@@ -21,10 +21,19 @@ final class PastedLinesTest extends AppTestCase
     {
         $read = $this->call('POST', $this->home() . '/intake/readings', ['text' => self::NOTE]);
 
-        self::assertSame(['From the hall cupboard', '2 brass candlesticks 9 in', 'owl', '3 grey jugs 8 in, $20', 'wool blanket, dusty blue, 50 x 60'], array_column($read['lines'], 'line'));
-        self::assertSame([['kind'], [], [], ['costEach'], []], array_map(static fn(array $one): array => array_column($one['reading']['questions'], 'field'), $read['lines']));
+        self::assertSame(
+            ['From the hall cupboard', '2 brass candlesticks 9 in', 'owl', '3 grey jugs 8 in, $20', 'wool blanket, dusty blue, 50 x 60'],
+            array_column($read['lines'], 'line'),
+        );
+        self::assertSame(
+            [['kind'], [], [], ['costEach'], []],
+            array_map(static fn(array $one): array => array_column($one['reading']['questions'], 'field'), $read['lines']),
+        );
         self::assertSame(['size', 'colours'], array_column($read['lines'][2]['reading']['assumed'], 'field'));
-        self::assertSame([null, 'tote:' . $this->id('tote', 'A2'), 'tote:' . $this->id('tote', 'C4')], [$read['lines'][0]['under'], $read['lines'][1]['under'], $read['lines'][4]['under']]);
+        self::assertSame(
+            [null, 'tote:' . $this->id('tote', 'A2'), 'tote:' . $this->id('tote', 'C4')],
+            [$read['lines'][0]['under'], $read['lines'][1]['under'], $read['lines'][4]['under']],
+        );
     }
 
     public function testAllAreTakenInAsOneActAndUndoneAsOne(): void
@@ -37,7 +46,15 @@ final class PastedLinesTest extends AppTestCase
             ['lines' => [['line' => '2 brass candlesticks 9 in', 'otherwise' => $at], ['line' => 'owl', 'otherwise' => '']]],
         );
 
-        self::assertSame([201, [2, 1], [$at, 'loose'], [[], ['size', 'colour']]], [$this->code(), array_column($taken['pieces'], 'count'), array_map(static fn(array $piece): string => $piece['places'][0]['place'], $taken['pieces']), array_column($taken['pieces'], 'assumed')]);
+        self::assertSame(
+            [201, [2, 1], [$at, 'loose'], [[], ['size', 'colour']]],
+            [
+                $this->code(),
+                array_column($taken['pieces'], 'count'),
+                array_map(static fn(array $piece): string => $piece['places'][0]['place'], $taken['pieces']),
+                array_column($taken['pieces'], 'assumed'),
+            ],
+        );
         self::assertSame($units + 3, array_sum($this->unitsByPiece()));
         $this->undo();
 

@@ -19,9 +19,18 @@ final class SearchAnswersTest extends AppTestCase
     /** @return iterable<string, array{string, string}> question, SQL that sums it up */
     public static function sums(): iterable
     {
-        yield 'how many' => ['how many stockings', "SELECT SUM(count) || ', in ' || COUNT(*) || (CASE COUNT(*) WHEN 1 THEN ' piece.' ELSE ' pieces.' END) FROM piece WHERE kind = 'stocking' AND removed_at IS NULL"];
-        yield 'what it cost' => ['what did the cushions cost', "SELECT '\$' || printf('%.2f', SUM(cost_each * count) / 100.0) || ' altogether, for ' || COUNT(*) || ' pieces, ' || SUM(count) || ' units.' FROM piece WHERE kind = 'cushion' AND removed_at IS NULL"];
-        yield 'what it is worth' => ['what are the lanterns worth', "SELECT 'Worth \$' || printf('%.2f', SUM(MAX(replacement_each, cost_each) * count) / 100.0) || ' altogether: ' || COUNT(*) || ' pieces, ' || SUM(count) || ' units.' FROM piece WHERE (kind = 'lantern' OR name LIKE '%lantern%') AND removed_at IS NULL"];
+        yield 'how many' => [
+            'how many stockings',
+            "SELECT SUM(count) || ', in ' || COUNT(*) || (CASE COUNT(*) WHEN 1 THEN ' piece.' ELSE ' pieces.' END) FROM piece WHERE kind = 'stocking' AND removed_at IS NULL",
+        ];
+        yield 'what it cost' => [
+            'what did the cushions cost',
+            "SELECT '\$' || printf('%.2f', SUM(cost_each * count) / 100.0) || ' altogether, for ' || COUNT(*) || ' pieces, ' || SUM(count) || ' units.' FROM piece WHERE kind = 'cushion' AND removed_at IS NULL",
+        ];
+        yield 'what it is worth' => [
+            'what are the lanterns worth',
+            "SELECT 'Worth \$' || printf('%.2f', SUM(MAX(replacement_each, cost_each) * count) / 100.0) || ' altogether: ' || COUNT(*) || ' pieces, ' || SUM(count) || ' units.' FROM piece WHERE (kind = 'lantern' OR name LIKE '%lantern%') AND removed_at IS NULL",
+        ];
     }
 
     #[DataProvider('sums')]
@@ -29,7 +38,10 @@ final class SearchAnswersTest extends AppTestCase
     {
         $this->db()->executeStatement("UPDATE piece SET cost_each = 100 WHERE cost_each = 0 AND kind IN ('cushion', 'lantern')");
 
-        self::assertSame($this->db()->fetchOne($sql . " AND home_id = '" . substr($this->home(), \strlen('/api/homes/')) . "'"), $this->ask($question)['sentence']);
+        self::assertSame(
+            $this->db()->fetchOne($sql . " AND home_id = '" . substr($this->home(), \strlen('/api/homes/')) . "'"),
+            $this->ask($question)['sentence'],
+        );
     }
 
     public function testWhatIsLeftOfTheRibbonIsItsLength(): void
@@ -48,7 +60,10 @@ final class SearchAnswersTest extends AppTestCase
     public function testAWordOfTheHomeIsKeptAskedWithAndForgotten(): void
     {
         self::assertSame(['boho'], $this->ask('boho')['unknown']);
-        self::assertSame(['word' => 'boho', 'means' => 'reed, dried stems'], $this->call('PUT', $this->home() . '/words', ['word' => 'Boho', 'means' => 'reed, dried stems']));
+        self::assertSame(
+            ['word' => 'boho', 'means' => 'reed, dried stems'],
+            $this->call('PUT', $this->home() . '/words', ['word' => 'Boho', 'means' => 'reed, dried stems']),
+        );
         $answer = $this->ask('boho basket');
         self::assertSame([[], [['word' => 'boho', 'means' => 'reed, dried stems']]], [$answer['unknown'], $answer['words']]);
         self::assertGreaterThan(0, $answer['all']);

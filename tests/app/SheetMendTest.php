@@ -26,7 +26,13 @@ final class SheetMendTest extends AppTestCase
         $read = $this->read(self::SHEET);
         self::assertSame([3, 0, 3], [$read['rows'], $read['good'], $read['bad']]);
         self::assertSame(['Loft list', 'Total 3'], array_column($read['asides'], 'text'));
-        self::assertSame([['places', 2]], array_map(static fn(array $one): array => [$one['field'], $one['alike']], array_values(array_filter($read['shown'][1]['problems'], static fn(array $one): bool => 'places' === $one['field']))));
+        self::assertSame(
+            [['places', 2]],
+            array_map(
+                static fn(array $one): array => [$one['field'], $one['alike']],
+                array_values(array_filter($read['shown'][1]['problems'], static fn(array $one): bool => 'places' === $one['field'])),
+            ),
+        );
         $mended = $this->mend(
             $read['id'],
             [],
@@ -37,8 +43,22 @@ final class SheetMendTest extends AppTestCase
         self::assertSame([3, 0], [$mended['good'], $mended['bad']]);
         self::assertSame(3, $this->take($read['id'])['made']);
 
-        self::assertSame(['red vase 9 in' => 4, 'blue vase 9 in' => 2, 'gizmo 7 in' => 1], array_map(intval(...), $this->db()->fetchAllKeyValue("SELECT p.name, s.count FROM piece p JOIN standing s ON s.piece_id = p.id WHERE p.name IN ('red vase 9 in', 'blue vase 9 in', 'gizmo 7 in') ORDER BY p.count DESC")));
-        self::assertSame(2, (int) $this->db()->fetchOne("SELECT COUNT(*) FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.name LIKE '%vase 9 in' AND s.place = ?", ['tote:' . $this->id('tote', 'A2')]));
+        self::assertSame(
+            ['red vase 9 in' => 4, 'blue vase 9 in' => 2, 'gizmo 7 in' => 1],
+            array_map(
+                intval(...),
+                $this->db()->fetchAllKeyValue(
+                    "SELECT p.name, s.count FROM piece p JOIN standing s ON s.piece_id = p.id WHERE p.name IN ('red vase 9 in', 'blue vase 9 in', 'gizmo 7 in') ORDER BY p.count DESC",
+                ),
+            ),
+        );
+        self::assertSame(
+            2,
+            (int) $this->db()->fetchOne(
+                "SELECT COUNT(*) FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.name LIKE '%vase 9 in' AND s.place = ?",
+                ['tote:' . $this->id('tote', 'A2')],
+            ),
+        );
     }
 
     public function testAColumnIsWhatSomebodySaysItIs(): void

@@ -75,7 +75,11 @@ final class StatementsTest extends AppTestCase
         $this->call($method, $path, $body);
 
         self::assertSame($status, $this->code(), $this->text());
-        self::assertLessThanOrEqual($most, \count(CountedStatements::$statements), implode("\n", array_map(static fn(string $sql): string => mb_strimwidth($sql, 0, 150, '…'), CountedStatements::$statements)));
+        self::assertLessThanOrEqual(
+            $most,
+            \count(CountedStatements::$statements),
+            implode("\n", array_map(static fn(string $sql): string => mb_strimwidth($sql, 0, 150, '…'), CountedStatements::$statements)),
+        );
     }
 
     private function assertReadsTheStockOnce(): void

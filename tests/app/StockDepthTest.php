@@ -172,7 +172,10 @@ final class StockDepthTest extends AppTestCase
         self::assertSame(['heavy'], array_column($tote['findings'], 'code'));
         self::assertSame($tote['fill'], $fills[$this->id('tote', 'C4')]['fill']);
         self::assertCount(array_sum(array_column($tote['content'], 'units')), $tote['picture']);
-        self::assertContains('climate.heat', array_column($this->call('GET', $this->home() . '/totes/' . $this->id('tote', 'A1') . '/contents')['findings'], 'code'));
+        self::assertContains(
+            'climate.heat',
+            array_column($this->call('GET', $this->home() . '/totes/' . $this->id('tote', 'A1') . '/contents')['findings'], 'code'),
+        );
     }
 
     public function testAStockTakeSaysWhatDiffersAndMovesOnlyWhenToldTo(): void
@@ -193,7 +196,10 @@ final class StockDepthTest extends AppTestCase
 
         self::assertSame([2, 1], $this->lostAndHere('Soot bud vase', 'C4'));
         self::assertSame($before, $this->unitsByPiece());
-        self::assertSame('stock-take of C4', $this->call('GET', $this->home() . '/pieces/' . $this->id('piece', 'Brass hare') . '/movements')['movements'][0]['cause']);
+        self::assertSame(
+            'stock-take of C4',
+            $this->call('GET', $this->home() . '/pieces/' . $this->id('piece', 'Brass hare') . '/movements')['movements'][0]['cause'],
+        );
     }
 
     public function testLabelsAreWrittenAsSvgAndPdfWithTheCodeOfTheirTote(): void
@@ -219,7 +225,10 @@ final class StockDepthTest extends AppTestCase
 
         self::assertSame(['Rust branches', 'Plum urn', 'Rust stems'], array_column($pieces, 'name'));
         self::assertSame([['place' => 'parted', 'count' => 1, 'note' => '']], $pieces[0]['places']);
-        self::assertSame([[$spot, 1], [$spot, 5]], [[$pieces[1]['places'][0]['place'], $pieces[1]['places'][0]['count']], [$pieces[2]['places'][0]['place'], $pieces[2]['places'][0]['count']]]);
+        self::assertSame(
+            [[$spot, 1], [$spot, 5]],
+            [[$pieces[1]['places'][0]['place'], $pieces[1]['places'][0]['count']], [$pieces[2]['places'][0]['place'], $pieces[2]['places'][0]['count']]],
+        );
         $this->assertRefused(
             422,
             'None of Rust branches is at Stove shelf.',
@@ -259,7 +268,11 @@ final class StockDepthTest extends AppTestCase
             ['line' => '2 rolls ember ribbon, 2 1/2 in wide, 10 yd, $9 each', 'otherwise' => '', 'colours' => []],
         );
         self::assertSame([201, 360 * 254, 4 * 254], [$this->code(), $roll['laidOut'], $roll['width']]);
-        [$whole, $left] = $this->call('POST', $this->home() . "/pieces/{$roll['id']}/cut", ['length' => '12 ft', 'place' => 'loose', 'isUsedUp' => true])['pieces'];
+        [$whole, $left] = $this->call(
+            'POST',
+            $this->home() . "/pieces/{$roll['id']}/cut",
+            ['length' => '12 ft', 'place' => 'loose', 'isUsedUp' => true],
+        )['pieces'];
 
         self::assertSame([['loose', 1], ['parted', 1]], array_map(static fn(array $at): array => [$at['place'], $at['count']], $whole['places']));
         self::assertSame(['Ember ribbon, part roll 18 ft', 216 * 254, 540], [$left['name'], $left['laidOut'], $left['costEach']]);
@@ -337,7 +350,10 @@ final class StockDepthTest extends AppTestCase
         $this->decide('Iron tapers', 'rest', false);
         $this->decide('Ember stocking', 'bring');
         $this->decide('Juniper stocking', 'rest');
-        self::assertStringContainsString('The set “four stockings” would be torn apart', implode(' ', array_column($this->call('GET', $this->swap() . '/table')['guards'], 'sentence')));
+        self::assertStringContainsString(
+            'The set “four stockings” would be torn apart',
+            implode(' ', array_column($this->call('GET', $this->swap() . '/table')['guards'], 'sentence')),
+        );
     }
 
     private function decide(string $piece, string $choice, bool $isTaken = true): void

@@ -70,7 +70,11 @@ final class SumWordsTest extends TestCase
             self::assertArrayHasKey($sum->value, AskTexts::SUMS);
             foreach ($sum->sum()->asks() as $ask) {
                 self::assertArrayHasKey($ask->name, AskTexts::ASKS, "{$sum->value} asks for {$ask->name}.");
-                self::assertSame([], array_diff(array_keys(AskTexts::CHOICES[$ask->name] ?? []), array_merge($ask->choices, $asked[$ask->name] ?? [])), "words for choices {$ask->name} does not have");
+                self::assertSame(
+                    [],
+                    array_diff(array_keys(AskTexts::CHOICES[$ask->name] ?? []), array_merge($ask->choices, $asked[$ask->name] ?? [])),
+                    "words for choices {$ask->name} does not have",
+                );
                 $asked[$ask->name] = array_merge($asked[$ask->name] ?? [], $ask->choices);
             }
         }
@@ -97,7 +101,9 @@ final class SumWordsTest extends TestCase
             ),
         );
         $made = ['seats ', 'volume ', 'area ', 'cushion row ', 'cut ', 'over a ', 'cover ', 'stem fate ', 'start ']; // put together from a choice
-        foreach (array_keys(SaidTexts::FIGURES + SaidTexts::WORKING + SaidTexts::CAUTIONS + SaidTexts::TASKS + SaidTexts::MARKS + SaidTexts::REFUSALS) as $text) {
+        foreach (array_keys(
+            SaidTexts::FIGURES + SaidTexts::WORKING + SaidTexts::CAUTIONS + SaidTexts::TASKS + SaidTexts::MARKS + SaidTexts::REFUSALS,
+        ) as $text) {
             $isMade = [] !== array_filter($made, static fn(string $start): bool => str_starts_with($text, $start));
             self::assertTrue($isMade || str_contains($code, "'{$text}'"), "Nobody says “{$text}”.");
         }
@@ -106,7 +112,11 @@ final class SumWordsTest extends TestCase
     private function assertReads(string $line, LengthUnit $unit): void
     {
         self::assertDoesNotMatchRegularExpression('/[{}#]/', $line);
-        self::assertDoesNotMatchRegularExpression(LengthUnit::Inch === $unit ? '/\d (cm|m|ml|l|cm²|m²)\b/' : '/\d (in|ft|qt|fl oz|lb|oz|sq in|sq ft)\b(?! a | with | at | on | the | all)/', $line, 'in the units of the home');
+        self::assertDoesNotMatchRegularExpression(
+            LengthUnit::Inch === $unit ? '/\d (cm|m|ml|l|cm²|m²)\b/' : '/\d (in|ft|qt|fl oz|lb|oz|sq in|sq ft)\b(?! a | with | at | on | the | all)/',
+            $line,
+            'in the units of the home',
+        );
     }
 
     /**

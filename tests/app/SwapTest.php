@@ -31,7 +31,10 @@ final class SwapTest extends AppTestCase
     public function testALookWithSharesThatDoNotSumIsRefusedAndOneWithoutRibbonsJudgesNothing(): void
     {
         $answer = $this->call('POST', $this->swap() . '/look-answer', ['ribbons' => []] + $this->look());
-        self::assertSame([0, ['not judged']], [$answer['in'] + $answer['near'] + $answer['outside'], array_values(array_unique(array_column($answer['answers'], 'verdict')))]);
+        self::assertSame(
+            [0, ['not judged']],
+            [$answer['in'] + $answer['near'] + $answer['outside'], array_values(array_unique(array_column($answer['answers'], 'verdict')))],
+        );
 
         $look = $this->look();
         $look['ribbons'][0]['percent'] = 41;
@@ -74,7 +77,10 @@ final class SwapTest extends AppTestCase
 
         $this->assertRefused(409, 'Orla decided on Hall crock meanwhile: stay.', $problem);
         self::assertSame('stay', $problem['current']['decisions'][0]['choice']);
-        self::assertSame('stay', $this->db()->fetchOne('SELECT choice FROM decision d JOIN swap s ON s.id = d.swap_id WHERE piece_id = ? AND s.closed_at IS NULL', [$piece]));
+        self::assertSame(
+            'stay',
+            $this->db()->fetchOne('SELECT choice FROM decision d JOIN swap s ON s.id = d.swap_id WHERE piece_id = ? AND s.closed_at IS NULL', [$piece]),
+        );
     }
 
     public function testAPiecePlannedElsewhereIsNotSentToRest(): void
@@ -105,15 +111,34 @@ final class SwapTest extends AppTestCase
         $moved = $this->call(
             'PUT',
             $this->swap() . '/placements/' . $heron['id'],
-            ['piece' => $heron['piece'], 'spot' => $dressing['spot'], 'count' => 1, 'left' => 14_000, 'layer' => 'back', 'raise' => 0, 'version' => $heron['version']],
+            [
+                'piece' => $heron['piece'],
+                'spot' => $dressing['spot'],
+                'count' => 1,
+                'left' => 14_000,
+                'layer' => 'back',
+                'raise' => 0,
+                'version' => $heron['version'],
+            ],
         );
 
         self::assertGreaterThan($dressing['momentRight'], $moved['momentRight']);
-        self::assertStringContainsString('Heron is where it must stay clear (the flue).', json_encode($moved['findings'], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_SLASHES));
+        self::assertStringContainsString(
+            'Heron is where it must stay clear (the flue).',
+            json_encode($moved['findings'], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_SLASHES),
+        );
         $this->call(
             'PUT',
             $this->swap() . '/placements/' . $heron['id'],
-            ['piece' => $heron['piece'], 'spot' => $dressing['spot'], 'count' => 1, 'left' => 0, 'layer' => 'back', 'raise' => 0, 'version' => $heron['version']],
+            [
+                'piece' => $heron['piece'],
+                'spot' => $dressing['spot'],
+                'count' => 1,
+                'left' => 0,
+                'layer' => 'back',
+                'raise' => 0,
+                'version' => $heron['version'],
+            ],
         );
         self::assertSame(409, $this->code());
     }
@@ -123,7 +148,17 @@ final class SwapTest extends AppTestCase
         $need = $this->call(
             'POST',
             $this->swap() . '/needs',
-            ['spot' => $this->id('spot', 'Hall console'), 'text' => 'Tall and metal', 'kind' => 'vase', 'leastHeight' => '12', 'mostHeight' => '15', 'mostWidth' => '', 'colour' => '#B08D47', 'texture' => 'metal', 'count' => 1],
+            [
+                'spot' => $this->id('spot', 'Hall console'),
+                'text' => 'Tall and metal',
+                'kind' => 'vase',
+                'leastHeight' => '12',
+                'mostHeight' => '15',
+                'mostWidth' => '',
+                'colour' => '#B08D47',
+                'texture' => 'metal',
+                'count' => 1,
+            ],
         );
         $haul = $this->call('GET', $this->swap() . '/haul');
         $answers = array_values(array_filter($haul['needs'], static fn(array $one): bool => $one['need']['id'] === $need['id']))[0]['answers'];
@@ -156,13 +191,21 @@ final class SwapTest extends AppTestCase
         $day = $this->call('POST', $this->swap() . '/day', ['people' => 2]);
         self::assertGreaterThan(20, \count($day['tasks']));
         foreach ($day['tasks'] as $i => $task) {
-            self::assertSame(['task' => $task['id'], 'isDone' => true, 'doneBy' => 'Orla'], $this->call('PUT', $this->home() . '/tasks/' . $task['id'], ['done' => true, 'key' => 'tick-' . $i]));
+            self::assertSame(
+                ['task' => $task['id'], 'isDone' => true, 'doneBy' => 'Orla'],
+                $this->call('PUT', $this->home() . '/tasks/' . $task['id'], ['done' => true, 'key' => 'tick-' . $i]),
+            );
             self::assertSame($units, array_intersect_key($this->unitsByPiece(), $units), 'units were made or lost');
         }
         $day = $this->call('GET', $this->swap() . '/day');
         self::assertSame([true, \count($day['tasks'])], [$day['isThePlan'], $day['ticked']]);
         self::assertSame(0, (int) $this->db()->fetchOne("SELECT COALESCE(SUM(count), 0) FROM standing WHERE place IN ('table', 'arrived')"));
-        self::assertSame([], $this->db()->fetchAllAssociative("SELECT p.piece_id, p.spot_id FROM placement p JOIN swap s ON s.id = p.swap_id JOIN home h ON h.id = s.home_id LEFT JOIN standing st ON st.piece_id = p.piece_id AND st.place = 'spot:' || p.spot_id WHERE s.closed_at IS NULL AND h.name = 'Ferry House' GROUP BY p.piece_id, p.spot_id HAVING SUM(p.count) <> MAX(COALESCE(st.count, 0))"));
+        self::assertSame(
+            [],
+            $this->db()->fetchAllAssociative(
+                "SELECT p.piece_id, p.spot_id FROM placement p JOIN swap s ON s.id = p.swap_id JOIN home h ON h.id = s.home_id LEFT JOIN standing st ON st.piece_id = p.piece_id AND st.place = 'spot:' || p.spot_id WHERE s.closed_at IS NULL AND h.name = 'Ferry House' GROUP BY p.piece_id, p.spot_id HAVING SUM(p.count) <> MAX(COALESCE(st.count, 0))",
+            ),
+        );
 
         foreach (array_reverse($day['tasks']) as $i => $task) {
             $this->call('PUT', $this->home() . '/tasks/' . $task['id'], ['done' => false, 'key' => 'back-' . $i]);
@@ -178,7 +221,10 @@ final class SwapTest extends AppTestCase
         $problem = $this->call('PUT', $this->home() . '/tasks/' . $setUp['id'], ['done' => true, 'key' => 'early']);
 
         $this->assertRefused(409, 'Juniper wreath is not on the table but at tote A1. Tick the task that fetches it first', $problem);
-        self::assertSame('tote:' . $this->id('tote', 'A1'), $this->db()->fetchOne('SELECT place FROM standing WHERE piece_id = ? AND count > 0', [$this->id('piece', 'Juniper wreath')]));
+        self::assertSame(
+            'tote:' . $this->id('tote', 'A1'),
+            $this->db()->fetchOne('SELECT place FROM standing WHERE piece_id = ? AND count > 0', [$this->id('piece', 'Juniper wreath')]),
+        );
     }
 
     public function testTheSameTickSentTwiceCountsOnce(): void
@@ -221,7 +267,11 @@ final class SwapTest extends AppTestCase
         self::assertSame([true, false], array_map(static fn(array $task): bool => $task["isDone"], $again));
         self::assertNotSame($again[0]['start'], $again[1]['start']);
         $day = $this->call('POST', $this->swap() . '/day', ['people' => 1]);
-        self::assertSame($again[1]['id'], array_values(array_filter($day['tasks'], static fn(array $task): bool => 'Fetch C2' === $task['title']))[1]['id'], 'worked out anew it is the same task');
+        self::assertSame(
+            $again[1]['id'],
+            array_values(array_filter($day['tasks'], static fn(array $task): bool => 'Fetch C2' === $task['title']))[1]['id'],
+            'worked out anew it is the same task',
+        );
     }
 
     public function testClosingWaitsForOpenTasksUnlessToldOtherwiseAndCountsWear(): void
@@ -233,7 +283,9 @@ final class SwapTest extends AppTestCase
         $swap = $this->swap();
         $settled = $this->call('POST', $swap . '/close', ['leaveOpen' => true]);
         self::assertTrue($settled['isClosed']);
-        $out = (int) $this->db()->fetchOne("SELECT SUM(s.count) FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE s.place LIKE 'spot:%' AND h.name = 'Ferry House'");
+        $out = (int) $this->db()->fetchOne(
+            "SELECT SUM(s.count) FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE s.place LIKE 'spot:%' AND h.name = 'Ferry House'",
+        );
         self::assertSame($out, (int) $this->db()->fetchOne('SELECT SUM(units) FROM wear WHERE swap_id = ?', [substr((string) strrchr($swap, '/'), 1)]));
         self::assertSame($out, $settled['reusedUnits'] + $settled['newUnits']);
         $this->assertRefused(
@@ -244,7 +296,14 @@ final class SwapTest extends AppTestCase
         $next = $this->call(
             'POST',
             $this->home() . '/swaps',
-            ['name' => 'First Thaw', 'season' => 'spring', 'swapDay' => '2027-03-01', 'budget' => '140', 'giftCard' => '', 'look' => $this->id('look', 'First Green')],
+            [
+                'name' => 'First Thaw',
+                'season' => 'spring',
+                'swapDay' => '2027-03-01',
+                'budget' => '140',
+                'giftCard' => '',
+                'look' => $this->id('look', 'First Green'),
+            ],
         );
         self::assertSame([201, 'Midwinter'], [$this->code(), $next['from'] ?? null]);
     }
@@ -257,7 +316,20 @@ final class SwapTest extends AppTestCase
         $spot = $this->call(
             'POST',
             $home . '/spots',
-            ['room' => $room, 'name' => 'Sill', 'kind' => 'window sill', 'width' => '90', 'depth' => '15', 'ledgeHeight' => '90', 'clearHeight' => '40', 'seenFrom' => 'front', 'keepClear' => [], 'wall' => '#FFFFFF', 'hazards' => [], 'focalRank' => 1],
+            [
+                'room' => $room,
+                'name' => 'Sill',
+                'kind' => 'window sill',
+                'width' => '90',
+                'depth' => '15',
+                'ledgeHeight' => '90',
+                'clearHeight' => '40',
+                'seenFrom' => 'front',
+                'keepClear' => [],
+                'wall' => '#FFFFFF',
+                'hazards' => [],
+                'focalRank' => 1,
+            ],
         )['id'];
         $tote = $this->call(
             'POST',
@@ -267,7 +339,31 @@ final class SwapTest extends AppTestCase
         $jug = $this->call(
             'POST',
             $home . '/pieces',
-            ['name' => 'Jug', 'kind' => 'jug', 'count' => 1, 'width' => '12', 'depth' => '10', 'height' => '20', 'weight' => '', 'colours' => [['hex' => '#EDE4D3', 'percent' => 100]], 'materials' => ['stoneware'], 'finish' => 'glazed', 'seasons' => [], 'hazards' => [], 'shape' => '', 'pattern' => '', 'origin' => '', 'costEach' => '', 'replacementEach' => '', 'cameOn' => '', 'care' => '', 'faces' => [], 'parts' => [], 'set' => ['name' => '', 'of' => 0], 'place' => 'tote:' . $tote],
+            [
+                'name' => 'Jug',
+                'kind' => 'jug',
+                'count' => 1,
+                'width' => '12',
+                'depth' => '10',
+                'height' => '20',
+                'weight' => '',
+                'colours' => [['hex' => '#EDE4D3', 'percent' => 100]],
+                'materials' => ['stoneware'],
+                'finish' => 'glazed',
+                'seasons' => [],
+                'hazards' => [],
+                'shape' => '',
+                'pattern' => '',
+                'origin' => '',
+                'costEach' => '',
+                'replacementEach' => '',
+                'cameOn' => '',
+                'care' => '',
+                'faces' => [],
+                'parts' => [],
+                'set' => ['name' => '', 'of' => 0],
+                'place' => 'tote:' . $tote,
+            ],
         )['id'];
         $swap = $home . '/swaps/' . $this->call(
             'POST',

@@ -27,7 +27,10 @@ final class TraditionsTest extends AppTestCase
         self::assertSame(200, $this->code(), $this->text());
 
         $day = $this->call('POST', $this->swap() . '/day', ['people' => 2]);
-        self::assertSame([['Wreaths', $eve->format('Y-m-d'), false]], array_map(static fn(array $one): array => [$one['what'], $one['until'], $one['isNever']], $day['waiting']));
+        self::assertSame(
+            [['Wreaths', $eve->format('Y-m-d'), false]],
+            array_map(static fn(array $one): array => [$one['what'], $one['until'], $one['isNever']], $day['waiting']),
+        );
         self::assertSame([], array_intersect($this->moved($day), $places), 'none of them comes on the swap day');
         $other = $this->call('POST', $this->swap() . '/days', $this->input(['name' => 'Wreaths', 'date' => $eve->format('Y-m-d')]));
         self::assertSame([], $other['waiting'], 'now they have a day');
@@ -103,7 +106,10 @@ final class TraditionsTest extends AppTestCase
     private function wreaths(): array
     {
         /** @var list<string> */
-        return $this->db()->fetchFirstColumn("SELECT DISTINCT p.id FROM placement q JOIN piece p ON p.id = q.piece_id WHERE p.kind = 'wreath' AND q.swap_id = ?", [basename($this->swap())]);
+        return $this->db()->fetchFirstColumn(
+            "SELECT DISTINCT p.id FROM placement q JOIN piece p ON p.id = q.piece_id WHERE p.kind = 'wreath' AND q.swap_id = ?",
+            [basename($this->swap())],
+        );
     }
 
     /**
@@ -120,7 +126,10 @@ final class TraditionsTest extends AppTestCase
 
     private function spot(string $name): string
     {
-        return (string) $this->db()->fetchOne('SELECT s.id FROM spot s JOIN room r ON r.id = s.room_id WHERE s.name = ? AND r.home_id = ?', [$name, basename($this->home())]);
+        return (string) $this->db()->fetchOne(
+            'SELECT s.id FROM spot s JOIN room r ON r.id = s.room_id WHERE s.name = ? AND r.home_id = ?',
+            [$name, basename($this->home())],
+        );
     }
 
     /**
@@ -133,7 +142,11 @@ final class TraditionsTest extends AppTestCase
         $path = $this->swap();
         $version = (int) $this->db()->fetchOne('SELECT version FROM swap WHERE id = ?', [basename($path)]);
 
-        return $this->call('PUT', $path, ['name' => 'Midwinter', 'season' => 'winter', 'budget' => '', 'giftCard' => '', 'look' => '', 'version' => $version, ...$change]);
+        return $this->call(
+            'PUT',
+            $path,
+            ['name' => 'Midwinter', 'season' => 'winter', 'budget' => '', 'giftCard' => '', 'look' => '', 'version' => $version, ...$change],
+        );
     }
 
     /**
@@ -145,7 +158,17 @@ final class TraditionsTest extends AppTestCase
     {
         $hand = ['name' => 'you', 'climbs' => true, 'lifts' => true, 'from' => '', 'until' => ''];
 
-        return $change + ['name' => '', 'date' => '', 'start' => '9:00', 'latestEnd' => '', 'layRoom' => '10 x 5 ft', 'pauses' => [], 'crew' => [$hand], 'spots' => [], 'isLook' => false];
+        return $change + [
+            'name' => '',
+            'date' => '',
+            'start' => '9:00',
+            'latestEnd' => '',
+            'layRoom' => '10 x 5 ft',
+            'pauses' => [],
+            'crew' => [$hand],
+            'spots' => [],
+            'isLook' => false,
+        ];
     }
 
     /** @return array<string, mixed> */

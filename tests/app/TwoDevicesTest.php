@@ -34,7 +34,13 @@ final class TwoDevicesTest extends TestCase
 
     protected function tearDown(): void
     {
-        self::assertSame([], $this->rows('SELECT p.name, p.count, SUM(s.count) AS units FROM standing s JOIN piece p ON p.id = s.piece_id GROUP BY s.piece_id HAVING units <> p.count'), 'the books of a piece and its places differ');
+        self::assertSame(
+            [],
+            $this->rows(
+                'SELECT p.name, p.count, SUM(s.count) AS units FROM standing s JOIN piece p ON p.id = s.piece_id GROUP BY s.piece_id HAVING units <> p.count',
+            ),
+            'the books of a piece and its places differ',
+        );
         self::assertSame([], $this->rows('SELECT * FROM standing WHERE count < 0'));
         self::assertSame(200, self::$devices[0]->ask('GET', $this->swap() . '/day')[0], 'the day can still be read');
     }
@@ -42,7 +48,9 @@ final class TwoDevicesTest extends TestCase
     public function testOneUnitComesToStandOnOneSpotOnly(): void
     {
         $piece = $this->id("SELECT id FROM piece WHERE name = 'Ice hare'");
-        $spots = $this->column("SELECT s.id FROM spot s JOIN room r ON r.id = s.room_id JOIN home h ON h.id = r.home_id WHERE h.name = 'Ferry House' ORDER BY s.id LIMIT 4");
+        $spots = $this->column(
+            "SELECT s.id FROM spot s JOIN room r ON r.id = s.room_id JOIN home h ON h.id = r.home_id WHERE h.name = 'Ferry House' ORDER BY s.id LIMIT 4",
+        );
         $statuses = $this->statuses(array_map(
             fn(string $spot): array => [
                 'POST',
@@ -57,7 +65,9 @@ final class TwoDevicesTest extends TestCase
 
     public function testACountCorrectedWhileUnitsMove(): void
     {
-        $piece = $this->row("SELECT p.id, p.count, p.version, s.place FROM piece p JOIN home h ON h.id = p.home_id AND h.name = 'Ferry House' JOIN standing s ON s.piece_id = p.id AND s.count = p.count WHERE p.count > 1 AND p.parts = '[]' AND s.place LIKE 'tote:%' AND NOT EXISTS (SELECT 1 FROM placement x JOIN swap w ON w.id = x.swap_id WHERE x.piece_id = p.id AND w.closed_at IS NULL) ORDER BY p.id LIMIT 1");
+        $piece = $this->row(
+            "SELECT p.id, p.count, p.version, s.place FROM piece p JOIN home h ON h.id = p.home_id AND h.name = 'Ferry House' JOIN standing s ON s.piece_id = p.id AND s.count = p.count WHERE p.count > 1 AND p.parts = '[]' AND s.place LIKE 'tote:%' AND NOT EXISTS (SELECT 1 FROM placement x JOIN swap w ON w.id = x.swap_id WHERE x.piece_id = p.id AND w.closed_at IS NULL) ORDER BY p.id LIMIT 1",
+        );
         $read = $this->pieceInput((string) $piece['id']);
         $move = [
             'POST',
@@ -78,7 +88,20 @@ final class TwoDevicesTest extends TestCase
         $statuses = $this->statuses(array_fill(
             0,
             4,
-            ['POST', $this->home() . '/arrangements', ['name' => 'Hall urn', 'kind' => 'arrangement', 'parts' => $parts, 'width' => '', 'depth' => '', 'height' => '', 'place' => 'loose', 'keep' => true]],
+            [
+                'POST',
+                $this->home() . '/arrangements',
+                [
+                    'name' => 'Hall urn',
+                    'kind' => 'arrangement',
+                    'parts' => $parts,
+                    'width' => '',
+                    'depth' => '',
+                    'height' => '',
+                    'place' => 'loose',
+                    'keep' => true,
+                ],
+            ],
         ));
 
         self::assertSame([200, 422, 422, 422], $statuses);
@@ -135,7 +158,9 @@ final class TwoDevicesTest extends TestCase
     /** Four people cut the same sum at once: each cut is made of what is still there, and no length is made or lost. */
     public function testOneLengthIsCutOnceHoweverManyCutIt(): void
     {
-        $length = fn(): float => (float) $this->id("SELECT SUM(p.width * s.count) FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place <> 'parted' JOIN home h ON h.id = p.home_id WHERE h.name = 'Ferry House' AND p.kind = 'garland' AND p.removed_at IS NULL");
+        $length = fn(): float => (float) $this->id(
+            "SELECT SUM(p.width * s.count) FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place <> 'parted' JOIN home h ON h.id = p.home_id WHERE h.name = 'Ferry House' AND p.kind = 'garland' AND p.removed_at IS NULL",
+        );
         $before = $length();
         $body = ['values' => [['name' => 'run', 'text' => '20 in'], ['name' => 'overhang', 'text' => '0']], 'swap' => null, 'spot' => null];
         $statuses = $this->statuses(array_fill(0, 4, ['POST', $this->home() . '/sums/garland/cuts', $body]));
@@ -148,12 +173,16 @@ final class TwoDevicesTest extends TestCase
     public function testASpotIsNotTakenAwayUnderWhatIsPutThere(): void
     {
         $spot = self::$devices[0]->ask('POST', $this->home() . '/house/lines', ['line' => 'Hall: narrow shelf 30 x 9', 'room' => ''])[1]['spot']['id'];
-        $piece = $this->id("SELECT p.id FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place LIKE 'tote:%' WHERE p.name = 'Sleigh bell' OR p.kind = 'bell' ORDER BY p.id LIMIT 1");
+        $piece = $this->id(
+            "SELECT p.id FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place LIKE 'tote:%' WHERE p.name = 'Sleigh bell' OR p.kind = 'bell' ORDER BY p.id LIMIT 1",
+        );
         $this->statuses([
             ['DELETE', $this->home() . '/spots/' . $spot, null],
             ['POST', $this->swap() . '/placements', ['piece' => $piece, 'spot' => $spot, 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0]],
         ]);
-        $orphans = $this->column("SELECT p.id FROM placement p JOIN spot s ON s.id = p.spot_id JOIN swap w ON w.id = p.swap_id WHERE s.removed_at IS NOT NULL AND w.closed_at IS NULL");
+        $orphans = $this->column(
+            "SELECT p.id FROM placement p JOIN spot s ON s.id = p.spot_id JOIN swap w ON w.id = p.swap_id WHERE s.removed_at IS NOT NULL AND w.closed_at IS NULL",
+        );
 
         self::assertSame([], $orphans);
     }
@@ -161,7 +190,9 @@ final class TwoDevicesTest extends TestCase
     public function testAGapIsClosedOnceAndTheOthersSeeHow(): void
     {
         $need = $this->id('SELECT id FROM need WHERE filled_by IS NULL AND removed_at IS NULL ORDER BY id LIMIT 1');
-        $pieces = $this->column("SELECT p.id FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place LIKE 'tote:%' JOIN home h ON h.id = p.home_id WHERE h.name = 'Ferry House' AND NOT EXISTS (SELECT 1 FROM placement x WHERE x.piece_id = p.id) ORDER BY p.id DESC LIMIT 3");
+        $pieces = $this->column(
+            "SELECT p.id FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place LIKE 'tote:%' JOIN home h ON h.id = p.home_id WHERE h.name = 'Ferry House' AND NOT EXISTS (SELECT 1 FROM placement x WHERE x.piece_id = p.id) ORDER BY p.id DESC LIMIT 3",
+        );
         $answers = $this->answers(array_map(fn(string $piece): array => ['PUT', $this->home() . "/needs/{$need}/piece", ['piece' => $piece]], $pieces));
         $refused = array_values(array_filter($answers, static fn(array $answer): bool => 409 === $answer[0]));
 
@@ -181,7 +212,10 @@ final class TwoDevicesTest extends TestCase
         $refused = array_filter($answers, static fn(array $answer): bool => 409 === $answer[0]);
 
         self::assertSame([200, 409, 409, 409], $this->sorted(array_column($answers, 0)), json_encode(array_column($answers, 1), \JSON_THROW_ON_ERROR));
-        self::assertCount(3, array_filter($refused, static fn(array $answer): bool => str_starts_with((string) ($answer[1]['current']['name'] ?? ''), 'Changed')));
+        self::assertCount(
+            3,
+            array_filter($refused, static fn(array $answer): bool => str_starts_with((string) ($answer[1]['current']['name'] ?? ''), 'Changed')),
+        );
     }
 
     public function testASwapIsClosedOnceAndTheNextIsBegunOnce(): void
@@ -192,7 +226,11 @@ final class TwoDevicesTest extends TestCase
         $begun = $this->statuses(array_fill(
             0,
             4,
-            ['POST', $flat . '/swaps', ['name' => 'First Thaw', 'season' => 'spring', 'swapDay' => '2027-03-01', 'budget' => '', 'giftCard' => '', 'look' => '']],
+            [
+                'POST',
+                $flat . '/swaps',
+                ['name' => 'First Thaw', 'season' => 'spring', 'swapDay' => '2027-03-01', 'budget' => '', 'giftCard' => '', 'look' => ''],
+            ],
         ));
 
         self::assertSame([201, 409, 409, 409], $begun);
@@ -280,7 +318,9 @@ final class TwoDevicesTest extends TestCase
 
     private function swap(): string
     {
-        return $this->home() . '/swaps/' . $this->id("SELECT s.id FROM swap s JOIN home h ON h.id = s.home_id WHERE h.name = 'Ferry House' AND s.closed_at IS NULL");
+        return $this->home() . '/swaps/' . $this->id(
+            "SELECT s.id FROM swap s JOIN home h ON h.id = s.home_id WHERE h.name = 'Ferry House' AND s.closed_at IS NULL",
+        );
     }
 
     private function id(string $query): string

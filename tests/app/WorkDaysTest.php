@@ -93,7 +93,14 @@ final class WorkDaysTest extends AppTestCase
         self::assertContains('Noted: The urn wants to go left.', $shelf);
         self::assertContains('Echo: Brass is seen on the left only: echo it on the other side.', $shelf);
         $this->tickAll($tasks);
-        self::assertSame([], array_filter($this->call('POST', $this->swap() . '/days/' . $look['id'], ['people' => 1])['tasks'], static fn(array $task): bool => !$task['isDone']), 'what was looked at need not be looked at again');
+        self::assertSame(
+            [],
+            array_filter(
+                $this->call('POST', $this->swap() . '/days/' . $look['id'], ['people' => 1])['tasks'],
+                static fn(array $task): bool => !$task['isDone'],
+            ),
+            'what was looked at need not be looked at again',
+        );
     }
 
     public function testWhatHasNoRoomGetsATotePutOnTheListAndUpWhenItIsHere(): void

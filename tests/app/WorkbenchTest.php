@@ -19,7 +19,10 @@ final class WorkbenchTest extends AppTestCase
         self::assertSame('6', self::field($table, 'table', 'people'));
         self::assertSame(self::field($table, 'table', 'tableWidth'), self::field($table, 'cloth', 'tableWidth'), 'nothing is filled in twice');
         self::assertSame('11 ft', self::field($rail, 'garland', 'run'));
-        self::assertContains('Last time 14 % more than reckoned (Ribbon for the stair rail, Midwinter last year): so much is on top now.', array_column($rail, 'notes', 'sum')['ribbon']);
+        self::assertContains(
+            'Last time 14 % more than reckoned (Ribbon for the stair rail, Midwinter last year): so much is on top now.',
+            array_column($rail, 'notes', 'sum')['ribbon'],
+        );
         self::assertSame('14', self::field($rail, 'ribbon', 'allowance'));
     }
 
@@ -31,8 +34,19 @@ final class WorkbenchTest extends AppTestCase
 
         self::assertContains('Long juniper garland', $names);
         self::assertNotContains('Oak leaf garland', $names, 'an autumn one');
-        self::assertNotContains('Long juniper garland', array_column($this->reckon('garland', ['run' => '8 ft'], 'Stove shelf')['supplies'][0]['taken'], 'name'), 'planned for the rail');
-        self::assertContains('Oak leaf garland', array_column($this->call('POST', $this->home() . '/sums/garland/answer', ['values' => self::values(['run' => '30 ft'])])['supplies'][0]['taken'], 'name'), 'without a swap all that is owned');
+        self::assertNotContains(
+            'Long juniper garland',
+            array_column($this->reckon('garland', ['run' => '8 ft'], 'Stove shelf')['supplies'][0]['taken'], 'name'),
+            'planned for the rail',
+        );
+        self::assertContains(
+            'Oak leaf garland',
+            array_column(
+                $this->call('POST', $this->home() . '/sums/garland/answer', ['values' => self::values(['run' => '30 ft'])])['supplies'][0]['taken'],
+                'name',
+            ),
+            'without a swap all that is owned',
+        );
     }
 
     public function testWhatCannotBeReadIsSaidAtItsFieldAllAtOnce(): void
@@ -65,14 +79,23 @@ final class WorkbenchTest extends AppTestCase
     {
         $this->signIn();
         $answer = $this->reckon('hooks', ['run' => '12 ft', 'packSize' => '2', 'packPrice' => '6.00', 'offer' => '50 %'], 'Stove shelf');
-        self::assertSame([3, 1, 900, '$1.50 a piece'], [$answer['supplies'][0]['packs'], $answer['supplies'][0]['spare'], $answer['cost'], $answer['supplies'][0]['per']]);
+        self::assertSame(
+            [3, 1, 900, '$1.50 a piece'],
+            [$answer['supplies'][0]['packs'], $answer['supplies'][0]['spare'], $answer['cost'], $answer['supplies'][0]['per']],
+        );
         $lines = $this->call(
             'POST',
             $this->swap() . '/sums/hooks/lines',
-            ['values' => self::values(['run' => '12 ft', 'packSize' => '2', 'packPrice' => '6.00', 'offer' => '50 %']), 'spot' => $this->id('spot', 'Stove shelf')],
+            [
+                'values' => self::values(['run' => '12 ft', 'packSize' => '2', 'packPrice' => '6.00', 'offer' => '50 %']),
+                'spot' => $this->id('spot', 'Stove shelf'),
+            ],
         )['lines'];
 
-        self::assertSame([['Garland hooks (Stove shelf)', 5, 2, 900, 'wanted']], array_map(static fn(array $line): array => [$line['name'], $line['needed'], $line['packSize'], $line['total'], $line['state']], $lines));
+        self::assertSame(
+            [['Garland hooks (Stove shelf)', 5, 2, 900, 'wanted']],
+            array_map(static fn(array $line): array => [$line['name'], $line['needed'], $line['packSize'], $line['total'], $line['state']], $lines),
+        );
         $this->undo();
         self::assertNotContains('Garland hooks (Stove shelf)', array_column($this->call('GET', $this->swap() . '/haul')['lines'], 'name'));
     }
@@ -108,7 +131,10 @@ final class WorkbenchTest extends AppTestCase
         $line = $this->call('PUT', $this->home() . "/lines/{$line['id']}/state", ['state' => 'got', 'version' => $line['version']]);
         self::assertSame(200, $this->code(), $this->text());
 
-        self::assertSame([9 * 12 * 254, null], array_values((array) $this->db()->fetchAssociative('SELECT width, laid_out FROM piece WHERE id = ?', [$line['becamePiece']])));
+        self::assertSame(
+            [9 * 12 * 254, null],
+            array_values((array) $this->db()->fetchAssociative('SELECT width, laid_out FROM piece WHERE id = ?', [$line['becamePiece']])),
+        );
     }
 
     public function testCuttingLeavesTrueRemaindersAndIsUndone(): void
@@ -127,7 +153,13 @@ final class WorkbenchTest extends AppTestCase
 
         self::assertEqualsWithDelta(array_sum($before), array_sum($this->garlands()), 0.1, 'no length is made or lost');
         self::assertNotSame($before, $this->garlands());
-        self::assertSame([], $this->db()->fetchAllAssociative('SELECT s.piece_id FROM standing s JOIN piece p ON p.id = s.piece_id GROUP BY s.piece_id HAVING SUM(s.count) <> MAX(p.count)'), 'the books of a piece and its places');
+        self::assertSame(
+            [],
+            $this->db()->fetchAllAssociative(
+                'SELECT s.piece_id FROM standing s JOIN piece p ON p.id = s.piece_id GROUP BY s.piece_id HAVING SUM(s.count) <> MAX(p.count)',
+            ),
+            'the books of a piece and its places',
+        );
         $this->undo();
         self::assertSame($before, $this->garlands());
         self::assertSame('Long juniper garland', $this->db()->fetchOne('SELECT name FROM piece WHERE id = ?', [$piece]));
@@ -139,7 +171,9 @@ final class WorkbenchTest extends AppTestCase
         $this->signIn();
         $body = ['values' => self::values(['run' => '9 ft', 'allowance' => '0']), 'swap' => basename($this->swap())];
         $this->call('POST', $this->home() . '/sums/ribbon/cuts', $body);
-        $rolls = $this->db()->fetchAllKeyValue("SELECT p.name, p.laid_out / 254.0 FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place <> 'parted' AND s.count > 0 WHERE p.kind = 'ribbon' AND p.removed_at IS NULL");
+        $rolls = $this->db()->fetchAllKeyValue(
+            "SELECT p.name, p.laid_out / 254.0 FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place <> 'parted' AND s.count > 0 WHERE p.kind = 'ribbon' AND p.removed_at IS NULL",
+        );
 
         self::assertEqualsWithDelta(2 * 180 - 18 * 12, array_sum($rolls), 0.01, '18 lengths of 12 in off 30 ft');
     }
@@ -265,7 +299,9 @@ final class WorkbenchTest extends AppTestCase
     /** @return array<string, float> inches of garland at hand by name, all units */
     private function garlands(): array
     {
-        $rows = $this->db()->fetchAllNumeric("SELECT p.name, p.width / 254.0 * SUM(s.count) FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place <> 'parted' WHERE p.kind = 'garland' AND p.removed_at IS NULL GROUP BY p.id HAVING SUM(s.count) > 0 ORDER BY 1, 2");
+        $rows = $this->db()->fetchAllNumeric(
+            "SELECT p.name, p.width / 254.0 * SUM(s.count) FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place <> 'parted' WHERE p.kind = 'garland' AND p.removed_at IS NULL GROUP BY p.id HAVING SUM(s.count) > 0 ORDER BY 1, 2",
+        );
         $inches = [];
         foreach ($rows as [$name, $length]) {
             $inches[$name] = ($inches[$name] ?? 0.0) + $length;

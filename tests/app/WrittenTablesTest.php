@@ -26,9 +26,18 @@ final class WrittenTablesTest extends AppTestCase
         foreach ($rows as $row) {
             $piece = $pieces[$row['name']];
             self::assertSame([$piece['kind'], $piece['count'], $piece['care']], [$row['kind'], (int) $row['count'], $row['care']], $row['name']);
-            self::assertEqualsWithDelta([$piece['width'], $piece['depth'], $piece['height']], array_map(static fn(string $side): float => 254 * (float) $row[$side], ['width', 'depth', 'height']), 0.5, $row['name']);
+            self::assertEqualsWithDelta(
+                [$piece['width'], $piece['depth'], $piece['height']],
+                array_map(static fn(string $side): float => 254 * (float) $row[$side], ['width', 'depth', 'height']),
+                0.5,
+                $row['name'],
+            );
             self::assertSame([$piece['weight'] . ' g', $piece['costEach']], [$row['weight'], (int) round(100 * (float) $row['cost each'])], $row['name']);
-            self::assertSame(array_map(static fn(array $colour): string => $colour['hex'] . ' ' . $colour['percent'], $piece['colours']), explode(', ', $row['colours']), $row['name']);
+            self::assertSame(
+                array_map(static fn(array $colour): string => $colour['hex'] . ' ' . $colour['percent'], $piece['colours']),
+                explode(', ', $row['colours']),
+                $row['name'],
+            );
         }
         self::assertStringContainsString("\n", array_column($rows, 'care', 'name')['Heron']);
     }
@@ -42,7 +51,11 @@ final class WrittenTablesTest extends AppTestCase
         foreach ($rows as $row) {
             $tote = $totes[$row['code']];
             self::assertSame([$tote['place'], implode(', ', $tote['conditions'])], [$row['place'], $row['conditions']]);
-            self::assertEqualsWithDelta([$tote['width'], $tote['depth'], $tote['height']], array_map(static fn(string $side): float => 254 * (float) $row[$side], ['width', 'depth', 'height']), 0.5);
+            self::assertEqualsWithDelta(
+                [$tote['width'], $tote['depth'], $tote['height']],
+                array_map(static fn(string $side): float => 254 * (float) $row[$side], ['width', 'depth', 'height']),
+                0.5,
+            );
             self::assertSame(null === $tote['mostWeight'] ? '' : $tote['mostWeight'] . ' g', $row['most weight']);
         }
     }
@@ -55,13 +68,21 @@ final class WrittenTablesTest extends AppTestCase
         $charged = 0;
         foreach ($rows as $row) {
             $line = $lines[$row['name']];
-            self::assertSame([$line['way'], $line['state'], $line['packs'], $line['needed']], [$row['way'], $row['state'], (int) $row['packs'], (int) $row['needed']], $row['name']);
+            self::assertSame(
+                [$line['way'], $line['state'], $line['packs'], $line['needed']],
+                [$row['way'], $row['state'], (int) $row['packs'], (int) $row['needed']],
+                $row['name'],
+            );
             self::assertSame($line['total'], (int) round(100 * (float) $row['total']), $row['name']);
             $charged += 'purse' === $row['paid with'] && \in_array($row['state'], ['got', 'ordered', 'wanted'], true) ? $line['total'] : 0;
         }
 
         self::assertCount(\count($lines), $rows);
-        self::assertSame($haul['purse']['budget'] - $haul['purse']['free'], $charged, 'the rows of the table add up to what the purse has spent, ordered and planned');
+        self::assertSame(
+            $haul['purse']['budget'] - $haul['purse']['free'],
+            $charged,
+            'the rows of the table add up to what the purse has spent, ordered and planned',
+        );
     }
 
     public function testCellsThatASpreadsheetWouldRunAreText(): void

@@ -37,7 +37,10 @@ final class DaysTest extends BrowserTestCase
         $page = $this->page()->signIn()->drawer('Calendar')->see('[data-testid="calendar"]');
         $page = $this->page();
         $page->seeText('Swap day of Midwinter')->seeText('What comes next')->seeText('Care today')->seeText('Hall crock: water');
-        $page->press('Feasts and traditions …')->type('One on a line: name, colon, when', 'Tree day 24 Dec')->press('Save')->seeText('“Tree day 24 Dec” is not understood.');
+        $page->press('Feasts and traditions …')->type(
+            'One on a line: name, colon, when',
+            'Tree day 24 Dec',
+        )->press('Save')->seeText('“Tree day 24 Dec” is not understood.');
         $page->type('One on a line: name, colon, when', 'Tree day: 24 Dec')->press('Save');
         $page->until(static fn(): bool => 0 === $page->count('[role="dialog"]') && str_contains($page->text(), 'Tree day'), 'the feast hangs on the shelf');
         $page->press('Make a private address')->until(
@@ -46,7 +49,10 @@ final class DaysTest extends BrowserTestCase
         );
         $this->browser->executeScript("document.querySelector('[aria-label=\"Care today\"] input').click()");
         $page->seeText('Hall crock: water, done');
-        self::assertNotContains('Hall crock: water', $this->browser->executeScript("return [...document.querySelectorAll('[aria-label=\"Care today\"] label')].map((one) => one.textContent.trim())"));
+        self::assertNotContains(
+            'Hall crock: water',
+            $this->browser->executeScript("return [...document.querySelectorAll('[aria-label=\"Care today\"] label')].map((one) => one.textContent.trim())"),
+        );
     }
 
     public function testWhatWaitsForItsDayIsSaidAndGivenOne(): void
@@ -56,7 +62,11 @@ final class DaysTest extends BrowserTestCase
         $page->press('Feasts and traditions …')->type('One on a line: name, colon, when', 'The attic angels: not before 24 Dec')->press('Save');
         $page->seeText('is no spot, room, kind or piece of this home');
         $db = new \PDO('sqlite:' . self::server()->database);
-        $swapDay = new \DateTimeImmutable((string) $db->query('SELECT swap_day FROM swap WHERE closed_at IS NULL AND home_id = (SELECT id FROM home WHERE name = \'Ferry House\')')?->fetchColumn());
+        $swapDay = new \DateTimeImmutable(
+            (string) $db->query(
+                'SELECT swap_day FROM swap WHERE closed_at IS NULL AND home_id = (SELECT id FROM home WHERE name = \'Ferry House\')',
+            )?->fetchColumn(),
+        );
         $eve = $swapDay->modify('+4 days');
         $page->type('One on a line: name, colon, when', "Bells: {$eve->format('j F')}\nTree corner: not before Bells")->press('Save');
         $page->until(static fn(): bool => 0 === $page->count('[role="dialog"]'), 'it is kept');
@@ -73,16 +83,22 @@ final class DaysTest extends BrowserTestCase
     {
         $page = $this->page()->signIn()->station('Day sheet')->press('Work');
         $page->see('main input[type="checkbox"]');
-        $this->browser->executeScript("[...document.querySelectorAll('main label')].find((one) => one.textContent.includes('Heron')).querySelector('input').click()");
+        $this->browser->executeScript(
+            "[...document.querySelectorAll('main label')].find((one) => one.textContent.includes('Heron')).querySelector('input').click()",
+        );
         $page->press('broken, worn …')->choose('Heron', 'a part missing')->press('Note it')->seeText('Heron: 1 a part missing');
         $page->station('Haul')->seeText('Found when it was handled');
         $page->seeText('2 Warm lights: dead bulbs');
-        $this->browser->executeScript("[...document.querySelectorAll('[aria-label=\"Found when it was handled\"] li')].find((one) => one.textContent.includes('Heron')).querySelector('button').click()");
+        $this->browser->executeScript(
+            "[...document.querySelectorAll('[aria-label=\"Found when it was handled\"] li')].find((one) => one.textContent.includes('Heron')).querySelector('button').click()",
+        );
         $page->seeText('Missing part of Heron is on the list');
         $page->until(static fn(): bool => !str_contains($page->text(), 'Heron: a part missing'), 'it is on the list, not beside it');
         $page->station('Table');
         $page->see('[role="listbox"]');
-        $this->browser->executeScript("[...document.querySelectorAll('[role=option]')].find((one) => one.textContent.includes('Heron') || one.getAttribute('aria-label')?.includes('Heron')).click()");
+        $this->browser->executeScript(
+            "[...document.querySelectorAll('[role=option]')].find((one) => one.textContent.includes('Heron') || one.getAttribute('aria-label')?.includes('Heron')).click()",
+        );
         $page->seeText('a part missing, Midwinter, on the haul list');
         self::assertSame([], $this->severeLogEntries());
     }
@@ -105,7 +121,9 @@ final class DaysTest extends BrowserTestCase
     {
         $page = $this->page()->signIn()->drawer('Swaps');
         $page->press('Begin the next swap')->type('Name', 'First Thaw');
-        $this->browser->executeScript("const day = document.querySelector('[role=dialog] input[type=date]'); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(day, '2027-03-01'); day.dispatchEvent(new Event('input', { bubbles: true }));");
+        $this->browser->executeScript(
+            "const day = document.querySelector('[role=dialog] input[type=date]'); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(day, '2027-03-01'); day.dispatchEvent(new Event('input', { bubbles: true }));",
+        );
         $page->press('Begin')->until(fn(): bool => str_ends_with($this->browser->getCurrentURL(), '/look'), 'the swap begun is opened at its look');
         $page->seeText('from Midwinter');
         $page->drawer('Swaps')->seeText('First Thaw, Midwinter are open.');

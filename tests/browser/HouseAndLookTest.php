@@ -15,7 +15,11 @@ final class HouseAndLookTest extends BrowserTestCase
         $page = $this->page()->signIn();
         $page->drawer('House')->press('New spot in Hall')->type('Name', 'Coat pegs')->type('Width', 'wide')->type('Depth', '9 1/2')->type('Its height', '5 ft 2 in');
         $page->press('Save')->seeText('“wide” is not a length. Write it like 9 1/2 or 9 1/2 in.');
-        self::assertSame(['wide', '9 1/2'], [$page->field('Width')->getAttribute('value'), $page->field('Depth')->getAttribute('value')], 'nothing typed is lost');
+        self::assertSame(
+            ['wide', '9 1/2'],
+            [$page->field('Width')->getAttribute('value'), $page->field('Depth')->getAttribute('value')],
+            'nothing typed is lost',
+        );
         $page->type('Width', '3 ft')->press('Save')->seeText('36 in wide, 9 1/2 in deep, 62 in high');
         $page->press('Coat pegs')->press('Delete')->seeText('Coat pegs is taken away')->until(
             static fn(): bool => !str_contains($page->text(), '36 in wide, 9 1/2 in deep, 62 in high'),
@@ -35,9 +39,14 @@ final class HouseAndLookTest extends BrowserTestCase
     public function testSavingAPieceChangesNothingThatWasNotChanged(): void
     {
         $page = $this->page()->signIn();
-        $page->drawer('Cupboard')->follow('Unpack a box')->type('One line about a piece', 'blue vase 24.3 cm, 1234 g')->seeText('✓ Clear')->press('Take it in')->seeText('Blue vase is in');
+        $page->drawer('Cupboard')->follow('Unpack a box')->type(
+            'One line about a piece',
+            'blue vase 24.3 cm, 1234 g',
+        )->seeText('✓ Clear')->press('Take it in')->seeText('Blue vase is in');
         $page->drawer('Cupboard')->type('Find in the cupboard', 'blue vase')->until(
-            fn(): bool => (bool) $this->browser->executeScript("const one = document.querySelector('[data-testid=\"piece-Blue vase\"]'); one?.click(); return one !== null;"),
+            fn(): bool => (bool) $this->browser->executeScript(
+                "const one = document.querySelector('[data-testid=\"piece-Blue vase\"]'); one?.click(); return one !== null;",
+            ),
             'it stands on a shelf',
         );
         foreach (['Blue vase', 'Sky vase'] as $name) {
@@ -76,7 +85,12 @@ final class HouseAndLookTest extends BrowserTestCase
         $this->browser->executeScript("document.querySelector('section[aria-label=\"Ribbon Ember\"] li button').click()");
         $page->until(static fn(): bool => $page->count('[role="slider"]') === $hung + 1, 'one more ribbon hangs');
 
-        self::assertSame(100, $this->browser->executeScript("return [...document.querySelectorAll('[role=slider]')].reduce((sum, one) => sum + Number(one.getAttribute('aria-valuenow')), 0)"));
+        self::assertSame(
+            100,
+            $this->browser->executeScript(
+                "return [...document.querySelectorAll('[role=slider]')].reduce((sum, one) => sum + Number(one.getAttribute('aria-valuenow')), 0)",
+            ),
+        );
     }
 
     public function testAHandfulIsPulledAsideComparedAndPutTogether(): void

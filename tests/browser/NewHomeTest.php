@@ -22,7 +22,10 @@ final class NewHomeTest extends BrowserTestCase
             $this->acts(1); // typed, and Enter
         }
         $page->seeText('3 boards')->seeText('A1');
-        $page->drawer('Cupboard')->follow('Unpack a box')->type('One line about a piece', 'blue vase 12 in, A1')->seeText('✓ Clear')->press('Take it in')->seeText('Blue vase is in');
+        $page->drawer('Cupboard')->follow('Unpack a box')->type(
+            'One line about a piece',
+            'blue vase 12 in, A1',
+        )->seeText('✓ Clear')->press('Take it in')->seeText('Blue vase is in');
         $this->acts(3);
         $page->drawer('Swaps')->press('Begin a swap')->press('Begin')->until(
             static fn(): bool => str_ends_with($page->browser->getCurrentURL(), '/look'),

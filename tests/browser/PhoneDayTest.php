@@ -18,7 +18,10 @@ final class PhoneDayTest extends BrowserTestCase
         $page = $this->page()->signIn();
         $page->station('Day sheet')->press('Work the day out')->see('main input[type="checkbox"]');
         self::assertLessThanOrEqual(390, $this->browser->executeScript('return document.documentElement.scrollWidth'), 'the page scrolls sideways');
-        self::assertGreaterThanOrEqual(44, $this->browser->executeScript("return document.querySelector('main input[type=checkbox]').getBoundingClientRect().height"));
+        self::assertGreaterThanOrEqual(
+            44,
+            $this->browser->executeScript("return document.querySelector('main input[type=checkbox]').getBoundingClientRect().height"),
+        );
         $this->tick(0);
         $page->seeText('1 of ')->seeText('done by Orla');
 

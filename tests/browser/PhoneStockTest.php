@@ -40,7 +40,10 @@ final class PhoneStockTest extends BrowserTestCase
         $page = $this->page()->signIn();
         $page->drawer('Cupboard')->follow('Tote C1')->press('Count it')->see('[data-testid="stock-take"]');
         $this->assertFits('A tote, counted');
-        self::assertGreaterThanOrEqual(44, $this->browser->executeScript("return document.querySelector('[data-testid=stock-take] li button').getBoundingClientRect().height"));
+        self::assertGreaterThanOrEqual(
+            44,
+            $this->browser->executeScript("return document.querySelector('[data-testid=stock-take] li button').getBoundingClientRect().height"),
+        );
         $page->press('One less of Brass lantern')->press('What differs?')->seeText('1 of Brass lantern missing');
         $page->press('Stop counting')->until(static fn(): bool => 0 === $page->count('[data-testid="stock-take"]'), 'counting is stopped');
         self::assertStringContainsString('Brass lantern', $page->text(), 'the books are as they were');

@@ -64,15 +64,21 @@ final class PutTogetherTest extends BrowserTestCase
     {
         $page = $this->page()->signIn();
         $page->station('Table')->see('[role="option"]');
-        $this->browser->executeScript("const shelves = document.querySelector('[data-testid=shelves]'); let n = 0; const on = () => { shelves.scrollTop += 60; if (++n < 40) requestAnimationFrame(on); }; on();");
+        $this->browser->executeScript(
+            "const shelves = document.querySelector('[data-testid=shelves]'); let n = 0; const on = () => { shelves.scrollTop += 60; if (++n < 40) requestAnimationFrame(on); }; on();",
+        );
         $page->until(
-            fn(): bool => 0 < (int) $this->browser->executeScript("return [...document.querySelectorAll('[data-testid=shelves] img')].filter((one) => one.naturalWidth > 16).length"),
+            fn(): bool => 0 < (int) $this->browser->executeScript(
+                "return [...document.querySelectorAll('[data-testid=shelves] img')].filter((one) => one.naturalWidth > 16).length",
+            ),
             'pictures are painted',
         );
 
         self::assertGreaterThan(20, $page->count('[data-testid="shelves"] [role="option"]'));
         $page->until(
-            fn(): bool => true === $this->browser->executeScript("return [...document.querySelectorAll('[data-testid=shelves] [role=option]')].every((one) => one.querySelector('img, svg g') !== null)"),
+            fn(): bool => true === $this->browser->executeScript(
+                "return [...document.querySelectorAll('[data-testid=shelves] [role=option]')].every((one) => one.querySelector('img, svg g') !== null)",
+            ),
             'every piece in sight is seen',
         );
     }

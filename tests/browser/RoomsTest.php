@@ -54,7 +54,10 @@ final class RoomsTest extends BrowserTestCase
         $page->until(fn(): bool => str_contains($this->label('Cone bowl'), 'raised'), 'it stands higher');
         $riser = explode(',', $option)[0];
         self::assertSame(1, $page->count("[data-testid=\"placed-{$riser}\"]"), 'what it stands on is drawn');
-        $page->press('Down from ' . $riser)->until(fn(): bool => !str_contains($this->label('Cone bowl'), 'raised') && 0 === $page->count("[data-testid=\"placed-{$riser}\"]"), 'both are as they were');
+        $page->press('Down from ' . $riser)->until(
+            fn(): bool => !str_contains($this->label('Cone bowl'), 'raised') && 0 === $page->count("[data-testid=\"placed-{$riser}\"]"),
+            'both are as they were',
+        );
     }
 
     public function testColoursMeantForARoomAreSaidInTheThread(): void
@@ -93,7 +96,9 @@ final class RoomsTest extends BrowserTestCase
     {
         $page = $this->spot('Dining table');
         self::assertTrue($page->see('[data-testid="from-above"]')->isDisplayed());
-        $place = fn(): int => (int) $this->browser->executeScript('return document.querySelector(\'[data-testid="placed-Ember bowl"]\').getBoundingClientRect().left');
+        $place = fn(): int => (int) $this->browser->executeScript(
+            'return document.querySelector(\'[data-testid="placed-Ember bowl"]\').getBoundingClientRect().left',
+        );
         $before = $place();
         $page->press('From the other side');
 

@@ -81,9 +81,14 @@ final class StockInDepthTest extends BrowserTestCase
         $page = $this->page()->signIn();
         $page->drawer('Cupboard')->follow('Unpack a box');
         $this->chooseFile($page, 'Photo, with its colours', Picture::jpeg(1), 'jpg');
-        $page->seeText('not this one')->type('One line about a piece', 'striped box 8 in')->seeText('✓ Clear')->press('Take it in')->seeText('Striped box has its photo');
+        $page->seeText('not this one')->type(
+            'One line about a piece',
+            'striped box 8 in',
+        )->seeText('✓ Clear')->press('Take it in')->seeText('Striped box has its photo');
         $page->drawer('Cupboard')->type('Find in the cupboard', 'striped box')->until(
-            fn(): bool => (bool) $this->browser->executeScript("const one = document.querySelector('[data-testid=\"piece-Striped box\"]'); one?.click(); return one !== null;"),
+            fn(): bool => (bool) $this->browser->executeScript(
+                "const one = document.querySelector('[data-testid=\"piece-Striped box\"]'); one?.click(); return one !== null;",
+            ),
             'it stands on a shelf',
         );
         $page->until(
@@ -136,13 +141,24 @@ final class StockInDepthTest extends BrowserTestCase
         $page->drawer('Cupboard')->type('Find in the cupboard', 'sample')->seeText(\count($rows) . ' pieces, ');
         $drawn = [];
         $page->until(function () use (&$drawn, $rows): bool {
-            $seen = $this->browser->executeScript("const shelves = document.querySelector('[data-testid=shelves]'); const seen = [...shelves.querySelectorAll('[role=option]')].filter((one) => (one.querySelector('img')?.naturalWidth ?? one.querySelectorAll('svg .pc path').length) > 0).map((one) => one.dataset.testid); shelves.scrollTop += 150; return seen;");
+            $seen = $this->browser->executeScript(
+                "const shelves = document.querySelector('[data-testid=shelves]'); const seen = [...shelves.querySelectorAll('[role=option]')].filter((one) => (one.querySelector('img')?.naturalWidth ?? one.querySelectorAll('svg .pc path').length) > 0).map((one) => one.dataset.testid); shelves.scrollTop += 150; return seen;",
+            );
             $drawn += array_fill_keys(\is_array($seen) ? $seen : [], true);
 
             return \count($drawn) >= \count($rows);
         }, 'every kind is drawn');
-        self::assertEqualsCanonicalizing(array_map(static fn(PieceKind $kind): string => "piece-Sample {$kind->value}", PieceKind::cases()), array_keys($drawn));
-        self::assertSame([], array_filter($this->browser->manage()->getLog('browser'), static fn(array $entry): bool => 'SEVERE' === $entry['level'] && !str_contains((string) $entry['message'], '401')));
+        self::assertEqualsCanonicalizing(
+            array_map(static fn(PieceKind $kind): string => "piece-Sample {$kind->value}", PieceKind::cases()),
+            array_keys($drawn),
+        );
+        self::assertSame(
+            [],
+            array_filter(
+                $this->browser->manage()->getLog('browser'),
+                static fn(array $entry): bool => 'SEVERE' === $entry['level'] && !str_contains((string) $entry['message'], '401'),
+            ),
+        );
     }
 
     public function testRibbonsComeFromAPhotoAndTheStockAnswersThem(): void
@@ -154,7 +170,9 @@ final class StockInDepthTest extends BrowserTestCase
         $this->browser->executeScript("document.querySelector('[role=dialog] input[type=checkbox]').click()");
         $page->until(static fn(): bool => 2 === $page->count('[data-testid="found-colours"] li'), 'two colours are found');
         $page->press('Make 2 ribbons of them')->seeText('is changed');
-        $shares = $this->browser->executeScript("return [...document.querySelectorAll('[role=slider]')].map((one) => Number(one.getAttribute('aria-valuenow')))");
+        $shares = $this->browser->executeScript(
+            "return [...document.querySelectorAll('[role=slider]')].map((one) => Number(one.getAttribute('aria-valuenow')))",
+        );
         self::assertSame(100, array_sum($shares));
         self::assertCount(2, $shares);
         $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->until(
@@ -195,7 +213,10 @@ final class StockInDepthTest extends BrowserTestCase
     public function testAQuestionIsPutRightAndWhatItLeavesOutIsSaid(): void
     {
         $page = $this->page()->signIn();
-        $page->key('/')->type('What you look for', 'boho basket')->type('In this home “boho” means', 'reed, dried stems')->press('Keep the word')->seeText('“boho” means reed, dried stems here.');
+        $page->key('/')->type('What you look for', 'boho basket')->type(
+            'In this home “boho” means',
+            'reed, dried stems',
+        )->press('Keep the word')->seeText('“boho” means reed, dried stems here.');
         $page->type('What you look for', 'how many stockings')->seeText(', in ');
         $page->type('What you look for', 'notes about hooks')->seeText('note, ');
         $page->press('Close without saving');

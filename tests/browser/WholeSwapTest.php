@@ -46,7 +46,9 @@ final class WholeSwapTest extends BrowserTestCase
         $slider->sendKeys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT]);
         $page->until(static fn(): bool => '16' === $slider->getAttribute('aria-valuenow'), 'the ribbon is 16 wide');
         $page->seeText('is changed');
-        $sum = $this->browser->executeScript("return [...document.querySelectorAll('[role=slider]')].reduce((sum, one) => sum + Number(one.getAttribute('aria-valuenow')), 0)");
+        $sum = $this->browser->executeScript(
+            "return [...document.querySelectorAll('[role=slider]')].reduce((sum, one) => sum + Number(one.getAttribute('aria-valuenow')), 0)",
+        );
         self::assertSame(100, $sum);
     }
 

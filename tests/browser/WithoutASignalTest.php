@@ -130,7 +130,9 @@ final class WithoutASignalTest extends BrowserTestCase
         self::server()->pause();
         $page->key('p')->seeText('Not sent yet: 1 decision kept on this device');
         $db = new \PDO('sqlite:' . self::server()->database);
-        $db->exec('INSERT INTO decision (choice, "by", version, swap_id, piece_id) SELECT \'stay\', \'Finn\', 7, s.id, p.id FROM swap s JOIN piece p ON p.home_id = s.home_id WHERE s.closed_at IS NULL AND p.name = ' . $db->quote($piece));
+        $db->exec(
+            'INSERT INTO decision (choice, "by", version, swap_id, piece_id) SELECT \'stay\', \'Finn\', 7, s.id, p.id FROM swap s JOIN piece p ON p.home_id = s.home_id WHERE s.closed_at IS NULL AND p.name = ' . $db->quote($piece),
+        );
         self::server()->resume();
         $page->seeText('Finn decided on ' . $piece . ' meanwhile: stay.');
         $page->until(static fn(): bool => !str_contains($page->text(), 'Not sent yet'), 'nothing waits any more');

@@ -66,12 +66,16 @@ final class WorkbenchTest extends BrowserTestCase
         $page->follow('Ribbon')->until(fn(): bool => str_contains($this->figures(), 'of ribbon'), 'ribbon is reckoned');
         $page->press('Cut it now')->seeText('lengths are cut for Stove shelf');
         $page->until(
-            fn(): bool => true === $this->browser->executeScript('return [...document.querySelectorAll("main button")].find((one) => one.textContent.trim() === "Cut")?.disabled'),
+            fn(): bool => true === $this->browser->executeScript(
+                'return [...document.querySelectorAll("main button")].find((one) => one.textContent.trim() === "Cut")?.disabled',
+            ),
             'it is done',
         );
         $page->drawer('Cupboard')->see('[role="option"]');
         $page->until(
-            fn(): bool => true === $this->browser->executeScript('return [...document.querySelectorAll("[role=option]")].some((one) => one.dataset.testid?.includes("part roll"))'),
+            fn(): bool => true === $this->browser->executeScript(
+                'return [...document.querySelectorAll("[role=option]")].some((one) => one.dataset.testid?.includes("part roll"))',
+            ),
             'what is left is a part roll in the cupboard',
         );
 

@@ -27,7 +27,11 @@ final class ArchitectureTest extends TestCase
     public function testFoldersKnowOnlyThoseBeforeThem(): void
     {
         $core = \dirname(__DIR__, 2) . '/core';
-        self::assertEqualsCanonicalizing(self::ORDER, array_map(basename(...), glob($core . '/*', \GLOB_ONLYDIR) ?: []), 'every folder has its place in the order');
+        self::assertEqualsCanonicalizing(
+            self::ORDER,
+            array_map(basename(...), glob($core . '/*', \GLOB_ONLYDIR) ?: []),
+            'every folder has its place in the order',
+        );
         foreach (self::ORDER as $place => $folder) {
             foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator("{$core}/{$folder}", \FilesystemIterator::SKIP_DOTS)) as $file) {
                 preg_match_all('/^use BrightCupboard\\\\Core\\\\(\w+)\\\\(Internal)?/m', (string) file_get_contents((string) $file), $uses, \PREG_SET_ORDER);

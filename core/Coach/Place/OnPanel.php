@@ -38,8 +38,14 @@ final readonly class OnPanel implements Places
                 $piece->posture,
             )];
         }
-        [$left, $right] = [min(array_map(static fn(PlacedPiece $one): int => $one->left, $hung)), max(array_map(static fn(PlacedPiece $one): int => $one->right, $hung))];
-        [$bottom, $top] = [min(array_map(static fn(PlacedPiece $one): int => $one->raise, $hung)), max(array_map(static fn(PlacedPiece $one): int => $one->top, $hung))];
+        [$left, $right] = [
+            min(array_map(static fn(PlacedPiece $one): int => $one->left, $hung)),
+            max(array_map(static fn(PlacedPiece $one): int => $one->right, $hung)),
+        ];
+        [$bottom, $top] = [
+            min(array_map(static fn(PlacedPiece $one): int => $one->raise, $hung)),
+            max(array_map(static fn(PlacedPiece $one): int => $one->top, $hung)),
+        ];
         $level = (int) round(($bottom + $top - $piece->height) / 2);
         $middle = (int) round(($left + $right - $piece->width) / 2);
         $gap = (int) self::GAP;

@@ -53,7 +53,13 @@ final readonly class Air implements CoachRule
         return new Finding(
             Check::Air,
             $band->value < $band->low && Verdict::Fix === $verdict ? Verdict::LookAgain : $verdict, // sparse is never wrong, only bare
-            ['form' => $spot->form()->value, 'surface' => $spot->kind->surface(), 'percent' => (int) round($band->value * 100), 'low' => (int) round($band->low * 100), 'high' => (int) round($band->high * 100)],
+            [
+                'form' => $spot->form()->value,
+                'surface' => $spot->kind->surface(),
+                'percent' => (int) round($band->value * 100),
+                'low' => (int) round($band->low * 100),
+                'high' => (int) round($band->high * 100),
+            ],
             Verdict::Good === $verdict ? [] : [Fault::of($band->value < $band->low ? 'sparse' : 'full', [])],
             $band,
         );

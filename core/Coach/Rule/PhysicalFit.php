@@ -135,7 +135,12 @@ final readonly class PhysicalFit implements CoachRule
 
     private function meets(PlacedPiece $one, PlacedPiece $two): bool
     {
-        return $one->left < $two->right && $two->left < $one->right && $one->tier === $two->tier && $one->raise < $two->top && $two->raise < $one->top && $two->isSolid();
+        return $one->left < $two->right
+            && $two->left < $one->right
+            && $one->tier === $two->tier
+            && $one->raise < $two->top
+            && $two->raise < $one->top
+            && $two->isSolid();
     }
 
     private function clash(PlacedPiece $one, PlacedPiece $two, Spot $spot): bool

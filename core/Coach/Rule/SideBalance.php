@@ -54,7 +54,13 @@ final readonly class SideBalance implements CoachRule
         return new Finding(
             Check::Balance,
             $band->verdict(self::NEARLY),
-            ['percent' => (int) round($imbalance * 100), 'lighter' => $moments->lighterSide(), 'low' => (int) round($low * 100), 'high' => (int) round($high * 100), 'alone' => null === $statement ? 0 : 1],
+            [
+                'percent' => (int) round($imbalance * 100),
+                'lighter' => $moments->lighterSide(),
+                'low' => (int) round($low * 100),
+                'high' => (int) round($high * 100),
+                'alone' => null === $statement ? 0 : 1,
+            ],
             $band->miss() < 1e-9 ? [] : [Fault::of($imbalance < $low ? 'dead centre' : 'lopsided', ['side' => $moments->lighterSide()])],
             $band,
         );

@@ -43,7 +43,9 @@ final readonly class CellText
                 $m,
             ) && null !== $number($m[1]) && null !== $number($m[2]) => $number($m[1]) * $number($m[2]),
             1 === preg_match('/^(?:a\s+)?half(?:\s+an?)?\s+(?:dozen|doz)$/', $plain) => 6,
-            1 === preg_match('/^(\w+)\s*([a-z]+)$/u', $plain, $m) && isset(self::TOGETHERS[$m[2]]) && null !== $number($m[1]) => $number($m[1]) * self::TOGETHERS[$m[2]],
+            1 === preg_match('/^(\w+)\s*([a-z]+)$/u', $plain, $m)
+                && isset(self::TOGETHERS[$m[2]])
+                && null !== $number($m[1]) => $number($m[1]) * self::TOGETHERS[$m[2]],
             1 === preg_match('/^x?(\d{1,4})x?$/', $plain, $m) => (int) $m[1],
             1 === preg_match('/^(\d{1,4})\s*(?:pcs?|pieces?|ea|each|units?|ct|count|items?|total|\pL{3,})\.?$/u', $plain, $m) => (int) $m[1],
             default => null,

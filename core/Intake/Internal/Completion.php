@@ -154,7 +154,10 @@ final readonly class Completion
             [$draft->sides['width'], $guessed[]] = [$width = $part($height, $wide / $high, $usual->width), 'width'];
         }
         if (null === $depth) {
-            [$draft->sides['depth'], $guessed[]] = ['height' === $facts->measuredBy ? $part($height, $deep, $usual->depth) : $part($width, $deep, $usual->depth), 'depth'];
+            [$draft->sides['depth'], $guessed[]] = [
+                'height' === $facts->measuredBy ? $part($height, $deep, $usual->depth) : $part($width, $deep, $usual->depth),
+                'depth',
+            ];
         }
         if ([] !== $guessed) {
             $draft->guesses[] = sprintf(

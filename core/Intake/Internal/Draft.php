@@ -87,7 +87,15 @@ final class Draft
     /** Forgets what the words of a phrase have said since. */
     public function restore(self $before): void
     {
-        [$this->kind, $this->nearest, $this->grown, $this->shape, $this->pattern, $this->origin, $this->finish] = [$before->kind, $before->nearest, $before->grown, $before->shape, $before->pattern, $before->origin, $before->finish];
+        [$this->kind, $this->nearest, $this->grown, $this->shape, $this->pattern, $this->origin, $this->finish] = [
+            $before->kind,
+            $before->nearest,
+            $before->grown,
+            $before->shape,
+            $before->pattern,
+            $before->origin,
+            $before->finish,
+        ];
         [$this->materials, $this->colours, $this->materialColours] = [$before->materials, $before->colours, $before->materialColours];
         [$this->seasons, $this->isStaple, $this->hazards, $this->isFlameless] = [$before->seasons, $before->isStaple, $before->hazards, $before->isFlameless];
         [$this->care, $this->guesses] = [$before->care, $before->guesses];

@@ -86,7 +86,11 @@ final readonly class MeasureWords
     public function takeLeft(array $words, Draft $draft): array
     {
         foreach ($words as $i => $word) {
-            $isSize = 1 === preg_match('/^\d{1,2}(?:[.,]\d)?$/', $word) && (int) $word > 1 && [] === $draft->measures && [] === $draft->sides && null === $draft->laidOut;
+            $isSize = 1 === preg_match('/^\d{1,2}(?:[.,]\d)?$/', $word)
+                && (int) $word > 1
+                && [] === $draft->measures
+                && [] === $draft->sides
+                && null === $draft->laidOut;
             if ($isSize && null !== $draft->kind) {
                 $this->add($this->written($word), null, $draft);
                 $draft->guesses[] = sprintf('“%s” is taken in %s.', $word, LengthUnit::Inch === $this->unit ? 'inches' : 'centimetres');

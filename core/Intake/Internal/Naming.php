@@ -60,7 +60,11 @@ final readonly class Naming
 
     private function saysHow(string $word): bool
     {
-        return null !== Lexicon::material($word) || null !== Lexicon::finish($word) || null !== Lexicon::shape($word) || null !== Lexicon::pattern($word) || null !== $this->colours->read($word);
+        return null !== Lexicon::material($word)
+            || null !== Lexicon::finish($word)
+            || null !== Lexicon::shape($word)
+            || null !== Lexicon::pattern($word)
+            || null !== $this->colours->read($word);
     }
 
     /**

@@ -57,7 +57,10 @@ final readonly class Remarks
             $draft->questions[] = new Question(
                 'count',
                 sprintf('What is “%s”?', $phrase),
-                [new Reply($this->measures->written($phrase), str_replace(', ' . $phrase, ', ' . $this->measures->written($phrase), $draft->line)), new Reply($phrase . ' of them', $phrase . ' ' . str_replace(', ' . $phrase, '', $draft->line))],
+                [
+                    new Reply($this->measures->written($phrase), str_replace(', ' . $phrase, ', ' . $this->measures->written($phrase), $draft->line)),
+                    new Reply($phrase . ' of them', $phrase . ' ' . str_replace(', ' . $phrase, '', $draft->line)),
+                ],
             );
 
             return;

@@ -112,11 +112,15 @@ final readonly class SheetHeads
             $scores[$i] = [
                 'name' => $share(static fn(string $cell): bool => Lexicon::nameAThing($cell)),
                 'count' => $share(static fn(string $cell): bool => 1 === preg_match('/^\d{1,2}$|^(?:\d+\s*)?(?:pairs?|pcs?|doz(?:en)?|sets?)$/iu', $cell)),
-                'size' => $share(static fn(string $cell): bool => 1 === preg_match('/^[\d.,\/ ]+\s*(?:in|inch|inches|ft|cm|mm|m|["″\'])|\d\s*[x×]\s*\d/iu', $cell)),
+                'size' => $share(
+                    static fn(string $cell): bool => 1 === preg_match('/^[\d.,\/ ]+\s*(?:in|inch|inches|ft|cm|mm|m|["″\'])|\d\s*[x×]\s*\d/iu', $cell),
+                ),
                 'cost' => $share(static fn(string $cell): bool => 1 === preg_match('/^[$€£]\s*\d|^\d+[.,]\d{2}(?:\s*[€$£])?$/u', $cell)),
                 'places' => $share(static fn(string $cell): bool => 1 === preg_match('/^(?:tote |box |bin )?[a-z]{1,2}-?\d{1,3}$/iu', $cell)),
                 'seasons' => $share(static fn(string $cell): bool => null !== Lexicon::season(mb_strtolower($cell))),
-                'came' => $share(static fn(string $cell): bool => 1 === preg_match('/^(?:19|20)\d\d(?:-\d\d-\d\d)?$|^\d{1,2}[\/.]\d{1,2}[\/.]\d{2,4}$/', $cell)),
+                'came' => $share(
+                    static fn(string $cell): bool => 1 === preg_match('/^(?:19|20)\d\d(?:-\d\d-\d\d)?$|^\d{1,2}[\/.]\d{1,2}[\/.]\d{2,4}$/', $cell),
+                ),
             ];
         }
         $heads = array_map(static fn(int $i): string => 'column ' . ($i + 1), range(0, $width - 1));

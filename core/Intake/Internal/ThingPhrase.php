@@ -104,7 +104,15 @@ final readonly class ThingPhrase
                 $draft->questions[] = new Question(
                     'count',
                     sprintf('What is “%s”?', $word),
-                    [...($isCount ? [new Reply($word . ' of them', $word . ' ' . $without), new Reply($this->measures->written($word), $without . ', ' . $this->measures->written($word))] : []), new Reply('leave it out', $without)],
+                    [
+                        ...(
+                            $isCount ? [
+                                new Reply($word . ' of them', $word . ' ' . $without),
+                                new Reply($this->measures->written($word), $without . ', ' . $this->measures->written($word)),
+                            ] : []
+                        ),
+                        new Reply('leave it out', $without),
+                    ],
                 );
             }
         }

@@ -81,7 +81,17 @@ final readonly class AlongSum implements Sum
                 ...(0.0 !== $given->share('allowance') ? [new Said('allowance in', ['percent' => $given->number('allowance')])] : []),
             ],
             new Sketch($marks),
-            [new Supply($given->choice('what'), $kind, $count, $owned->take($count, static fn(): float => 0.0, $kind), Buying::of($given), width: Length::ofInches(3), height: Length::ofInches($isBauble ? 3 : 10))],
+            [
+                new Supply(
+                    $given->choice('what'),
+                    $kind,
+                    $count,
+                    $owned->take($count, static fn(): float => 0.0, $kind),
+                    Buying::of($given),
+                    width: Length::ofInches(3),
+                    height: Length::ofInches($isBauble ? 3 : 10),
+                ),
+            ],
             amount: $count,
         );
     }
@@ -109,7 +119,21 @@ final readonly class AlongSum implements Sum
                 new Said('dips', ['points' => $points, 'percent' => $given->number('dip'), 'each' => Length::ofTenths((int) round($each)), 'total' => $length]),
             ],
             new Sketch([$run->surface(), Mark::line(MarkRole::Garland, $run->between(0, $run->total())), Mark::line(MarkRole::Beads, $drawn)]),
-            [new Supply('beads', PieceKind::Beads, $strings, $taken, Buying::of($given), $bought, $given->length('string'), $given->length('string'), per: 'length', perUnit: $given->tenths('string') / 10_000, lengths: $owned->ofKind(PieceKind::Beads))],
+            [
+                new Supply(
+                    'beads',
+                    PieceKind::Beads,
+                    $strings,
+                    $taken,
+                    Buying::of($given),
+                    $bought,
+                    $given->length('string'),
+                    $given->length('string'),
+                    per: 'length',
+                    perUnit: $given->tenths('string') / 10_000,
+                    lengths: $owned->ofKind(PieceKind::Beads),
+                ),
+            ],
             [new Said('children pull')],
             amount: $length,
         );

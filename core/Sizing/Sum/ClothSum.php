@@ -81,7 +81,18 @@ final readonly class ClothSum implements Sum
                 ),
             ],
             $this->sketch($top, $given, $length, $width, $count),
-            [new Supply($isCloth ? 'cloth' : 'runner', PieceKind::Runner, $needed, $this->runners($owned, $length, $isCloth, $needed), Buying::of($given), run: Length::ofTenths($length), width: Length::ofTenths(min($length, 100_000)), height: Length::ofInches(1))],
+            [
+                new Supply(
+                    $isCloth ? 'cloth' : 'runner',
+                    PieceKind::Runner,
+                    $needed,
+                    $this->runners($owned, $length, $isCloth, $needed),
+                    Buying::of($given),
+                    run: Length::ofTenths($length),
+                    width: Length::ofTenths(min($length, 100_000)),
+                    height: Length::ofInches(1),
+                ),
+            ],
             [new Said('trailing cloth')],
         );
     }

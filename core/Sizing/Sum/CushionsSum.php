@@ -77,7 +77,10 @@ final readonly class CushionsSum implements Sum
         }
 
         return new Answer(
-            [new Said(1 === $sum ? 'cushion' : 'cushions', ['count' => $sum]), new Said('covers', ['count' => $front[0], 'cover' => Length::ofTenths($front[1])])],
+            [
+                new Said(1 === $sum ? 'cushion' : 'cushions', ['count' => $sum]),
+                new Said('covers', ['count' => $front[0], 'cover' => Length::ofTenths($front[1])]),
+            ],
             [
                 new Said(
                     'half the seat',

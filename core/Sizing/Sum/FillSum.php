@@ -110,7 +110,19 @@ final readonly class FillSum implements Sum
                 ...($bottom > 0 ? [new Said('without bottom', ['count' => $without])] : [new Said('try a bottom')]),
             ],
             $this->sketch($vessel, (float) $bottom, $top, $isLoose ? $vessel->opening / 14 : $size->tenths() / 2),
-            [new Supply($isLoose ? 'packs of fill' : 'fill', $isLoose ? PieceKind::Box : $kind, $count, $taken, $buying, width: $size, height: $size, per: $isLoose ? 'litre' : 'piece', perUnit: $isLoose ? $given->litres('packHolds') : 1.0)],
+            [
+                new Supply(
+                    $isLoose ? 'packs of fill' : 'fill',
+                    $isLoose ? PieceKind::Box : $kind,
+                    $count,
+                    $taken,
+                    $buying,
+                    width: $size,
+                    height: $size,
+                    per: $isLoose ? 'litre' : 'piece',
+                    perUnit: $isLoose ? $given->litres('packHolds') : 1.0,
+                ),
+            ],
             [new Said('food apart')],
             amount: $count,
         );

@@ -102,7 +102,14 @@ final readonly class HangingSum implements Sum
                 ...($columns * $rows > 1
                     ? [new Said(
                         'group wide',
-                        ['columns' => $columns, 'rows' => $rows, 'each' => $length($width), 'between' => $length($between), 'wide' => $length($wide), 'high' => $length($high)],
+                        [
+                            'columns' => $columns,
+                            'rows' => $rows,
+                            'each' => $length($width),
+                            'between' => $length($between),
+                            'wide' => $length($wide),
+                            'high' => $length($high),
+                        ],
                     )]
                     : []),
                 new Said(
@@ -113,7 +120,12 @@ final readonly class HangingSum implements Sum
             ],
             $this->sketch($given, [$columns, $rows], [$width, $height], $lower),
             [new Supply($given->choice('hung'), $kind, $count, $taken, Buying::of($given), width: $length($width), height: $length($height))],
-            [...($wide < $least - 1 && !$isDoor ? [new Said('too small', ['wide' => $length($wide), 'least' => $length($least)])] : []), ...($wide > $most + 1 ? [new Said('too wide', ['wide' => $length($wide), 'most' => $length($most)])] : []), new Said('hooks as made'), ...($isOver ? [new Said('over a seat')] : [])],
+            [
+                ...($wide < $least - 1 && !$isDoor ? [new Said('too small', ['wide' => $length($wide), 'least' => $length($least)])] : []),
+                ...($wide > $most + 1 ? [new Said('too wide', ['wide' => $length($wide), 'most' => $length($most)])] : []),
+                new Said('hooks as made'),
+                ...($isOver ? [new Said('over a seat')] : []),
+            ],
             tasks: [new Said('task hang', ['count' => $count, 'height' => $length($lower + $high - $given->tenths('hookDrop'))])],
         );
     }
@@ -157,7 +169,10 @@ final readonly class HangingSum implements Sum
                     120,
                     new Said(
                         'hook on wall',
-                        ['at' => Length::ofTenths((int) round($x + $each[0] / 2)), 'height' => Length::ofTenths((int) max(0, round(-$y - $given->tenths('hookDrop'))))],
+                        [
+                            'at' => Length::ofTenths((int) round($x + $each[0] / 2)),
+                            'height' => Length::ofTenths((int) max(0, round(-$y - $given->tenths('hookDrop')))),
+                        ],
                     ),
                 );
             }

@@ -46,7 +46,9 @@ final readonly class LightsSum implements Sum
     {
         $run = Run::of($given);
         $each = $given->count('strandBulbs');
-        $bulbs = (int) ceil($run->total() / $given->tenths('section') * $given->count('bulbsPerSection') * self::FULLNESS[$given->choice('fullness')] * (1 + $given->share('allowance')) - 1e-6);
+        $bulbs = (int) ceil(
+            $run->total() / $given->tenths('section') * $given->count('bulbsPerSection') * self::FULLNESS[$given->choice('fullness')] * (1 + $given->share('allowance')) - 1e-6,
+        );
         $strands = intdiv($bulbs + $each - 1, $each);
         $isMiddle = $given->is('start', 'middle') || ($given->is('start', 'by count') && 0 === $strands % 2);
         $chain = $isMiddle ? intdiv($strands + 1, 2) : $strands;
@@ -66,7 +68,13 @@ final readonly class LightsSum implements Sum
                 ...$run->working($given),
                 new Said(
                     'bulbs',
-                    ['total' => $run->length(), 'section' => $given->length('section'), 'per' => $given->count('bulbsPerSection'), 'factor' => self::FULLNESS[$given->choice('fullness')], 'bulbs' => $bulbs],
+                    [
+                        'total' => $run->length(),
+                        'section' => $given->length('section'),
+                        'per' => $given->count('bulbsPerSection'),
+                        'factor' => self::FULLNESS[$given->choice('fullness')],
+                        'bulbs' => $bulbs,
+                    ],
                 ),
                 ...(0.0 !== $given->share('allowance') ? [new Said('allowance in', ['percent' => $given->number('allowance')])] : []),
                 new Said('strands of', ['bulbs' => $bulbs, 'each' => $each, 'count' => $strands]),
@@ -74,7 +82,19 @@ final readonly class LightsSum implements Sum
                 ...($given->is('power', 'plug') ? $circuit->working($watts) : []),
             ],
             $this->sketch($run, $strands, $isMiddle, $given->is('start', 'right')),
-            [new Supply('lights', PieceKind::Lights, $strands, $taken, Buying::of($given), width: Length::ofInches(10), height: Length::ofInches(4), per: 'bulb', perUnit: $each)],
+            [
+                new Supply(
+                    'lights',
+                    PieceKind::Lights,
+                    $strands,
+                    $taken,
+                    Buying::of($given),
+                    width: Length::ofInches(10),
+                    height: Length::ofInches(4),
+                    per: 'bulb',
+                    perUnit: $each,
+                ),
+            ],
             [
                 ...($isMiddle && 1 === $strands % 2 ? [new Said('odd strands', ['count' => $strands])] : []),
                 new Said('lay out first'),

@@ -68,7 +68,11 @@ final readonly class PaintSum implements Sum
                 new Said('area ' . $given->choice('painted'), ['each' => new Area($area), 'count' => $given->count('items'), 'all' => new Area($all)]),
                 new Said(
                     'coats',
-                    ['coats' => $given->count('coats'), 'coverage' => new Area(self::COVERAGE[$given->choice('surface')]), 'litres' => Volume::ofLitres($litres)],
+                    [
+                        'coats' => $given->count('coats'),
+                        'coverage' => new Area(self::COVERAGE[$given->choice('surface')]),
+                        'litres' => Volume::ofLitres($litres),
+                    ],
                 ),
                 new Said('tins', ['tin' => Volume::ofLitres($given->litres('tin')), 'count' => $tins]),
             ],

@@ -67,7 +67,13 @@ final readonly class RibbonSum implements Sum
             ...($given->count('bows') > 0
                 ? [new Said(
                     'bow',
-                    ['loops' => $given->count('loops'), 'loop' => $given->length('loopLength'), 'tail' => $given->length('tailLength'), 'each' => Length::ofTenths($bow), 'count' => $given->count('bows')],
+                    [
+                        'loops' => $given->count('loops'),
+                        'loop' => $given->length('loopLength'),
+                        'tail' => $given->length('tailLength'),
+                        'each' => Length::ofTenths($bow),
+                        'count' => $given->count('bows'),
+                    ],
                 )]
                 : []),
             ...($given->count('longTails') > 0
@@ -76,7 +82,13 @@ final readonly class RibbonSum implements Sum
             ...($given->count('posts') > 0
                 ? [new Said(
                     'post ribbon',
-                    ['count' => $given->count('posts'), 'height' => $given->length('postHeight'), 'turns' => $given->number('postTurns'), 'around' => $given->length('postAround'), 'each' => Length::ofTenths($post)],
+                    [
+                        'count' => $given->count('posts'),
+                        'height' => $given->length('postHeight'),
+                        'turns' => $given->number('postTurns'),
+                        'around' => $given->length('postAround'),
+                        'each' => Length::ofTenths($post),
+                    ],
                 )]
                 : []),
         ];

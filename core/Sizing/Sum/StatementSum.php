@@ -85,7 +85,17 @@ final readonly class StatementSum implements Sum
                 Mark::line(MarkRole::Level, [[-$ceiling / 3, -$stand - $least], [$ceiling / 3, -$stand - $least]], new Said('at least')),
                 Mark::line(MarkRole::Level, [[-$ceiling / 3, -$stand - $most], [$ceiling / 3, -$stand - $most]], new Said('at most')),
             ]),
-            [new Supply('statement', PieceKind::Tree, 1, $taken, Buying::of($given), width: Length::ofTenths($wide), height: Length::ofTenths(intdiv($least + $most, 2)))],
+            [
+                new Supply(
+                    'statement',
+                    PieceKind::Tree,
+                    1,
+                    $taken,
+                    Buying::of($given),
+                    width: Length::ofTenths($wide),
+                    height: Length::ofTenths(intdiv($least + $most, 2)),
+                ),
+            ],
             [new Said('ladder')],
         );
     }
@@ -103,7 +113,10 @@ final readonly class StatementSum implements Sum
         $half = $wide / 2;
 
         return new Answer(
-            [new Said('curtains', ['count' => $panels, 'drop' => Length::ofTenths($drop)]), new Said('rod', ['height' => Length::ofTenths($rod), 'width' => Length::ofTenths($wide)])],
+            [
+                new Said('curtains', ['count' => $panels, 'drop' => Length::ofTenths($drop)]),
+                new Said('rod', ['height' => Length::ofTenths($rod), 'width' => Length::ofTenths($wide)]),
+            ],
             [
                 new Said('rod height', ['top' => $given->length('windowTop'), 'ceiling' => $given->length('ceiling'), 'height' => Length::ofTenths($rod)]),
                 new Said(
@@ -112,7 +125,12 @@ final readonly class StatementSum implements Sum
                 ),
                 new Said(
                     'gathered',
-                    ['times' => $given->number('gather'), 'cloth' => Length::ofTenths((int) min(1_000_000, round($wide * $given->number('gather')))), 'panel' => $given->length('panelWidth'), 'count' => $panels],
+                    [
+                        'times' => $given->number('gather'),
+                        'cloth' => Length::ofTenths((int) min(1_000_000, round($wide * $given->number('gather')))),
+                        'panel' => $given->length('panelWidth'),
+                        'count' => $panels,
+                    ],
                 ),
                 new Said('off the floor', ['off' => Length::ofTenths(self::OFF_FLOOR), 'drop' => Length::ofTenths($drop)]),
             ],
@@ -123,7 +141,17 @@ final readonly class StatementSum implements Sum
                 Mark::box(MarkRole::Cloth, $half * 0.55, -$rod, $half * 0.45, $drop),
                 Mark::line(MarkRole::Level, [[-$half, -$rod], [$half, -$rod]], new Said('rod at', ['height' => Length::ofTenths($rod)])),
             ]),
-            [new Supply('curtain panels', PieceKind::Throw, $panels, [], Buying::of($given), width: $given->length('panelWidth'), height: Length::ofTenths($drop))],
+            [
+                new Supply(
+                    'curtain panels',
+                    PieceKind::Throw,
+                    $panels,
+                    [],
+                    Buying::of($given),
+                    width: $given->length('panelWidth'),
+                    height: Length::ofTenths($drop),
+                ),
+            ],
             [new Said('ladder')],
         );
     }

@@ -46,7 +46,10 @@ final readonly class WrapSum implements Sum
     public function reckon(Given $given, Owned $owned): Answer
     {
         [$w, $h, $d] = [$given->tenths('itemWidth'), $given->tenths('itemHeight'), $given->tenths('itemDepth')];
-        [$across, $along] = $given->is('papered', 'boxes') ? [2 * ($w + $d) + self::LAP, $h + (int) round(1.5 * $d)] : [max(1, $w - self::PLAY), max(1, $h - self::PLAY)];
+        [$across, $along] = $given->is('papered', 'boxes') ? [
+            2 * ($w + $d) + self::LAP,
+            $h + (int) round(1.5 * $d),
+        ] : [max(1, $w - self::PLAY), max(1, $h - self::PLAY)];
         [$wide, $long] = [$given->tenths('sheetWidth'), $given->tenths('sheetLength')];
         $straight = intdiv($wide, $across) * intdiv($long, $along);
         $turned = intdiv($wide, $along) * intdiv($long, $across);

@@ -24,7 +24,9 @@ final class PackingFacts
     /** @return list<Laying> every way it goes into a tote of that inside */
     public function ways(Piece $piece, Size $inside): array
     {
-        return $this->ways[$this->shape($piece) . ' ' . $inside->width->tenths() . ' ' . $inside->depth->tenths() . ' ' . $inside->height->tenths()] ??= Laying::ways($piece, $inside);
+        return $this->ways[
+            $this->shape($piece) . ' ' . $inside->width->tenths() . ' ' . $inside->depth->tenths() . ' ' . $inside->height->tenths()
+        ] ??= Laying::ways($piece, $inside);
     }
 
     /** @return array{bool, bool, float, int, int} whether it breaks, whether it is heavy; litres, longest side, largest face */
@@ -38,7 +40,15 @@ final class PackingFacts
     {
         return $this->shapes[$piece->id] ??= implode(
             ' ',
-            [$piece->kind->value, $piece->size->width->tenths(), $piece->size->depth->tenths(), $piece->size->height->tenths(), $piece->packedLitres(), (int) $piece->isBreakable(), (int) ToteRules::isHeavy($piece)],
+            [
+                $piece->kind->value,
+                $piece->size->width->tenths(),
+                $piece->size->depth->tenths(),
+                $piece->size->height->tenths(),
+                $piece->packedLitres(),
+                (int) $piece->isBreakable(),
+                (int) ToteRules::isHeavy($piece),
+            ],
         );
     }
 

@@ -55,7 +55,14 @@ final class SchemaReader
             'schema' => 'Problem',
             'type' => 'object',
             'required' => ['type', 'title', 'status', 'detail', 'violations'],
-            'properties' => [$text('type'), $text('title'), new OA\Property(['property' => 'status', 'type' => 'integer']), $text('detail'), $violations, new OA\Property(['property' => 'current', 'type' => 'object'])],
+            'properties' => [
+                $text('type'),
+                $text('title'),
+                new OA\Property(['property' => 'status', 'type' => 'integer']),
+                $text('detail'),
+                $violations,
+                new OA\Property(['property' => 'current', 'type' => 'object']),
+            ],
         ]);
         ksort($this->schemas);
 
@@ -75,7 +82,11 @@ final class SchemaReader
         $schema->type = 'object';
         $required = $properties = [];
         foreach ((new \ReflectionClass($class))->getProperties(\ReflectionProperty::IS_PUBLIC) as $property) {
-            $type = ($this->properties->getTypes($class, $property->getName()) ?? [])[0] ?? throw new \LogicException(sprintf('%s::%s has no type.', $class, $property->getName()));
+            $type = ($this->properties->getTypes($class, $property->getName()) ?? [])[0] ?? throw new \LogicException(sprintf(
+                '%s::%s has no type.',
+                $class,
+                $property->getName(),
+            ));
             $properties[] = new OA\Property(['property' => $property->getName()] + $this->described($type));
             if (!$this->isOptional($class, $property->getName())) {
                 $required[] = $property->getName();

@@ -30,7 +30,10 @@ final class CalendarTest extends TestCase
     {
         for ($year = 1583; $year <= 4099; ++$year) {
             $march21 = new \DateTimeImmutable(sprintf('%04d-03-21', $year));
-            self::assertSame($march21->modify(sprintf('+%d days', easter_days($year, \CAL_EASTER_ALWAYS_GREGORIAN)))->format('Y-m-d'), Easter::sunday($year)->format('Y-m-d'));
+            self::assertSame(
+                $march21->modify(sprintf('+%d days', easter_days($year, \CAL_EASTER_ALWAYS_GREGORIAN)))->format('Y-m-d'),
+                Easter::sunday($year)->format('Y-m-d'),
+            );
         }
     }
 
@@ -124,7 +127,13 @@ final class CalendarTest extends TestCase
 
         self::assertCount(12, $feasts);
         self::assertSame($sorted, $days);
-        self::assertSame('2027-01-08', end($feasts)->hasSale ? '' : array_values(array_filter($feasts, static fn(Feast $feast): bool => 'Christmas Day' === $feast->name))[0]->saleUntil()?->format('Y-m-d'));
+        self::assertSame(
+            '2027-01-08',
+            end($feasts)->hasSale ? '' : array_values(array_filter(
+                $feasts,
+                static fn(Feast $feast): bool => 'Christmas Day' === $feast->name,
+            ))[0]->saleUntil()?->format('Y-m-d'),
+        );
     }
 
     public function testWhatWaitsIsNoFeastAndMayWaitForOne(): void
@@ -167,6 +176,9 @@ final class CalendarTest extends TestCase
     {
         $days = array_map(static fn(array $one): string => $one[0]->format('Y-m-d'), Backwards::from(new \DateTimeImmutable('2026-12-05')));
 
-        self::assertSame(['look' => '2026-10-24', 'table' => '2026-11-07', 'order' => '2026-11-21', 'in the house' => '2026-12-02', 'second look' => '2026-12-09'], $days);
+        self::assertSame(
+            ['look' => '2026-10-24', 'table' => '2026-11-07', 'order' => '2026-11-21', 'in the house' => '2026-12-02', 'second look' => '2026-12-09'],
+            $days,
+        );
     }
 }

@@ -24,10 +24,25 @@ final class CareRhythmTest extends TestCase
         yield 'a cut tree drinks every day' => [PieceKind::Tree, [Material::FreshGreenery], '', ['water' => 1, 'renew' => 28]];
         yield 'a faux one does not' => [PieceKind::Tree, [Material::FauxGreenery], '', []];
         yield 'cut stems' => [PieceKind::Bunch, [Material::FreshGreenery], '', ['fresh water, ends cut again' => 2, 'renew' => 10]];
-        yield 'as its care says' => [PieceKind::PotPlant, [Material::FreshGreenery], 'Water every 3 days, keep from the stove. Turn every week.', ['water' => 3, 'turn to the light' => 7]];
+        yield 'as its care says' => [
+            PieceKind::PotPlant,
+            [Material::FreshGreenery],
+            'Water every 3 days, keep from the stove. Turn every week.',
+            ['water' => 3, 'turn to the light' => 7],
+        ];
         yield 'every day without a number' => [PieceKind::Wreath, [Material::FreshGreenery], 'mist every day', ['mist' => 1, 'renew' => 28]];
-        yield 'a candle with batteries of which nothing is known' => [PieceKind::Pillar, [Material::Wax], 'timer, batteries in the foot', ['check the batteries' => 14]];
-        yield 'a candle whose cells are named: 2500 mAh at 15 mA, six hours a day' => [PieceKind::Pillar, [Material::Wax], 'timer, 2 AA batteries', ['new batteries' => 27]];
+        yield 'a candle with batteries of which nothing is known' => [
+            PieceKind::Pillar,
+            [Material::Wax],
+            'timer, batteries in the foot',
+            ['check the batteries' => 14],
+        ];
+        yield 'a candle whose cells are named: 2500 mAh at 15 mA, six hours a day' => [
+            PieceKind::Pillar,
+            [Material::Wax],
+            'timer, 2 AA batteries',
+            ['new batteries' => 27],
+        ];
         yield 'what is said comes before what is reckoned' => [PieceKind::Pillar, [], '2 AA, batteries every 3 weeks', ['check the batteries' => 21]];
         yield 'at its own time' => [PieceKind::Lights, [], 'batteries after 10 days', ['check the batteries' => 10]];
     }

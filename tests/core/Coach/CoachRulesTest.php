@@ -101,7 +101,10 @@ final class CoachRulesTest extends TestCase
         $three = new Dressing(Make::spot(), [$tapers, Make::placed(Make::piece('jug', height: 6), 23)]);
         $four = new Dressing(Make::spot(), [$tapers, Make::placed(Make::piece('jugs', height: 6, count: 2), 23, count: 2)]);
 
-        self::assertSame([Verdict::Good, Verdict::LookAgain], [(new OddGroups())->check($three, Make::judgement())?->verdict, (new OddGroups())->check($four, Make::judgement())?->verdict]);
+        self::assertSame(
+            [Verdict::Good, Verdict::LookAgain],
+            [(new OddGroups())->check($three, Make::judgement())?->verdict, (new OddGroups())->check($four, Make::judgement())?->verdict],
+        );
     }
 
     /** What lies under the others, such as a runner, makes no level and counts in no group. */
@@ -112,7 +115,10 @@ final class CoachRulesTest extends TestCase
         $one = [Make::placed(Make::piece('jug'), 10), Make::placed(Make::piece('vase', height: 14), 18), Make::placed(Make::piece('bowl', height: 5), 26)];
         $runner = Make::placed(Make::piece('runner', PieceKind::Runner, width: 50, height: 1), 0);
 
-        self::assertEquals($rule->check(new Dressing(Make::spot(), $one), Make::judgement()), $rule->check(new Dressing(Make::spot(), [...$one, $runner]), Make::judgement()));
+        self::assertEquals(
+            $rule->check(new Dressing(Make::spot(), $one), Make::judgement()),
+            $rule->check(new Dressing(Make::spot(), [...$one, $runner]), Make::judgement()),
+        );
     }
 
     #[TestWith([BalanceSchool::Centred, 27.0, Verdict::Good])]

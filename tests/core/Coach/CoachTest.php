@@ -40,7 +40,12 @@ final class CoachTest extends TestCase
             $mirrored = new Dressing(
                 $dressing->spot,
                 array_map(
-                    static fn(PlacedPiece $p): PlacedPiece => new PlacedPiece($p->id, $p->piece, $p->count, new Stance($dressing->spot->width->tenths() - $p->right, $p->layer, $p->raise)),
+                    static fn(PlacedPiece $p): PlacedPiece => new PlacedPiece(
+                        $p->id,
+                        $p->piece,
+                        $p->count,
+                        new Stance($dressing->spot->width->tenths() - $p->right, $p->layer, $p->raise),
+                    ),
                     $dressing->placed,
                 ),
             );
@@ -127,7 +132,10 @@ final class CoachTest extends TestCase
         self::assertSame(Verdict::LookAgain, $this->finding('heights.levels', new Dressing(Make::spot(), $level))->verdict);
 
         $level[1] = Make::placed(Make::piece('b', height: 12), 10, raise: 3);
-        self::assertEquals(array_map(Length::ofInches(...), [15, 12, 6]), $this->finding('heights.levels', new Dressing(Make::spot(), $level))->figures['levels']);
+        self::assertEquals(
+            array_map(Length::ofInches(...), [15, 12, 6]),
+            $this->finding('heights.levels', new Dressing(Make::spot(), $level))->figures['levels'],
+        );
     }
 
     public function testBalanceFollowsTheSchool(): void
@@ -136,7 +144,10 @@ final class CoachTest extends TestCase
         $heavy = new Dressing(Make::spot(), [Make::placed(Make::piece('a'), 0)]);
 
         self::assertSame(Verdict::Good, $this->finding('balance.sides', $level)->verdict);
-        self::assertSame(['right', Verdict::Fix], [$this->finding('balance.sides', $heavy)->figures['lighter'], $this->finding('balance.sides', $heavy)->verdict]);
+        self::assertSame(
+            ['right', Verdict::Fix],
+            [$this->finding('balance.sides', $heavy)->figures['lighter'], $this->finding('balance.sides', $heavy)->verdict],
+        );
         $offCentre = Make::judgement(Make::look(BalanceSchool::OffCentre));
         self::assertSame(Verdict::LookAgain, $this->finding('balance.sides', $level, $offCentre)->verdict);
     }
@@ -183,7 +194,10 @@ final class CoachTest extends TestCase
     {
         $one = Make::placed(Make::piece('one'), 10);
         self::assertSame(Verdict::Fix, $this->finding('fit.physical', new Dressing(Make::spot(), [$one, Make::placed(Make::piece('two'), 12)]))->verdict);
-        self::assertSame(Verdict::Good, $this->finding('fit.physical', new Dressing(Make::spot(), [$one, Make::placed(Make::piece('two'), 12, Layer::Back)]))->verdict);
+        self::assertSame(
+            Verdict::Good,
+            $this->finding('fit.physical', new Dressing(Make::spot(), [$one, Make::placed(Make::piece('two'), 12, Layer::Back)]))->verdict,
+        );
     }
 
     /** 12 in from anything that can burn (NFPA), measured from the tip to the nearest point of the other's box. */
@@ -207,8 +221,16 @@ final class CoachTest extends TestCase
         self::assertArrayNotHasKey('nearest', $this->finding('safety.flame', new Dressing(Make::spot(clear: null), [$candle, $jug]))->figures);
 
         $throw = Make::placed(Make::piece('throw', materials: [Material::Wool]), 10, Layer::Back);
-        self::assertSame(Verdict::Fix, $this->finding('safety.flame', new Dressing(Make::spot(depth: 40), [$candle, $throw]))->verdict, 'a third of 40 in, less half of the throw: 10.8 in');
-        self::assertSame(Verdict::Good, $this->finding('safety.flame', new Dressing(Make::spot(depth: 48), [$candle, $throw]))->verdict, 'a third of 48 in, less half of the throw: 13.5 in');
+        self::assertSame(
+            Verdict::Fix,
+            $this->finding('safety.flame', new Dressing(Make::spot(depth: 40), [$candle, $throw]))->verdict,
+            'a third of 40 in, less half of the throw: 10.8 in',
+        );
+        self::assertSame(
+            Verdict::Good,
+            $this->finding('safety.flame', new Dressing(Make::spot(depth: 48), [$candle, $throw]))->verdict,
+            'a third of 48 in, less half of the throw: 13.5 in',
+        );
     }
 
     /** @return iterable<string, array{PieceKind, list<Material>, list<Hazard>, Verdict}> what stands 4 in beside a candle */
@@ -255,7 +277,11 @@ final class CoachTest extends TestCase
     {
         $points = (new Skyline())->over(new Dressing(
             Make::spot(),
-            [Make::placed(Make::piece('tall', width: 10, height: 20), 0, Layer::Back), Make::placed(Make::piece('low', width: 4, height: 6), 3), Make::placed(Make::piece('far', width: 6, height: 9), 30)],
+            [
+                Make::placed(Make::piece('tall', width: 10, height: 20), 0, Layer::Back),
+                Make::placed(Make::piece('low', width: 4, height: 6), 3),
+                Make::placed(Make::piece('far', width: 6, height: 9), 30),
+            ],
         ));
 
         self::assertSame([['x' => 1270, 'top' => 5080], ['x' => 8382, 'top' => 2286]], $points);

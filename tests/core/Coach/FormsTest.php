@@ -53,7 +53,12 @@ final class FormsTest extends TestCase
         $mirrored = new Dressing(
             $dressing->spot,
             array_map(
-                static fn(PlacedPiece $one): PlacedPiece => new PlacedPiece($one->id, $one->piece, $one->count, new Stance($dressing->spot->width->tenths() - $one->right, $one->layer, $one->raise, $one->tier, $one->posture)),
+                static fn(PlacedPiece $one): PlacedPiece => new PlacedPiece(
+                    $one->id,
+                    $one->piece,
+                    $one->count,
+                    new Stance($dressing->spot->width->tenths() - $one->right, $one->layer, $one->raise, $one->tier, $one->posture),
+                ),
                 $dressing->placed,
             ),
         );
@@ -89,7 +94,12 @@ final class FormsTest extends TestCase
 
     public function testSixPlatesHangInTwoRowsOfThree(): void
     {
-        $plates = new PlacedPiece('plates', Make::piece('plates', PieceKind::Plate, 11, 1, count: 6, depth: 11), 6, new Stance(0, Layer::Back, 0, 0, Posture::Hangs));
+        $plates = new PlacedPiece(
+            'plates',
+            Make::piece('plates', PieceKind::Plate, 11, 1, count: 6, depth: 11),
+            6,
+            new Stance(0, Layer::Back, 0, 0, Posture::Hangs),
+        );
 
         self::assertSame([3, 3 * 11 * 254 + 2 * 635, 2 * 11 * 254 + 635], [$plates->columns, $plates->width, $plates->height]);
     }

@@ -121,7 +121,10 @@ final class PlaceFinderTest extends TestCase
     {
         $wide = DressedSpots::at(PieceKind::Box, 0, 60, 10, depth: 6);
 
-        self::assertNull((new PlaceFinder())->find(new Dressing(Make::spot(width: 60, depth: 8), [$wide]), Make::piece('jug', PieceKind::Jug, depth: 5)), '6 and 5 in on 8 in');
+        self::assertNull(
+            (new PlaceFinder())->find(new Dressing(Make::spot(width: 60, depth: 8), [$wide]), Make::piece('jug', PieceKind::Jug, depth: 5)),
+            '6 and 5 in on 8 in',
+        );
         $stance = (new PlaceFinder())->find(new Dressing(Make::spot(width: 60, depth: 12), [$wide]), Make::piece('jug', PieceKind::Jug, depth: 5));
         self::assertContains($stance?->layer, [Layer::Front, Layer::Back], '6 and 5 in on 12 in');
     }

@@ -24,7 +24,15 @@ final class ColourFamilyTest extends TestCase
             'yellow' => ['yellow #FFFF00', 'gold #FFD700', 'khaki #F0E68C'],
             'green' => ['green #008000', 'dark green #006400', 'forest green #228B22', 'sea green #2E8B57', 'pale green #98FB98', 'dark sea green #8FBC8F'],
             'teal' => ['teal #008080', 'dark cyan #008B8B', 'cadet blue #5F9EA0'],
-            'blue' => ['blue #0000FF', 'navy #000080', 'sky blue #87CEEB', 'steel blue #4682B4', 'royal blue #4169E1', 'light blue #ADD8E6', 'midnight blue #191970'],
+            'blue' => [
+                'blue #0000FF',
+                'navy #000080',
+                'sky blue #87CEEB',
+                'steel blue #4682B4',
+                'royal blue #4169E1',
+                'light blue #ADD8E6',
+                'midnight blue #191970',
+            ],
             'purple' => ['purple #800080', 'indigo #4B0082', 'medium purple #9370DB', 'orchid #DA70D6', 'plum #DDA0DD'],
             'white' => ['white #FFFFFF', 'snow #FFFAFA', 'white smoke #F5F5F5'],
             'cream' => ['beige #F5F5DC', 'linen #FAF0E6', 'tan #D2B48C', 'wheat #F5DEB3'],
@@ -54,7 +62,10 @@ final class ColourFamilyTest extends TestCase
         for ($i = 0; $i < 3000; ++$i) {
             $colour = Srgb::ofNumber(mt_rand(0, 0xFFFFFF));
             foreach ($apart as [$one, $other]) {
-                self::assertFalse(ColourFamily::from($one)->has($colour) && ColourFamily::from($other)->has($colour), "{$colour->hex()} is {$one} and {$other}");
+                self::assertFalse(
+                    ColourFamily::from($one)->has($colour) && ColourFamily::from($other)->has($colour),
+                    "{$colour->hex()} is {$one} and {$other}",
+                );
             }
         }
     }
@@ -73,7 +84,10 @@ final class ColourFamilyTest extends TestCase
     public function testShadesAreNoFamiliesAndEverydayWordsAre(): void
     {
         self::assertNull(ColourFamily::named('sage'));
-        self::assertSame([ColourFamily::Grey, ColourFamily::Purple, ColourFamily::Cream], [ColourFamily::named('gray'), ColourFamily::named('violet'), ColourFamily::named('beige')]);
+        self::assertSame(
+            [ColourFamily::Grey, ColourFamily::Purple, ColourFamily::Cream],
+            [ColourFamily::named('gray'), ColourFamily::named('violet'), ColourFamily::named('beige')],
+        );
         self::assertNotNull((new ColourNames())->read('sage'), 'it is a colour of its own');
     }
 }

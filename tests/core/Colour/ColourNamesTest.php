@@ -77,7 +77,12 @@ final class ColourNamesTest extends TestCase
         self::assertGreaterThan($read('teal')->lightness, $read('light teal')->lightness);
         self::assertLessThan($read('teal')->lightness, $read('dark teal')->lightness);
         self::assertLessThan($read('pink')->chroma, $read('dusty pink')->chroma);
-        self::assertEqualsWithDelta($read('blue')->hue, $read('light blue')->hue, 3.0, 'its hue stays, but for what a screen cannot show and the rounding to 8 bits');
+        self::assertEqualsWithDelta(
+            $read('blue')->hue,
+            $read('light blue')->hue,
+            3.0,
+            'its hue stays, but for what a screen cannot show and the rounding to 8 bits',
+        );
         self::assertEquals($read('light grey'), $read('Light Gray'));
         self::assertNull((new ColourNames())->read('dark'));
         self::assertNull((new ColourNames())->read('light smurf'));

@@ -16,7 +16,11 @@ final class GimpPaletteTest extends TestCase
     {
         $palette = new GimpPalette(
             'Juniper & Ember',
-            [['colour' => Srgb::ofHex('#F0E7D4'), 'name' => 'Tallow'], ['colour' => Srgb::ofHex('#3E5F5A'), 'name' => 'Grünlich 1'], ['colour' => Srgb::ofHex('#000000'), 'name' => '']],
+            [
+                ['colour' => Srgb::ofHex('#F0E7D4'), 'name' => 'Tallow'],
+                ['colour' => Srgb::ofHex('#3E5F5A'), 'name' => 'Grünlich 1'],
+                ['colour' => Srgb::ofHex('#000000'), 'name' => ''],
+            ],
         );
 
         self::assertEquals($palette, GimpPalette::read($palette->write()));
@@ -27,7 +31,10 @@ final class GimpPaletteTest extends TestCase
         $palette = GimpPalette::read("\xEF\xBB\xBFGIMP Palette\r\nName: Bears\r\nColumns: 4\r\n# a comment\r\n\r\n  8   8   8\tgrey3\r\n240 231 212\r\n");
 
         self::assertSame('Bears', $palette->name);
-        self::assertSame([['#080808', 'grey3'], ['#F0E7D4', '']], array_map(static fn(array $entry): array => [$entry['colour']->hex(), $entry['name']], $palette->entries));
+        self::assertSame(
+            [['#080808', 'grey3'], ['#F0E7D4', '']],
+            array_map(static fn(array $entry): array => [$entry['colour']->hex(), $entry['name']], $palette->entries),
+        );
     }
 
     /** @return iterable<string, array{string, string}> text, sentence */

@@ -27,7 +27,9 @@ final class NamingTest extends TestCase
         [$worst, $at] = [0.0, ''];
         for ($i = 0; $i < self::STEPS ** 3; ++$i) {
             $channel = static fn(int $step): int => (int) round($step * 255 / (self::STEPS - 1));
-            $colour = Srgb::ofNumber($channel(intdiv($i, self::STEPS ** 2)) << 16 | $channel(intdiv($i, self::STEPS) % self::STEPS) << 8 | $channel($i % self::STEPS));
+            $colour = Srgb::ofNumber(
+                $channel(intdiv($i, self::STEPS ** 2)) << 16 | $channel(intdiv($i, self::STEPS) % self::STEPS) << 8 | $channel($i % self::STEPS),
+            );
             $word = $names->read($names->of($colour)) ?? throw new \LogicException('What is said is read.');
             $distance = $difference->between(Lab::of($colour), Lab::of($word));
             [$worst, $at] = $distance > $worst ? [$distance, $colour->hex()] : [$worst, $at];

@@ -29,12 +29,22 @@ final class OklabReferenceTest extends TestCase
         foreach ($colours as $i => $hex) {
             $colour = Srgb::ofHex($hex);
             [$lab, $lch] = [Oklab::of($colour), Oklch::of($colour)];
-            self::assertEqualsWithDelta([$expected[$i]['l'], $expected[$i]['a'], $expected[$i]['b']], [$lab->lightness, $lab->a, $lab->b], self::TOLERANCE, $hex);
+            self::assertEqualsWithDelta(
+                [$expected[$i]['l'], $expected[$i]['a'], $expected[$i]['b']],
+                [$lab->lightness, $lab->a, $lab->b],
+                self::TOLERANCE,
+                $hex,
+            );
             self::assertEqualsWithDelta($expected[$i]['c'], $lch->chroma, self::TOLERANCE, $hex);
             if ($lch->chroma > 0.001) {
                 self::assertEqualsWithDelta(0.0, $lch->hueApart(new Oklch(0.5, 0.1, $expected[$i]['h'] ?? 0.0)), 1e-3, $hex);
             }
-            self::assertEqualsWithDelta($expected[$i]['contrast'], Contrast::between($colour, Srgb::ofHex($colours[($i + 1) % self::COLOURS])), self::TOLERANCE, $hex);
+            self::assertEqualsWithDelta(
+                $expected[$i]['contrast'],
+                Contrast::between($colour, Srgb::ofHex($colours[($i + 1) % self::COLOURS])),
+                self::TOLERANCE,
+                $hex,
+            );
         }
     }
 

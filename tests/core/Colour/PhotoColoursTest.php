@@ -125,7 +125,11 @@ final class PhotoColoursTest extends TestCase
         foreach ([4, 8, 12] as $noise) {
             $read = (new PhotoColours())->read($this->picture([[0xE8DECD, 72], [0x3E5F5A, 25], [0xB01E2E, 3]], $noise), 5, false);
             self::assertEqualsWithDelta(3, $this->nearest(0xB01E2E, $read->colours)->percent, 1.0);
-            self::assertLessThan(8.0, (new Ciede2000())->between(Lab::of($this->nearest(0xB01E2E, $read->colours)->colour), Lab::of(Srgb::ofNumber(0xB01E2E))), "with noise {$noise}");
+            self::assertLessThan(
+                8.0,
+                (new Ciede2000())->between(Lab::of($this->nearest(0xB01E2E, $read->colours)->colour), Lab::of(Srgb::ofNumber(0xB01E2E))),
+                "with noise {$noise}",
+            );
         }
     }
 
@@ -187,7 +191,10 @@ final class PhotoColoursTest extends TestCase
     {
         usort(
             $found,
-            static fn(ColourShare $a, ColourShare $b): int => (new Ciede2000())->between(Lab::of($a->colour), Lab::of(Srgb::ofNumber($number))) <=> (new Ciede2000())->between(Lab::of($b->colour), Lab::of(Srgb::ofNumber($number))),
+            static fn(ColourShare $a, ColourShare $b): int => (new Ciede2000())->between(
+                Lab::of($a->colour),
+                Lab::of(Srgb::ofNumber($number)),
+            ) <=> (new Ciede2000())->between(Lab::of($b->colour), Lab::of(Srgb::ofNumber($number))),
         );
 
         return $found[0] ?? throw new \LogicException('Nothing was found.');

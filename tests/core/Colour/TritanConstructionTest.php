@@ -41,7 +41,12 @@ final class TritanConstructionTest extends TestCase
             $expected = self::without($cones, $white, self::cones($isRedder ? self::RED_660 : self::BLUE_485, $white));
             $seen = LinearRgb::of((new VisionSimulation())->seen($colour, ColourVision::Tritan));
 
-            self::assertEqualsWithDelta(array_map(static fn(float $part): float => min(1.0, max(0.0, $part)), $expected), [$seen->red, $seen->green, $seen->blue], 0.008, $colour->hex());
+            self::assertEqualsWithDelta(
+                array_map(static fn(float $part): float => min(1.0, max(0.0, $part)), $expected),
+                [$seen->red, $seen->green, $seen->blue],
+                0.008,
+                $colour->hex(),
+            );
             ++$sides[$isRedder ? 0 : 1];
         }
         self::assertGreaterThan(100, min($sides), 'Both half planes are tried.');

@@ -28,13 +28,20 @@ final class FurnitureWorkTest extends TestCase
         $slots = (new Lanes(Crew::of(2)))->schedule($tasks)->slots;
         $move = $slots['move furniture:room:p'];
 
-        self::assertSame([Phase::TakeDown, Phase::TakeDown, Phase::MoveFurniture], array_map(static fn(DayTask $task): Phase => $task->phase, \array_slice($tasks, 0, 3)));
+        self::assertSame(
+            [Phase::TakeDown, Phase::TakeDown, Phase::MoveFurniture],
+            array_map(static fn(DayTask $task): Phase => $task->phase, \array_slice($tasks, 0, 3)),
+        );
         self::assertLessThanOrEqual($move->start, $slots['down parlour']->end);
         self::assertGreaterThanOrEqual($move->end, $slots['clean parlour']->start);
         self::assertGreaterThanOrEqual($move->end, $slots['set up parlour']->start);
         self::assertCount(2, $move->lanes, 'a sofa is for two');
         foreach ($tasks as $task) {
-            self::assertSame('Parlour' === $task->group && \in_array($task->phase, [Phase::Clean, Phase::SetUp], true), \in_array('move furniture:room:p', $task->after, true), $task->key);
+            self::assertSame(
+                'Parlour' === $task->group && \in_array($task->phase, [Phase::Clean, Phase::SetUp], true),
+                \in_array('move furniture:room:p', $task->after, true),
+                $task->key,
+            );
         }
     }
 
@@ -50,7 +57,10 @@ final class FurnitureWorkTest extends TestCase
     public function testASecondLookTakesLongerWhereMoreIsToBePutRight(): void
     {
         $look = new SecondLook();
-        [$none, $two] = [$look->task(Make::spot(), 'Parlour', []), $look->task(Make::spot(), 'Parlour', ['Echo: brass on the left only', 'Still wanted: a bell'])];
+        [$none, $two] = [
+            $look->task(Make::spot(), 'Parlour', []),
+            $look->task(Make::spot(), 'Parlour', ['Echo: brass on the left only', 'Still wanted: a bell']),
+        ];
 
         self::assertSame([2, 6], [$none->effort->minutes, $two->effort->minutes]);
         self::assertSame(['Nothing was left open: stand back and look.'], $none->steps);

@@ -30,10 +30,20 @@ final class LanesTest extends TestCase
         yield 'one after the other alone' => [[self::task('a', 3), self::task('b', 4)], 1, 7, [[0, [0]], [3, [0]]]];
         yield 'side by side' => [[self::task('a', 3), self::task('b', 4)], 2, 4, [[0, [0]], [0, [1]]]];
         yield 'the one free first takes the next' => [[self::task('a', 3), self::task('b', 4), self::task('c', 2)], 2, 5, [[0, [0]], [0, [1]], [3, [0]]]];
-        yield 'a chain is as long as it is' => [[self::task('a', 3), self::task('b', 4, ['a']), self::task('c', 2, ['b'])], 2, 9, [[0, [0]], [3, [0]], [7, [0]]]];
+        yield 'a chain is as long as it is' => [
+            [self::task('a', 3), self::task('b', 4, ['a']), self::task('c', 2, ['b'])],
+            2,
+            9,
+            [[0, [0]], [3, [0]], [7, [0]]],
+        ];
         yield 'what needs two waits for both' => [[self::task('a', 3), self::task('b', 4), self::task('c', 2, [], 2)], 2, 6, [[0, [0]], [0, [1]], [4, [0, 1]]]];
         yield 'alone there is nobody to wait for' => [[self::task('a', 3), self::task('c', 2, [], 2)], 1, 5, [[0, [0]], [3, [0]]]];
-        yield 'what is ready is done while another waits' => [[self::task('a', 5), self::task('b', 1, ['a']), self::task('c', 4)], 2, 6, [[0, [0]], [5, [0]], [0, [1]]]];
+        yield 'what is ready is done while another waits' => [
+            [self::task('a', 5), self::task('b', 1, ['a']), self::task('c', 4)],
+            2,
+            6,
+            [[0, [0]], [5, [0]], [0, [1]]],
+        ];
         // Graham's worst case for two: 1, 1, 2 in this order take 3; with the longest tail first they take 2.
         yield 'the worst that could happen to two' => [[self::task('a', 1), self::task('b', 1), self::task('c', 2)], 2, 2, [[0, [1]], [1, [1]], [0, [0]]]];
     }
@@ -48,7 +58,10 @@ final class LanesTest extends TestCase
         $schedule = (new Lanes(Crew::of($people), new Hours(0)))->schedule($tasks);
 
         self::assertSame($finish, $schedule->finish);
-        self::assertSame($slots, array_map(static fn(DayTask $task): array => [$schedule->slots[$task->key]->start, $schedule->slots[$task->key]->lanes], $tasks));
+        self::assertSame(
+            $slots,
+            array_map(static fn(DayTask $task): array => [$schedule->slots[$task->key]->start, $schedule->slots[$task->key]->lanes], $tasks),
+        );
     }
 
     public function testNobodyWaitsForWhatIsNotOnTheSheet(): void
@@ -69,7 +82,11 @@ final class LanesTest extends TestCase
                 $least = max($schedule->longestChain, $schedule->workShared);
                 self::assertGreaterThanOrEqual($least, $schedule->finish);
                 if ($this->needsOneHandOnly($tasks)) {
-                    self::assertLessThanOrEqual((2 - 1 / $people) * $least + ($people - 1) / $people * $schedule->longestChain, $schedule->finish, "seed {$seed}: longer than work shared plus the chain allows");
+                    self::assertLessThanOrEqual(
+                        (2 - 1 / $people) * $least + ($people - 1) / $people * $schedule->longestChain,
+                        $schedule->finish,
+                        "seed {$seed}: longer than work shared plus the chain allows",
+                    );
                 }
             }
         }
@@ -97,7 +114,11 @@ final class LanesTest extends TestCase
     {
         foreach ($tasks as $task) {
             foreach ($task->after as $key) {
-                self::assertGreaterThanOrEqual($this->end($schedule->slots[$key]), $schedule->slots[$task->key]->start, "{$where}: {$task->key} begins before {$key} ends");
+                self::assertGreaterThanOrEqual(
+                    $this->end($schedule->slots[$key]),
+                    $schedule->slots[$task->key]->start,
+                    "{$where}: {$task->key} begins before {$key} ends",
+                );
             }
         }
     }

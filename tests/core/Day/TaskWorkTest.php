@@ -42,7 +42,11 @@ final class TaskWorkTest extends TestCase
         yield 'and fetched: 3 and 0.2 a foot' => [Phase::Fetch, [[Make::piece('swag', PieceKind::Garland, width: 72, height: 4, depth: 4), 1]], 5];
         yield 'packing two: 2 and two of 0.8' => [Phase::PackAway, [[$vase, 2]], 4];
         yield 'a tree of 7.5 ft: 3 and 5 a foot' => [Phase::SetUp, [[$fir, 1]], 41];
-        yield 'sixty baubles: 3, four of 0.6, the rest at seven tenths of it' => [Phase::SetUp, [[Make::piece('ball', PieceKind::Bauble, width: 3, height: 3, depth: 3), 60]], 29];
+        yield 'sixty baubles: 3, four of 0.6, the rest at seven tenths of it' => [
+            Phase::SetUp,
+            [[Make::piece('ball', PieceKind::Bauble, width: 3, height: 3, depth: 3), 60]],
+            29,
+        ];
     }
 
     public function testATallTreeIsNeitherOnePersonsNorAQuarterOfAnHours(): void

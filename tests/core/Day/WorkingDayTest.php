@@ -62,7 +62,11 @@ final class WorkingDayTest extends TestCase
                 foreach ($task->after as $before) {
                     self::assertGreaterThanOrEqual($day->slots[$before]->end, $slot->start, "home {$seed}: {$task->key} before {$before}");
                 }
-                self::assertSame($task->effort->minutes, $hours->workedBy($slot->end) - $hours->workedBy($slot->start), "home {$seed}: {$task->key} has its minutes");
+                self::assertSame(
+                    $task->effort->minutes,
+                    $hours->workedBy($slot->end) - $hours->workedBy($slot->start),
+                    "home {$seed}: {$task->key} has its minutes",
+                );
                 self::assertCount($task->effort->hands, array_unique($slot->lanes), "home {$seed}: {$task->key} has its hands");
                 foreach ($slot->lanes as $lane) {
                     $hand = $crew->hands[$lane];
@@ -154,7 +158,10 @@ final class WorkingDayTest extends TestCase
         yield 'over before it begins' => [static fn(): Hours => new Hours(600, 600), 'The day ends before it begins. Give a later end, or none.'];
         yield 'begins tomorrow' => [static fn(): Hours => new Hours(1440), 'A day begins between 0:00 and 23:59.'];
         yield 'a break before the day' => [static fn(): Hours => new Hours(600, null, [new Pause(590, 30)]), 'A break lies within the day'];
-        yield 'breaks that run into one another' => [static fn(): Hours => new Hours(600, null, [new Pause(660, 60), new Pause(700, 30)]), 'A break lies within the day'];
+        yield 'breaks that run into one another' => [
+            static fn(): Hours => new Hours(600, null, [new Pause(660, 60), new Pause(700, 30)]),
+            'A break lies within the day',
+        ];
         yield 'nobody' => [static fn(): Crew => new Crew([]), 'A day is for one to six people; that would be 0.'];
         yield 'seven' => [static fn(): Crew => Crew::of(7), 'A day is for one to six people; that would be 7.'];
         yield 'two of a name' => [static fn(): Crew => new Crew([new Hand('Bo'), new Hand('bo ')]), 'Two people are called “bo ”.'];

@@ -76,7 +76,10 @@ final class CandidatesTest extends TestCase
         for ($run = 0; $run < 100; ++$run) {
             $dressing = new Dressing(
                 $spot,
-                [Make::placed(Make::piece('a', width: $random->getInt(4, 20)), $random->getInt(0, 20)), Make::placed(Make::piece('b'), $random->getInt(30, 40))],
+                [
+                    Make::placed(Make::piece('a', width: $random->getInt(4, 20)), $random->getInt(0, 20)),
+                    Make::placed(Make::piece('b'), $random->getInt(30, 40)),
+                ],
             );
             $piece = Make::piece('new', width: $random->getInt(3, 30));
             $place = (new PlaceFinder())->find($dressing, $piece);

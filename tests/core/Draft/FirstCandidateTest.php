@@ -60,7 +60,14 @@ final class FirstCandidateTest extends TestCase
                     true,
                 ),
             );
-            self::assertSame([], array_map(static fn(Finding $one): string => $one->check->value . ': ' . implode(', ', array_column($one->faults, 'code')), array_values($wrong)), "{$kind->value}, run {$run}");
+            self::assertSame(
+                [],
+                array_map(
+                    static fn(Finding $one): string => $one->check->value . ': ' . implode(', ', array_column($one->faults, 'code')),
+                    array_values($wrong),
+                ),
+                "{$kind->value}, run {$run}",
+            );
         }
     }
 
@@ -76,7 +83,20 @@ final class FirstCandidateTest extends TestCase
             $stock = SeededStock::cupboard($random, 30);
             $dressing = SeededStock::bareSpot($random, $kind);
             foreach (\array_slice($stock, 0, 4) as $i => $offer) {
-                $dressing = $dressing->with(new PlacedPiece('there-' . $i, $offer->piece, 1, new Stance($random->getInt(0, max(1, $dressing->spot->width->tenths() - 2000)), Layer::Middle, 0, 0, $dressing->spot->postureOf($offer->piece->kind))));
+                $dressing = $dressing->with(
+                    new PlacedPiece(
+                        'there-' . $i,
+                        $offer->piece,
+                        1,
+                        new Stance(
+                            $random->getInt(0, max(1, $dressing->spot->width->tenths() - 2000)),
+                            Layer::Middle,
+                            0,
+                            0,
+                            $dressing->spot->postureOf($offer->piece->kind),
+                        ),
+                    ),
+                );
             }
             $candidates = (new CandidateRanking())->rank($dressing, \array_slice($stock, 4), $by, Season::Winter, 6)->candidates;
             $before = $coach->score($dressing, $coach->lookOver($dressing, $by));
@@ -98,7 +118,11 @@ final class FirstCandidateTest extends TestCase
                 ++$promises;
             }
         }
-        self::assertEqualsCanonicalizing(['add', 'shift', 'swap', 'turn', 'take off'], array_values(array_diff(array_keys($acts), ['raise'])), 'each kind of remedy was offered');
+        self::assertEqualsCanonicalizing(
+            ['add', 'shift', 'swap', 'turn', 'take off'],
+            array_values(array_diff(array_keys($acts), ['raise'])),
+            'each kind of remedy was offered',
+        );
     }
 
     private static function unitsAfter(Dressing $before, Remedy $remedy): int

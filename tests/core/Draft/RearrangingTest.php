@@ -44,7 +44,11 @@ final class RearrangingTest extends TestCase
             $findings = (new Coach())->lookOver($made->dressing, Make::judgement(Make::look($school)));
             $balance = array_values(array_filter($findings, static fn(Finding $one): bool => Check::Balance === $one->check))[0] ?? null;
             $balanced += null !== $balance && Verdict::Fix !== $balance->verdict ? 1 : 0;
-            self::assertSame([], array_filter($findings, static fn(Finding $one): bool => Check::Room === $one->check && Verdict::Good !== $one->verdict), "run {$run}");
+            self::assertSame(
+                [],
+                array_filter($findings, static fn(Finding $one): bool => Check::Room === $one->check && Verdict::Good !== $one->verdict),
+                "run {$run}",
+            );
         }
         self::assertGreaterThanOrEqual(54, $balanced, 'nine of ten are in balance or nearly');
     }
@@ -68,7 +72,10 @@ final class RearrangingTest extends TestCase
         $one = new Dressing(Make::spot(width: 60), [DressedSpots::at(PieceKind::Vase, 12, 6, 10), DressedSpots::at(PieceKind::Jug, 42, 6, 8)]);
         $made = (new Rearranging())->onto($one, Make::spot(width: 120, kind: SpotKind::Sideboard), BalanceSchool::OffCentre);
 
-        self::assertEqualsCanonicalizing([30.0, 90.0], array_map(static fn(PlacedPiece $placed): float => round(Length::ofTenths((int) $placed->centre)->inInches()), $made->dressing->placed));
+        self::assertEqualsCanonicalizing(
+            [30.0, 90.0],
+            array_map(static fn(PlacedPiece $placed): float => round(Length::ofTenths((int) $placed->centre)->inInches()), $made->dressing->placed),
+        );
     }
 
     private function shelf(Randomizer $random): Dressing

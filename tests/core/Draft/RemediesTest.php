@@ -87,14 +87,26 @@ final class RemediesTest extends TestCase
     public function testOneOfThreeLevelOnesIsStoodOnBooks(): void
     {
         $level = new Dressing(Make::spot(width: 60, depth: 12), [
-            DressedSpots::at(PieceKind::Vase, 6, 7, 10, id: 'vase'), DressedSpots::at(PieceKind::Jug, 24, 7, 10, id: 'jug'), DressedSpots::at(PieceKind::Crock, 42, 7, 10, id: 'crock'),
+            DressedSpots::at(PieceKind::Vase, 6, 7, 10, id: 'vase'), DressedSpots::at(PieceKind::Jug, 24, 7, 10, id: 'jug'), DressedSpots::at(
+                PieceKind::Crock,
+                42,
+                7,
+                10,
+                id: 'crock',
+            ),
         ]);
         $books = [new Available(Make::piece('books', PieceKind::Books, 8, 4), 1, 'C1')];
-        $raised = array_values(array_filter((new Remedies())->find($level, [], Make::judgement(), $books), static fn(Remedy $one): bool => RemedyAct::Raise === $one->act));
+        $raised = array_values(
+            array_filter((new Remedies())->find($level, [], Make::judgement(), $books), static fn(Remedy $one): bool => RemedyAct::Raise === $one->act),
+        );
 
         self::assertNotSame([], $raised);
         self::assertSame([4 * 254, 'books'], [$raised[0]->piece->raise, $raised[0]->with?->piece->id]);
-        self::assertSame([], array_filter((new Remedies())->find($level, [], Make::judgement()), static fn(Remedy $one): bool => RemedyAct::Raise === $one->act), 'on nothing that is not owned');
+        self::assertSame(
+            [],
+            array_filter((new Remedies())->find($level, [], Make::judgement()), static fn(Remedy $one): bool => RemedyAct::Raise === $one->act),
+            'on nothing that is not owned',
+        );
     }
 
     public function testAnotherSideIsTurnedToTheFrontAndTwoSwapPlaces(): void
@@ -104,7 +116,10 @@ final class RemediesTest extends TestCase
             new PlacedPiece('p', $off, 1, new Stance(1270, Layer::Back, posture: Posture::Leans)), DressedSpots::at(PieceKind::Vase, 30, 6, 10),
         ]);
         $faces = ['print' => [new Face('plain side', [], [new ColourShare(Srgb::ofHex('#B5532A'), 100)])]];
-        $acts = static fn(array $faces): array => array_map(static fn(Remedy $one): string => $one->act->value . ' ' . ($one->piece->stance->face ?? ''), (new Remedies())->find($dressing, [], Make::judgement(), [], $faces));
+        $acts = static fn(array $faces): array => array_map(
+            static fn(Remedy $one): string => $one->act->value . ' ' . ($one->piece->stance->face ?? ''),
+            (new Remedies())->find($dressing, [], Make::judgement(), [], $faces),
+        );
 
         self::assertContains('turn plain side', $acts($faces));
         self::assertNotContains('turn plain side', $acts([]));

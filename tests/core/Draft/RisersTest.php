@@ -52,8 +52,20 @@ final class RisersTest extends TestCase
 
         self::assertSame([true, 'at-vase', 'new books'], [$after->isRiser($riser), $after->standing()[0]->id ?? '', $after->riserUnder($raised)?->id]);
         self::assertCount(1, $after->standing());
-        self::assertSame([], array_values(array_filter((new Coach())->lookOver($after, Make::judgement()), static fn($one): bool => 'fit.physical' === $one->check->value && [] !== $one->faults)));
-        self::assertSame([], (new Risers())->under($after, $raised, [new Available(Make::piece('more', PieceKind::Books, 6, 3), 1, 'C1')]), 'it stands on something already');
+        self::assertSame(
+            [],
+            array_values(
+                array_filter(
+                    (new Coach())->lookOver($after, Make::judgement()),
+                    static fn($one): bool => 'fit.physical' === $one->check->value && [] !== $one->faults,
+                ),
+            ),
+        );
+        self::assertSame(
+            [],
+            (new Risers())->under($after, $raised, [new Available(Make::piece('more', PieceKind::Books, 6, 3), 1, 'C1')]),
+            'it stands on something already',
+        );
     }
 
     public function testUnderAClearHeightThereIsNoRoomToRaise(): void
@@ -69,8 +81,18 @@ final class RisersTest extends TestCase
     {
         $pieces = [Make::piece('books', PieceKind::Books, 6, 3), Make::piece('vase', PieceKind::Vase, 6, 10)];
         $spot = Make::spot(width: 60, depth: 12);
-        $plan = new Plan(array_combine(['books', 'vase'], $pieces), [], new Whereabouts(array_map(static fn(Piece $piece): array => ['loose' => 1], array_combine(['books', 'vase'], $pieces))), [$spot->id => $spot], [], []);
-        foreach ([['b', 'books', new Stance(2540, Layer::Middle, 0, 0, Posture::Carries)], ['v', 'vase', new Stance(2540, Layer::Middle, 762)]] as [$id, $piece, $stance]) {
+        $plan = new Plan(
+            array_combine(['books', 'vase'], $pieces),
+            [],
+            new Whereabouts(array_map(static fn(Piece $piece): array => ['loose' => 1], array_combine(['books', 'vase'], $pieces))),
+            [$spot->id => $spot],
+            [],
+            [],
+        );
+        foreach ([
+            ['b', 'books', new Stance(2540, Layer::Middle, 0, 0, Posture::Carries)],
+            ['v', 'vase', new Stance(2540, Layer::Middle, 762)],
+        ] as [$id, $piece, $stance]) {
             $plan = $plan->with($plan->place($id, $piece, $spot, 1, $stance));
         }
         $lefts = static fn(Plan $plan): array => [$plan->places['b']->stance->left, $plan->places['v']->stance->left];

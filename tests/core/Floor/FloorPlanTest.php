@@ -35,14 +35,30 @@ final class FloorPlanTest extends TestCase
     public function testWhatDoesNotGoIsNamedWithWhatItIsAbout(): void
     {
         self::assertSame(['inside sofa'], $this->found(['sofa' => [FurnitureKind::Sofa, 84, 36, 130, 40, 0]]));
-        self::assertSame(['overlap sofa console'], $this->found(['sofa' => [FurnitureKind::Sofa, 84, 36, 30, 10, 0], 'console' => [FurnitureKind::Console, 48, 14, 40, 40, 0]]));
+        self::assertSame(
+            ['overlap sofa console'],
+            $this->found(['sofa' => [FurnitureKind::Sofa, 84, 36, 30, 10, 0], 'console' => [FurnitureKind::Console, 48, 14, 40, 40, 0]]),
+        );
         self::assertSame(['rug sofa rug'], $this->found(['sofa' => [FurnitureKind::Sofa, 84, 36, 30, 0, 0], 'rug' => [FurnitureKind::Rug, 96, 60, 30, 40, 0]]));
-        self::assertSame(['cord lamp 183'], $this->found(['lamp' => [FurnitureKind::Lamp, 14, 14, 170, 130, 0]]), 'the outlet is in the far corner on the left');
+        self::assertSame(
+            ['cord lamp 183'],
+            $this->found(['lamp' => [FurnitureKind::Lamp, 14, 14, 170, 130, 0]]),
+            'the outlet is in the far corner on the left',
+        );
     }
 
     public function testALampStandsOnATopAndAThingOnARugIsNoOverlap(): void
     {
-        self::assertSame([], $this->found(['sideboard' => [FurnitureKind::Sideboard, 60, 18, 0, 0, 0], 'lamp' => [FurnitureKind::Lamp, 14, 14, 10, 2, 0], 'rug' => [FurnitureKind::Rug, 96, 60, 60, 30, 1]]));
+        self::assertSame(
+            [],
+            $this->found(
+                [
+                    'sideboard' => [FurnitureKind::Sideboard, 60, 18, 0, 0, 0],
+                    'lamp' => [FurnitureKind::Lamp, 14, 14, 10, 2, 0],
+                    'rug' => [FurnitureKind::Rug, 96, 60, 60, 30, 1],
+                ],
+            ),
+        );
     }
 
     public function testATurnedSofaIsAsWideAsItIsDeep(): void

@@ -39,7 +39,11 @@ final class WaysTest extends TestCase
         $near = new Opening(OpeningKind::Door, Wall::Near, Length::ofInches(30), Length::ofInches(60));
         $ways = new Ways(new FloorRoom(Length::ofInches(120), Length::ofInches(96), [$far, $near]), array_map(self::box(...), $things));
 
-        self::assertEqualsWithDelta($inches, $ways->widest($far, static fn(int $side): Box => $ways->doorway($near, intdiv($side, 2))->grown(1))->tenths() / Length::TENTHS_PER_INCH, 0.0);
+        self::assertEqualsWithDelta(
+            $inches,
+            $ways->widest($far, static fn(int $side): Box => $ways->doorway($near, intdiv($side, 2))->grown(1))->tenths() / Length::TENTHS_PER_INCH,
+            0.0,
+        );
     }
 
     public function testAgreesWithAWalkInchByInch(): void
@@ -62,7 +66,11 @@ final class WaysTest extends TestCase
             $walked = $this->walk($wide, $deep, $things, $side, $from, $to);
             $open += (int) $walked;
 
-            self::assertSame($walked, $ways->reaches($side * Length::TENTHS_PER_INCH, $far, static fn(int $asked): Box => $ways->doorway($near, intdiv($asked, 2))->grown(1)), "room {$round}");
+            self::assertSame(
+                $walked,
+                $ways->reaches($side * Length::TENTHS_PER_INCH, $far, static fn(int $asked): Box => $ways->doorway($near, intdiv($asked, 2))->grown(1)),
+                "room {$round}",
+            );
         }
         self::assertGreaterThan(40, $open);
         self::assertLessThan(260, $open, 'both answers were met often');

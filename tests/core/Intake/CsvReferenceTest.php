@@ -34,7 +34,11 @@ final class CsvReferenceTest extends TestCase
             $table = CsvTable::read($file['text'], TableOf::Totes); // a row of one cell is no heading there
             $plain = static fn(array $row): array => array_map(static fn(string $cell): string => trim(str_replace("\r\n", "\n", $cell)), $row);
 
-            self::assertSame(array_map($plain, $answers[$i]['rows']), array_map($plain, [$table->heads, ...$table->rows]), json_encode($file['text'], \JSON_THROW_ON_ERROR));
+            self::assertSame(
+                array_map($plain, $answers[$i]['rows']),
+                array_map($plain, [$table->heads, ...$table->rows]),
+                json_encode($file['text'], \JSON_THROW_ON_ERROR),
+            );
         }
     }
 

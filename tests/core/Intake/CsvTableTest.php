@@ -30,7 +30,11 @@ final class CsvTableTest extends TestCase
         yield 'a byte order mark' => ["\xEF\xBB\xBFa,b\n1,2\n", ['a', 'b'], [['1', '2']]];
         yield 'Windows-1252' => ["a,b\nJardini\xE8re,\x80 5\n", ['a', 'b'], [['Jardinière', '€ 5']]];
         yield 'UTF-16 with its mark' => [mb_convert_encoding("\u{FEFF}a,b\nvase,花瓶\n", 'UTF-16LE', 'UTF-8'), ['a', 'b'], [['vase', '花瓶']]];
-        yield 'blank lines, short rows and long ones, of which nothing is cut' => ["a,b,c\n\n1\n,,\n2,3,4,5\n", ['a', 'b', 'c', ''], [['1', '', '', ''], ['2', '3', '4', '5']]];
+        yield 'blank lines, short rows and long ones, of which nothing is cut' => [
+            "a,b,c\n\n1\n,,\n2,3,4,5\n",
+            ['a', 'b', 'c', ''],
+            [['1', '', '', ''], ['2', '3', '4', '5']],
+        ];
         yield 'control characters and the guard against running cells' => ["a,b\n'=1+1,x\x00\x07y\n", ['a', 'b'], [['=1+1', 'xy']]];
     }
 
@@ -58,9 +62,22 @@ final class CsvTableTest extends TestCase
     public static function headings(): iterable
     {
         yield 'ours' => [['name', 'kind', 'cost each'], ['name' => 'name', 'kind' => 'kind', 'cost' => 'cost each']];
-        yield 'another order, other words' => [['Qty', 'Item', 'Colour', 'Box'], ['count' => 'Qty', 'name' => 'Item', 'colours' => 'Colour', 'places' => 'Box']];
+        yield 'another order, other words' => [
+            ['Qty', 'Item', 'Colour', 'Box'],
+            ['count' => 'Qty', 'name' => 'Item', 'colours' => 'Colour', 'places' => 'Box'],
+        ];
         yield 'cases, spaces and underscores' => [['  NAME ', 'Cost_Each', 'Came-On'], ['name' => '  NAME ', 'cost' => 'Cost_Each', 'came' => 'Came-On']];
-        yield 'as an inventory has them' => [['Item Name', 'Qty.', 'Color(s)', 'Storage Location', 'Purchase Price', 'Date Purchased', '#'], ['name' => 'Item Name', 'count' => 'Qty.', 'colours' => 'Color(s)', 'places' => 'Storage Location', 'cost' => 'Purchase Price', 'came' => 'Date Purchased']];
+        yield 'as an inventory has them' => [
+            ['Item Name', 'Qty.', 'Color(s)', 'Storage Location', 'Purchase Price', 'Date Purchased', '#'],
+            [
+                'name' => 'Item Name',
+                'count' => 'Qty.',
+                'colours' => 'Color(s)',
+                'places' => 'Storage Location',
+                'cost' => 'Purchase Price',
+                'came' => 'Date Purchased',
+            ],
+        ];
         yield 'what nobody asked for is left out' => [['name', 'SKU'], ['name' => 'name']];
     }
 
@@ -78,6 +95,10 @@ final class CsvTableTest extends TestCase
     {
         $columns = TableColumns::of(['name', 'Height (cm)', 'w in mm', 'Weight [kg]']);
 
-        self::assertSame(['name' => 'x', 'height' => '24,5 cm', 'weight' => '2 lb', 'care' => 'w in mm: 9'], $columns->cells(['x', '24,5', '9', '2 lb']), 'Not every heading with a unit is a side; what stands there is kept as a note.');
+        self::assertSame(
+            ['name' => 'x', 'height' => '24,5 cm', 'weight' => '2 lb', 'care' => 'w in mm: 9'],
+            $columns->cells(['x', '24,5', '9', '2 lb']),
+            'Not every heading with a unit is a side; what stands there is kept as a note.',
+        );
     }
 }

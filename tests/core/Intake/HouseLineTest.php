@@ -22,15 +22,71 @@ final class HouseLineTest extends TestCase
     /** @return iterable<string, array{string, string, string, string, string, string, list<string>}> */
     public static function spots(): iterable
     {
-        yield 'all of it' => ['parlour: stove shelf, mantel 64 x 8 in, 54 high, 30 clear, heat', 'Parlour', 'Stove shelf, mantel', '64 in × 8 in', '54 in', 'heat', []];
-        yield 'in the room one is in' => ['window sill 36 x 5', 'Snug', 'Window sill, window sill', '36 in × 5 in', '34 in', '', ['ledgeHeight', 'clearHeight']];
+        yield 'all of it' => [
+            'parlour: stove shelf, mantel 64 x 8 in, 54 high, 30 clear, heat',
+            'Parlour',
+            'Stove shelf, mantel',
+            '64 in × 8 in',
+            '54 in',
+            'heat',
+            [],
+        ];
+        yield 'in the room one is in' => [
+            'window sill 36 x 5',
+            'Snug',
+            'Window sill, window sill',
+            '36 in × 5 in',
+            '34 in',
+            '',
+            ['ledgeHeight', 'clearHeight'],
+        ];
         yield 'marks instead of words' => ['hall: console 48"x14", 30" high', 'Hall', 'Console, console', '48 in × 14 in', '30 in', '', []];
         yield 'feet, and up' => ["coat pegs shelf 36 in, 5' up", 'Snug', 'Coat pegs shelf, shelf', '36 in × 11 in', '60 in', '', ['depth', 'clearHeight']];
-        yield 'wide and clear by name' => ['kitchen: counter by the kettle, 2 ft wide, 18 clear, steam', 'Kitchen', 'Counter by the kettle, counter corner', '24 in × 24 in', '36 in', 'steam or spatter', ['depth', 'ledgeHeight']];
-        yield 'round' => ['dining room: round table 4 ft across, seen from both sides', 'Dining room', 'Round table, dining table', '48 in × 48 in', '30 in', '', ['ledgeHeight']];
-        yield 'two hazards' => ['front porch: step 60x30, outside, kids', 'Front porch', 'Step, porch', '60 in × 30 in', '0 in', 'weather, small children', ['ledgeHeight']];
-        yield 'a number in the name of the room' => ['bedroom 2: bed', 'Bedroom 2', 'Bed, bed', '60 in × 80 in', '24 in', '', ['width', 'depth', 'ledgeHeight']];
-        yield 'feet and an eighth' => ['bookcase 3 ft x 11 1/2, dogs', 'Snug', 'Bookcase, bookcase', '36 in × 11 1/2 in', '3 in', 'pets', ['ledgeHeight', 'clearHeight']];
+        yield 'wide and clear by name' => [
+            'kitchen: counter by the kettle, 2 ft wide, 18 clear, steam',
+            'Kitchen',
+            'Counter by the kettle, counter corner',
+            '24 in × 24 in',
+            '36 in',
+            'steam or spatter',
+            ['depth', 'ledgeHeight'],
+        ];
+        yield 'round' => [
+            'dining room: round table 4 ft across, seen from both sides',
+            'Dining room',
+            'Round table, dining table',
+            '48 in × 48 in',
+            '30 in',
+            '',
+            ['ledgeHeight'],
+        ];
+        yield 'two hazards' => [
+            'front porch: step 60x30, outside, kids',
+            'Front porch',
+            'Step, porch',
+            '60 in × 30 in',
+            '0 in',
+            'weather, small children',
+            ['ledgeHeight'],
+        ];
+        yield 'a number in the name of the room' => [
+            'bedroom 2: bed',
+            'Bedroom 2',
+            'Bed, bed',
+            '60 in × 80 in',
+            '24 in',
+            '',
+            ['width', 'depth', 'ledgeHeight'],
+        ];
+        yield 'feet and an eighth' => [
+            'bookcase 3 ft x 11 1/2, dogs',
+            'Snug',
+            'Bookcase, bookcase',
+            '36 in × 11 1/2 in',
+            '3 in',
+            'pets',
+            ['ledgeHeight', 'clearHeight'],
+        ];
         yield 'nothing measured' => ['mantel', 'Snug', 'Mantel, mantel', '60 in × 8 in', '54 in', '', ['width', 'depth', 'ledgeHeight', 'clearHeight']];
     }
 
@@ -52,8 +108,14 @@ final class HouseLineTest extends TestCase
         self::assertSame([$room, []], [$read->room, $read->questions]);
         self::assertNotNull($read->spot);
         self::assertSame($name, $read->spot->name . ', ' . $read->spot->kind->value);
-        self::assertSame([$size, $height], [$text->write($read->spot->width) . ' × ' . $text->write($read->spot->depth), $text->write($read->spot->ledgeHeight)]);
-        self::assertSame([$hazards, $assumed], [implode(', ', array_map(static fn($hazard): string => $hazard->value, $read->spot->hazards)), $read->spot->assumed]);
+        self::assertSame(
+            [$size, $height],
+            [$text->write($read->spot->width) . ' × ' . $text->write($read->spot->depth), $text->write($read->spot->ledgeHeight)],
+        );
+        self::assertSame(
+            [$hazards, $assumed],
+            [implode(', ', array_map(static fn($hazard): string => $hazard->value, $read->spot->hazards)), $read->spot->assumed],
+        );
     }
 
     /** @return iterable<string, array{string, string, Form, string}> line, name, form, what is said of its layout */
@@ -100,7 +162,10 @@ final class HouseLineTest extends TestCase
     public static function impossible(): iterable
     {
         yield 'more people than the edge takes' => ['dining table 36 x 36, seats 12', '12 cannot sit at a top of this size; at 24 in (61 cm) each it takes 4.'];
-        yield 'a ladder' => ['stair rail 5 ft long, rises 9 ft', 'A rail that rises more than it runs is a ladder: check the rise, or measure the length along the floor.'];
+        yield 'a ladder' => [
+            'stair rail 5 ft long, rises 9 ft',
+            'A rail that rises more than it runs is a ladder: check the rise, or measure the length along the floor.',
+        ];
         yield 'a bookcase of 30 boards' => ['bookcase 30 shelves', 'Between 0 and 12 boards can be entered, got 30.'];
         yield 'fifty metres' => ['mantel 50 m x 8 in', '“Mantel” is more than 20 m wide or deep: check its measures.'];
     }
@@ -174,6 +239,12 @@ final class HouseLineTest extends TestCase
         $read = (new HouseLine(LengthUnit::Centimetre))->read('kitchen: shelf 90 x 22,5', '');
 
         self::assertInstanceOf(SpotReading::class, $read);
-        self::assertSame(['90 cm', '22.5 cm'], [(new LengthText(LengthUnit::Centimetre))->write($read->spot?->width ?? throw new \LogicException('No spot.')), (new LengthText(LengthUnit::Centimetre))->write($read->spot->depth)]);
+        self::assertSame(
+            ['90 cm', '22.5 cm'],
+            [
+                (new LengthText(LengthUnit::Centimetre))->write($read->spot?->width ?? throw new \LogicException('No spot.')),
+                (new LengthText(LengthUnit::Centimetre))->write($read->spot->depth),
+            ],
+        );
     }
 }

@@ -57,7 +57,10 @@ final class HurriedLinesTest extends TestCase
             $before = ($words[$i - 1] ?? '') . ' ' . $word;
             $isKept = mb_strlen($word) < 3 || str_contains($kept, rtrim($word, 's')) || str_contains($kept, mb_substr($word, 0, -3)) && mb_strlen($word) > 5;
             $isKept = $isKept || 1 === preg_match(self::NUMBER_WORDS, $word) || null !== Lexicon::count($word) || \in_array($word, WordPhrases::FILLERS, true);
-            self::assertTrue($isKept || $this->isKnown($word) || $this->isKnown($pair) || $this->isKnown($before), "“{$word}” of “{$line}” is lost; kept is “{$kept}”.");
+            self::assertTrue(
+                $isKept || $this->isKnown($word) || $this->isKnown($pair) || $this->isKnown($before),
+                "“{$word}” of “{$line}” is lost; kept is “{$kept}”.",
+            );
         }
     }
 
@@ -150,11 +153,20 @@ final class HurriedLinesTest extends TestCase
     {
         $singular = rtrim($word, 's');
 
-        return null !== Lexicon::kind($word) || Lexicon::isGrown($word) || Lexicon::isAside($word) || null !== Lexicon::season($word) || null !== Lexicon::material($word) || null !== Lexicon::finish($word) || null !== Lexicon::shape($word) || null !== Lexicon::pattern($word) || null !== (new ColourNames())->read($word) || \in_array(
-            $singular,
-            ['attic', 'cellar', 'cupboard', 'parlour', 'hall', 'loose', 'staple', 'year'],
-            true,
-        );
+        return null !== Lexicon::kind($word)
+            || Lexicon::isGrown($word)
+            || Lexicon::isAside($word)
+            || null !== Lexicon::season($word)
+            || null !== Lexicon::material($word)
+            || null !== Lexicon::finish($word)
+            || null !== Lexicon::shape($word)
+            || null !== Lexicon::pattern($word)
+            || null !== (new ColourNames())->read($word)
+            || \in_array(
+                $singular,
+                ['attic', 'cellar', 'cupboard', 'parlour', 'hall', 'loose', 'staple', 'year'],
+                true,
+            );
     }
 
     private function read(string $line): IntakeReading
@@ -167,7 +179,12 @@ final class HurriedLinesTest extends TestCase
         return new IntakeLine(
             LengthUnit::Inch,
             '$',
-            [new KnownPlace('tote:A1', 'A1', 'attic'), new KnownPlace('tote:A2', 'A2', 'attic'), new KnownPlace('tote:C4', 'C4', 'cellar cupboard'), new KnownPlace('spot:Stove shelf', 'Stove shelf', 'Parlour')],
+            [
+                new KnownPlace('tote:A1', 'A1', 'attic'),
+                new KnownPlace('tote:A2', 'A2', 'attic'),
+                new KnownPlace('tote:C4', 'C4', 'cellar cupboard'),
+                new KnownPlace('spot:Stove shelf', 'Stove shelf', 'Parlour'),
+            ],
             new ColourNames(),
         );
     }

@@ -36,7 +36,16 @@ final class IntakeLineTest extends TestCase
                 [$name, $inches] = explode('=', $side);
                 $sides[$name] = (float) $inches;
             }
-            yield 'line ' . ($i + 1) . ': ' . $cells[0] => [substr($row, 0, (int) strpos($row, ' | ')), (int) $count, $kind, $sides, '-' === $cells[3] ? null : (int) $cells[3], '-' === $cells[4] ? null : $cells[4], $cells[5], $cells[6]];
+            yield 'line ' . ($i + 1) . ': ' . $cells[0] => [
+                substr($row, 0, (int) strpos($row, ' | ')),
+                (int) $count,
+                $kind,
+                $sides,
+                '-' === $cells[3] ? null : (int) $cells[3],
+                '-' === $cells[4] ? null : $cells[4],
+                $cells[5],
+                $cells[6],
+            ];
         }
     }
 
@@ -54,7 +63,16 @@ final class IntakeLineTest extends TestCase
         self::assertSame($cents, $reading->costEach?->minor);
         self::assertSame($place, $this->placeName($reading->place));
         if ('?' !== $asked) {
-            self::assertSame('-' === $asked ? '' : $asked, implode(' ', [...array_map(static fn(Question $question): string => $question->field, $reading->questions), ...array_map(static fn(Question $question): string => '~' . $question->field, $reading->assumed)]));
+            self::assertSame(
+                '-' === $asked ? '' : $asked,
+                implode(
+                    ' ',
+                    [
+                        ...array_map(static fn(Question $question): string => $question->field, $reading->questions),
+                        ...array_map(static fn(Question $question): string => '~' . $question->field, $reading->assumed),
+                    ],
+                ),
+            );
         }
         if ('-' !== $name) {
             self::assertSame($name, $reading->name);
@@ -93,7 +111,10 @@ final class IntakeLineTest extends TestCase
     public function testSaysWhereAWordMayMislead(): void
     {
         self::assertContains('Taken for a pillar candle, by the word “candle”.', $this->read('candle trimmer brass 9 in')->guesses);
-        self::assertSame([], array_filter($this->read('candle holder brass 9 in')->guesses, static fn(string $guess): bool => str_starts_with($guess, 'Taken for')));
+        self::assertSame(
+            [],
+            array_filter($this->read('candle holder brass 9 in')->guesses, static fn(string $guess): bool => str_starts_with($guess, 'Taken for')),
+        );
     }
 
     /** The plants are on published lists of what is toxic to cats and dogs; a faux one is not. */
@@ -107,7 +128,10 @@ final class IntakeLineTest extends TestCase
     {
         $reading = $this->read('white basket 9 in with a blue band of velvet');
 
-        self::assertSame(['White basket with a blue band of velvet', 'basket', [Material::Reed], '#FFFFFF'], [$reading->name, $reading->kind?->value, $reading->materials, $reading->colours[0]->colour->hex()]);
+        self::assertSame(
+            ['White basket with a blue band of velvet', 'basket', [Material::Reed], '#FFFFFF'],
+            [$reading->name, $reading->kind?->value, $reading->materials, $reading->colours[0]->colour->hex()],
+        );
         self::assertCount(2, $reading->colours);
     }
 
@@ -117,7 +141,11 @@ final class IntakeLineTest extends TestCase
             foreach ([$kind->value, $kind->value . 's'] as $word) {
                 $reading = $this->read("red {$word} 12 in");
 
-                self::assertSame([$kind, []], [$reading->kind, array_map(static fn(Question $question): string => $question->sentence, $reading->questions)], $word);
+                self::assertSame(
+                    [$kind, []],
+                    [$reading->kind, array_map(static fn(Question $question): string => $question->sentence, $reading->questions)],
+                    $word,
+                );
                 self::assertNotNull($reading->width, $word);
                 self::assertNotNull($reading->height, $word);
             }
@@ -138,7 +166,10 @@ final class IntakeLineTest extends TestCase
 
     public function testALineWithoutEndIsRefusedAndNoLineBreaksIt(): void
     {
-        self::assertSame('A line has at most 300 characters. Put the rest into the care note afterwards.', $this->read(str_repeat('vase ', 100))->questions[0]->sentence);
+        self::assertSame(
+            'A line has at most 300 characters. Put the rest into the care note afterwards.',
+            $this->read(str_repeat('vase ', 100))->questions[0]->sentence,
+        );
         foreach ([
             '$', '$$$', '///', 'x x x', '1/0 in vase', '"""', '“', "\0\0", '9 in 9 in 9 in 9 in', '3 for', '= 1 + 1',
             '<b>vase</b> 9 in red', str_repeat('9', 250),

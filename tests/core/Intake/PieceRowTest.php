@@ -44,7 +44,10 @@ final class PieceRowTest extends TestCase
     /** @return iterable<string, array{array<string, string>, list<string>}> cells beside a good name and size, sentences */
     public static function badCells(): iterable
     {
-        yield 'an unknown kind' => [['name' => 'Red thing', 'kind' => 'rocket'], ['“rocket” is not a kind we know. Write a word such as vase, wreath or cushion.']];
+        yield 'an unknown kind' => [
+            ['name' => 'Red thing', 'kind' => 'rocket'],
+            ['“rocket” is not a kind we know. Write a word such as vase, wreath or cushion.'],
+        ];
         yield 'a negative count' => [['count' => '-3'], ['“-3” is not a count from 1 to 999.']];
         yield 'half a piece' => [['count' => '2.5'], ['“2.5” is not a count from 1 to 999.']];
         yield 'an unknown colour' => [['colours' => 'octarine'], ['“octarine” is not a colour. Pick one, or write it like #3E5F5A.']];
@@ -70,7 +73,10 @@ final class PieceRowTest extends TestCase
 
     public function testEverythingWrongIsSaidAtOnce(): void
     {
-        self::assertCount(4, $this->read(['name' => 'Red vase', 'height' => '9 in', 'count' => 'x', 'cost' => 'y', 'came' => '2026-02-30', 'places' => 'q'])->problems);
+        self::assertCount(
+            4,
+            $this->read(['name' => 'Red vase', 'height' => '9 in', 'count' => 'x', 'cost' => 'y', 'came' => '2026-02-30', 'places' => 'q'])->problems,
+        );
     }
 
     public function testUnitsInSeveralPlaces(): void
@@ -107,7 +113,13 @@ final class PieceRowTest extends TestCase
 
     public function testAWideHeadingGivesWayToTheName(): void
     {
-        self::assertSame([[], 'throw'], [$this->read(['name' => 'Plaid throw', 'kind' => 'Textiles', 'size' => '50 x 60', 'colours' => 'red'])->problems, $this->read(['name' => 'Plaid throw', 'kind' => 'Textiles', 'size' => '50 x 60', 'colours' => 'red'])->reading->kind?->value]);
+        self::assertSame(
+            [[], 'throw'],
+            [
+                $this->read(['name' => 'Plaid throw', 'kind' => 'Textiles', 'size' => '50 x 60', 'colours' => 'red'])->problems,
+                $this->read(['name' => 'Plaid throw', 'kind' => 'Textiles', 'size' => '50 x 60', 'colours' => 'red'])->reading->kind?->value,
+            ],
+        );
         self::assertSame(600, $this->read(['name' => 'Red vase', 'height' => '9 in', 'cost' => '$6 each'])->reading->costEach?->minor);
     }
 

@@ -69,7 +69,11 @@ final class SheetLayoutTest extends TestCase
         for ($i = 0; $i < 60; ++$i) {
             $rows = $this->rows($file = $this->sheet());
 
-            self::assertSame(['candlestick', 'wreath', 'jug', 'bauble', 'picture'], array_map(static fn(PieceRow $row): ?string => $row->reading->kind?->value, $rows), mb_scrub($file));
+            self::assertSame(
+                ['candlestick', 'wreath', 'jug', 'bauble', 'picture'],
+                array_map(static fn(PieceRow $row): ?string => $row->reading->kind?->value, $rows),
+                mb_scrub($file),
+            );
             self::assertSame([[], [], [], [], []], array_map(static fn(PieceRow $row): array => $row->problems, $rows));
             self::assertSame((new ColourNames())->read('rust')?->hex(), $rows[2]->reading->colours[0]->colour->hex());
         }
@@ -152,7 +156,9 @@ final class SheetLayoutTest extends TestCase
         foreach ($fields as $field) {
             $cells[] = match ($field) {
                 'name' => 'in the name' === $sizes ? "{$name} {$size}" : $name,
-                'count' => 2 === $count ? $this->one(['2', '1 pair', 'two', '2 pcs']) : (12 === $count ? $this->one(['12', 'dozen', '12 ct']) : (string) $count),
+                'count' => 2 === $count
+                    ? $this->one(['2', '1 pair', 'two', '2 pcs'])
+                    : (12 === $count ? $this->one(['12', 'dozen', '12 ct']) : (string) $count),
                 'width' => $length($width),
                 'height' => $length($height),
                 'colour' => $this->one([$colour, ucfirst($colour)]),

@@ -33,7 +33,10 @@ final class PaletteTest extends TestCase
         yield 'one strong red on linen' => [['#E8DECD' => 85, '#D62828' => 15], ['muted with a strong note', 'warm', 'a few hues']];
         yield 'red and green' => [['#A3352B' => 50, '#2F6B3A' => 50], ['bright', 'warm against green', 'many hues']];
         yield 'greens' => [['#4E8B3A' => 60, '#2F5A3F' => 40], ['soft', 'between warm and cool', 'one range of hues']];
-        yield 'yellow green to blue green, one range and not against itself' => [['#7F9A3A' => 50, '#4E8B6A' => 50], ['soft', 'between warm and cool', 'one range of hues']];
+        yield 'yellow green to blue green, one range and not against itself' => [
+            ['#7F9A3A' => 50, '#4E8B6A' => 50],
+            ['soft', 'between warm and cool', 'one range of hues'],
+        ];
         yield 'orange against blue' => [['#E2742A' => 50, '#1F6FC4' => 50], ['bright', 'warm against cool', 'many hues']];
     }
 

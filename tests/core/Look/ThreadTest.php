@@ -62,7 +62,11 @@ final class ThreadTest extends TestCase
         $quiet = $thread->through($meant([1]));
         self::assertSame([[], [0, 2], []], [$quiet->missing, $quiet->without, $quiet->owed], 'the room is planned without Ember');
         $owing = $thread->through($meant([2]));
-        self::assertSame([[2], [0, 1], [['spot' => 'console', 'ribbon' => 2]]], [$owing->missing, $owing->without, $owing->owed], 'Ember is meant for it and not there');
+        self::assertSame(
+            [[2], [0, 1], [['spot' => 'console', 'ribbon' => 2]]],
+            [$owing->missing, $owing->without, $owing->owed],
+            'Ember is meant for it and not there',
+        );
         $elsewhere = $thread->through($meant([1], ['sill' => [$this->one('bowl', self::EMBER)]]));
         self::assertSame([[], [], []], [$elsewhere->missing, $elsewhere->without, $elsewhere->owed], 'what is said of one spot says nothing of the others');
         self::assertSame([], $thread->through(new RoomDressed('hall', ['console' => []], ['console' => [2]]))->owed, 'a bare spot owes nothing yet');

@@ -72,13 +72,22 @@ final class VolumeTextTest extends TestCase
         $metric = new VolumeText(LengthUnit::Centimetre);
         $imperial = new VolumeText(LengthUnit::Inch);
 
-        self::assertSame(['250 ml', '1.5 l', '12 l'], [$metric->write(Volume::ofLitres(0.25)), $metric->write(Volume::ofLitres(1.5)), $metric->write(Volume::ofLitres(12))]);
+        self::assertSame(
+            ['250 ml', '1.5 l', '12 l'],
+            [$metric->write(Volume::ofLitres(0.25)), $metric->write(Volume::ofLitres(1.5)), $metric->write(Volume::ofLitres(12))],
+        );
         self::assertSame(['16 fl oz', '2 qt'], [$imperial->write(Volume::ofLitres(self::GALLON / 8)), $imperial->write(Volume::ofLitres(self::GALLON / 2))]);
     }
 
     public function testAreasAreSaidSmallAndLarge(): void
     {
-        self::assertSame(['50 cm²', '2.5 m²', '120 m²'], array_map(static fn(float $area): string => (new Area($area))->written(LengthUnit::Centimetre), [0.005, 2.5, 120]));
-        self::assertSame(['10 sq in', '2 sq ft', '1,000 sq ft'], array_map(static fn(float $inches): string => (new Area($inches * 0.0254 ** 2))->written(LengthUnit::Inch), [10, 288, 144_000]));
+        self::assertSame(
+            ['50 cm²', '2.5 m²', '120 m²'],
+            array_map(static fn(float $area): string => (new Area($area))->written(LengthUnit::Centimetre), [0.005, 2.5, 120]),
+        );
+        self::assertSame(
+            ['10 sq in', '2 sq ft', '1,000 sq ft'],
+            array_map(static fn(float $inches): string => (new Area($inches * 0.0254 ** 2))->written(LengthUnit::Inch), [10, 288, 144_000]),
+        );
     }
 }

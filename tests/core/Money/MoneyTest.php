@@ -81,7 +81,12 @@ final class MoneyTest extends TestCase
             [$amount, $whole] = [Money::ofMinor($random->getInt(0, 90_000)), $random->getInt(2, 500)];
             $part = $random->getInt(1, $whole - 1);
 
-            self::assertEqualsWithDelta($amount->minor, $amount->share($part, $whole)->plus($amount->share($whole - $part, $whole))->minor, 1.0, 'Each half of a cent is rounded up.');
+            self::assertEqualsWithDelta(
+                $amount->minor,
+                $amount->share($part, $whole)->plus($amount->share($whole - $part, $whole))->minor,
+                1.0,
+                'Each half of a cent is rounded up.',
+            );
             self::assertEqualsWithDelta($amount->minor * $part / $whole, $amount->share($part, $whole)->minor, 0.5);
         }
     }

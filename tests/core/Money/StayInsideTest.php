@@ -63,7 +63,10 @@ final class StayInsideTest extends TestCase
         $purse = new Purse(
             Money::ofMinor(100),
             Money::zero(),
-            [new PurseLine('a', 'Urn', Money::ofMinor(900), LineState::Ordered, Tender::Purse), new PurseLine('b', 'Bow', Money::ofMinor(50), LineState::Wanted, Tender::Purse)],
+            [
+                new PurseLine('a', 'Urn', Money::ofMinor(900), LineState::Ordered, Tender::Purse),
+                new PurseLine('b', 'Bow', Money::ofMinor(50), LineState::Wanted, Tender::Purse),
+            ],
         );
 
         self::assertNull((new StayInside())->dropped($purse));

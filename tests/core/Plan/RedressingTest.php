@@ -32,7 +32,11 @@ final class RedressingTest extends TestCase
     {
         $plan = $this->plan([Make::piece('vase'), Make::piece('jug')]);
         $plan = $plan->with($plan->place('old', 'vase', $this->spot(), 1, new Stance(0)));
-        $change = (new Redressing($plan))->asVersion($this->spot(), [new PlannedPlace('v1', 'jug', 'spot', 1, new Stance(5080, Layer::Back))], $this->newId(...));
+        $change = (new Redressing($plan))->asVersion(
+            $this->spot(),
+            [new PlannedPlace('v1', 'jug', 'spot', 1, new Stance(5080, Layer::Back))],
+            $this->newId(...),
+        );
         $after = $plan->with($change);
 
         self::assertSame(['jug'], array_map(static fn(PlannedPlace $one): string => $one->pieceId, $after->at('spot')));
@@ -100,7 +104,13 @@ final class RedressingTest extends TestCase
             $plan = $this->plan($pieces);
             for ($i = 0; $i < 6; ++$i) {
                 $version = array_map(
-                    fn(int $j): PlannedPlace => new PlannedPlace('v' . $j, 'p' . $random->getInt(0, 4), 'spot', $random->getInt(1, 4), new Stance($random->getInt(0, 9000))),
+                    fn(int $j): PlannedPlace => new PlannedPlace(
+                        'v' . $j,
+                        'p' . $random->getInt(0, 4),
+                        'spot',
+                        $random->getInt(1, 4),
+                        new Stance($random->getInt(0, 9000)),
+                    ),
                     range(0, $random->getInt(0, 4)),
                 );
                 $plan = $plan->with((new Redressing($plan))->asVersion($this->spot(), $version, $this->newId(...)));
@@ -121,8 +131,18 @@ final class RedressingTest extends TestCase
         $placed = $after->dressing($this->spot())->placed;
 
         $gap = (60 - 40) / 6;
-        self::assertEqualsWithDelta(array_map(static fn(int $i): float => $gap + $i * (8 + $gap), range(0, 4)), array_map(static fn(PlacedPiece $one): float => $one->left / 254, $placed), 0.01);
-        self::assertSame([[Posture::Hangs], [Layer::Front]], [array_values(array_unique(array_column($placed, 'posture'), \SORT_REGULAR)), array_values(array_unique(array_column($placed, 'layer'), \SORT_REGULAR))]);
+        self::assertEqualsWithDelta(
+            array_map(static fn(int $i): float => $gap + $i * (8 + $gap), range(0, 4)),
+            array_map(static fn(PlacedPiece $one): float => $one->left / 254, $placed),
+            0.01,
+        );
+        self::assertSame(
+            [[Posture::Hangs], [Layer::Front]],
+            [
+                array_values(array_unique(array_column($placed, 'posture'), \SORT_REGULAR)),
+                array_values(array_unique(array_column($placed, 'layer'), \SORT_REGULAR)),
+            ],
+        );
         self::assertSame(0, $after->free('stockings'));
     }
 

@@ -139,7 +139,12 @@ final class ByKindTest extends TestCase
 
             self::assertNotSame([], $found, $question);
             self::assertSame(
-                [$sum(static fn(SearchCard $card): int => $card->count), $sum(static fn(SearchCard $card): int => $card->cost * $card->count), $sum(static fn(SearchCard $card): int => $card->run * $card->count), $sum(static fn(SearchCard $card): int => 0 === $card->cost ? $card->count : 0)],
+                [
+                    $sum(static fn(SearchCard $card): int => $card->count),
+                    $sum(static fn(SearchCard $card): int => $card->cost * $card->count),
+                    $sum(static fn(SearchCard $card): int => $card->run * $card->count),
+                    $sum(static fn(SearchCard $card): int => 0 === $card->cost ? $card->count : 0),
+                ],
                 [$totals->units, $totals->cost, $totals->run, $totals->unpriced],
                 $question,
             );

@@ -59,7 +59,25 @@ final class QuestionsTest extends TestCase
                 static fn(string $word): string => explode(' and ', Lexicon::material($word)?->texture()->value ?? '')[0],
                 explode(' ', $text),
             );
-            yield new SearchCard($id, mb_strtolower($name), trim($text . ' ' . implode(' ', array_filter($textures, static fn(string $one): bool => '' !== $one))), $shares, $width, $depth, $height, '-' === $idle ? null : (int) $idle, [$place], $cost, $worth, $grams, (int) $count, explode(' ', $text)[0] === 'pillar' || explode(' ', $text)[0] === 'pot' ? implode(' ', \array_slice(explode(' ', $text), 0, 2)) : explode(' ', $text)[0]);
+            yield new SearchCard(
+                $id,
+                mb_strtolower($name),
+                trim($text . ' ' . implode(' ', array_filter($textures, static fn(string $one): bool => '' !== $one))),
+                $shares,
+                $width,
+                $depth,
+                $height,
+                '-' === $idle ? null : (int) $idle,
+                [$place],
+                $cost,
+                $worth,
+                $grams,
+                (int) $count,
+                explode(' ', $text)[0] === 'pillar' || explode(' ', $text)[0] === 'pot' ? implode(
+                    ' ',
+                    \array_slice(explode(' ', $text), 0, 2),
+                ) : explode(' ', $text)[0],
+            );
         }
     }
 

@@ -99,7 +99,11 @@ final class SqlReferenceTest extends TestCase
                 )->among(static fn(): array => $cards);
                 $met = array_filter($answered->found, static fn(Found $one): bool => [] === $one->misses);
 
-                self::assertEqualsCanonicalizing($sql->fetchAll(\PDO::FETCH_COLUMN), array_values(array_map(static fn(Found $one): string => $one->id, $met)), "{$i}: {$question}");
+                self::assertEqualsCanonicalizing(
+                    $sql->fetchAll(\PDO::FETCH_COLUMN),
+                    array_values(array_map(static fn(Found $one): string => $one->id, $met)),
+                    "{$i}: {$question}",
+                );
                 self::assertSame([], $answered->unknown, $question);
             }
         }

@@ -42,7 +42,15 @@ final class TitleQueryTest extends TestCase
 
     public function testHowFull(): void
     {
-        self::assertSame([true, false, true, false], [TitleQuery::read('empty totes')->isFilledAsAsked(0.0, 0), TitleQuery::read('empty totes')->isFilledAsAsked(0.1, 1), TitleQuery::read('full totes')->isFilledAsAsked(0.9, 4), TitleQuery::read('totes with room')->isFilledAsAsked(0.7, 4)]);
+        self::assertSame(
+            [true, false, true, false],
+            [
+                TitleQuery::read('empty totes')->isFilledAsAsked(0.0, 0),
+                TitleQuery::read('empty totes')->isFilledAsAsked(0.1, 1),
+                TitleQuery::read('full totes')->isFilledAsAsked(0.9, 4),
+                TitleQuery::read('totes with room')->isFilledAsAsked(0.7, 4),
+            ],
+        );
     }
 
     #[TestWith(['how many stockings', Asking::HowMany])]
@@ -79,6 +87,9 @@ final class TitleQueryTest extends TestCase
         );
         $totals = (new Totals())->with($card(400, 100, 3, 3048))->with($card(0, 0, 2, 0));
 
-        self::assertSame([5, 1200, 2, 1200, 300, 2, 9144], [$totals->units, $totals->cost, $totals->unpriced, $totals->worth, $totals->grams, $totals->unweighed, $totals->run]);
+        self::assertSame(
+            [5, 1200, 2, 1200, 300, 2, 9144],
+            [$totals->units, $totals->cost, $totals->unpriced, $totals->worth, $totals->grams, $totals->unweighed, $totals->run],
+        );
     }
 }

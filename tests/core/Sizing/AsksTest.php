@@ -28,7 +28,12 @@ final class AsksTest extends TestCase
         yield 'a run of nothing' => [Sums::Garland, ['run' => Length::zero()], 'run', 'nothing'];
         yield 'a section of nothing' => [Sums::Garland, ['section' => Length::zero()], 'section', 'nothing'];
         yield 'a rail steeper than a wall' => [Sums::Garland, ['shape' => 'slope', 'run' => $in(50), 'rise' => $in(90)], 'rise', 'too steep'];
-        yield 'a swag down to the cellar' => [Sums::Garland, ['shape' => 'swags', 'run' => $in(72), 'swags' => 3.0, 'sag' => $in(60)], 'sag', 'too deep a swag'];
+        yield 'a swag down to the cellar' => [
+            Sums::Garland,
+            ['shape' => 'swags', 'run' => $in(72), 'swags' => 3.0, 'sag' => $in(60)],
+            'sag',
+            'too deep a swag',
+        ];
         yield 'half a layer' => [Sums::Garland, ['layers' => 1.5], 'layers', 'not whole'];
         yield 'ten thousand hooks' => [Sums::Hooks, ['run' => $in(2400), 'gap' => $in(0.24)], 'gap', 'too many hooks'];
         yield 'hooks of no strength' => [Sums::Hooks, ['margin' => 0.0], 'rating', 'too heavy'];
@@ -44,7 +49,12 @@ final class AsksTest extends TestCase
         yield 'a cloth past the floor' => [Sums::Cloth, ['drop' => $in(40)], 'drop', 'past the floor'];
         yield 'a cushion wider than the chair' => [Sums::Cushions, ['seatWidth' => $in(24)], 'backCover', 'cushion too wide'];
         yield 'a picture past the wall' => [Sums::Hanging, ['frameWidth' => $in(90)], 'frameWidth', 'past the wall'];
-        yield 'a 3 m tree under 2.4 m' => [Sums::Tree, ['treeHeight' => Length::ofMillimetres(3000), 'ceiling' => Length::ofMillimetres(2400)], 'treeHeight', 'taller than the room'];
+        yield 'a 3 m tree under 2.4 m' => [
+            Sums::Tree,
+            ['treeHeight' => Length::ofMillimetres(3000), 'ceiling' => Length::ofMillimetres(2400)],
+            'treeHeight',
+            'taller than the room',
+        ];
         yield 'a window over the ceiling' => [Sums::Statement, ['tall' => 'curtains', 'windowTop' => $in(100)], 'windowTop', 'over the ceiling'];
         yield 'a house full of cells' => [Sums::Batteries, ['draw' => 5000.0, 'devices' => 200.0], 'draw', 'too many cells'];
         yield 'a sheet smaller than the box' => [Sums::Wrap, ['sheetWidth' => $in(5)], 'sheetWidth', 'sheet too small'];

@@ -176,7 +176,11 @@ final class LawsTest extends TestCase
                 self::assertGreaterThanOrEqual(min($cloth->xs()) - 1, min($plate->xs()), "{$shape} {$wide}: inside");
                 self::assertLessThanOrEqual(max($cloth->xs()) + 1, max($plate->xs()));
                 foreach (\array_slice($plates, $i + 1) as $other) {
-                    self::assertGreaterThan(2 * $plate->at[2] * 0.98, hypot($plate->at[0] - $other->at[0], $plate->at[1] - $other->at[1]), "{$shape} {$wide}: apart");
+                    self::assertGreaterThan(
+                        2 * $plate->at[2] * 0.98,
+                        hypot($plate->at[0] - $other->at[0], $plate->at[1] - $other->at[1]),
+                        "{$shape} {$wide}: apart",
+                    );
                 }
             }
         }
@@ -234,7 +238,14 @@ final class LawsTest extends TestCase
     {
         $answer = Reckon::sum(
             Sums::Hanging,
-            ['hangs' => 'on a wall', 'wallWidth' => Reckon::inches(90), 'columns' => 2, 'frameWidth' => Reckon::inches(20), 'frameHeight' => Reckon::inches(24), 'hookDrop' => Reckon::inches(4)],
+            [
+                'hangs' => 'on a wall',
+                'wallWidth' => Reckon::inches(90),
+                'columns' => 2,
+                'frameWidth' => Reckon::inches(20),
+                'frameHeight' => Reckon::inches(24),
+                'hookDrop' => Reckon::inches(4),
+            ],
         );
         [$frames, $hooks] = [self::marks($answer->sketch->marks, MarkRole::Hung), self::marks($answer->sketch->marks, MarkRole::Hook)];
 

@@ -31,7 +31,10 @@ final class PlaceSumsTest extends TestCase
             ['opening' => Reckon::inches(6), 'vesselHeight' => Reckon::inches(12), 'times' => 2, 'stemLength' => Reckon::inches(24)],
         );
 
-        self::assertSame(['leafy' => 6, 'twigs' => 3, 'accents' => 3], array_column(array_map(static fn(Supply $one): array => [$one->code, $one->needed], $answer->supplies), 1, 0));
+        self::assertSame(
+            ['leafy' => 6, 'twigs' => 3, 'accents' => 3],
+            array_column(array_map(static fn(Supply $one): array => [$one->code, $one->needed], $answer->supplies), 1, 0),
+        );
         self::assertSame(24.0, Reckon::inchesOf($answer, 'stem fate right', 'finished'));
     }
 
@@ -59,7 +62,10 @@ final class PlaceSumsTest extends TestCase
         $mm = Length::ofMillimetres(...);
         yield 'cylinder: π·5²·20 cm³' => [['vessel' => 'cylinder', 'vesselHeight' => $mm(200), 'opening' => $mm(100)], \M_PI * 25 * 20 / 1000];
         yield 'box: 10·8·20 cm³' => [['vessel' => 'box', 'vesselHeight' => $mm(200), 'opening' => $mm(100), 'vesselDepth' => $mm(80)], 1.6];
-        yield 'frustum: πh/3·(R² + Rr + r²)' => [['vessel' => 'frustum', 'vesselHeight' => $mm(200), 'opening' => $mm(200), 'foot' => $mm(120)], \M_PI * 20 / 3 * (100 + 60 + 36) / 1000];
+        yield 'frustum: πh/3·(R² + Rr + r²)' => [
+            ['vessel' => 'frustum', 'vesselHeight' => $mm(200), 'opening' => $mm(200), 'foot' => $mm(120)],
+            \M_PI * 20 / 3 * (100 + 60 + 36) / 1000,
+        ];
         yield 'bowl, a cap: πh/6·(3a² + h²)' => [['vessel' => 'bowl', 'vesselHeight' => $mm(80), 'opening' => $mm(240)], \M_PI * 8 / 6 * (3 * 144 + 64) / 1000];
         yield 'bowl, half a ball: 2/3·πr³' => [['vessel' => 'bowl', 'vesselHeight' => $mm(100), 'opening' => $mm(200)], 2 / 3 * \M_PI];
     }
@@ -111,7 +117,11 @@ final class PlaceSumsTest extends TestCase
             'vesselDepth' => Length::ofMillimetres(200),
         ];
 
-        self::assertEquals(Money::ofMinor(500), Reckon::value(Reckon::sum(Sums::Fill, $jar + ['insteadLitre' => Money::ofMinor(250)]), 'instead', 'cost'), 'two litres at 2.50');
+        self::assertEquals(
+            Money::ofMinor(500),
+            Reckon::value(Reckon::sum(Sums::Fill, $jar + ['insteadLitre' => Money::ofMinor(250)]), 'instead', 'cost'),
+            'two litres at 2.50',
+        );
         self::assertContains('instead for nothing', Reckon::codes(Reckon::sum(Sums::Fill, $jar + ['insteadLitre' => Money::ofMinor(0)])));
     }
 
@@ -204,7 +214,10 @@ final class PlaceSumsTest extends TestCase
     {
         $answer = Reckon::sum(Sums::Hanging, ['below' => Reckon::inches(60), 'belowTop' => Reckon::inches(34)]);
 
-        self::assertSame([40.0, 45.0, 42.5], [Reckon::inchesOf($answer, 'hung wide', 'least'), Reckon::inchesOf($answer, 'hung wide', 'most'), Reckon::inchesOf($answer, 'hung wide', 'wide')]);
+        self::assertSame(
+            [40.0, 45.0, 42.5],
+            [Reckon::inchesOf($answer, 'hung wide', 'least'), Reckon::inchesOf($answer, 'hung wide', 'most'), Reckon::inchesOf($answer, 'hung wide', 'wide')],
+        );
         self::assertSame(41.0, Reckon::inchesOf($answer, 'hung from', 'lower'));
     }
 
@@ -221,7 +234,15 @@ final class PlaceSumsTest extends TestCase
     {
         $answer = Reckon::sum(
             Sums::Hanging,
-            ['hangs' => 'on a wall', 'wallWidth' => Reckon::inches(100), 'columns' => 3, 'tiersHung' => 2, 'frameWidth' => Reckon::inches(16), 'frameHeight' => Reckon::inches(20), 'between' => Reckon::inches(2)],
+            [
+                'hangs' => 'on a wall',
+                'wallWidth' => Reckon::inches(100),
+                'columns' => 3,
+                'tiersHung' => 2,
+                'frameWidth' => Reckon::inches(16),
+                'frameHeight' => Reckon::inches(20),
+                'between' => Reckon::inches(2),
+            ],
         );
         $frames = array_values(array_filter($answer->sketch->marks, static fn(Mark $mark): bool => MarkRole::Hung === $mark->role));
 
@@ -236,7 +257,13 @@ final class PlaceSumsTest extends TestCase
     {
         $answer = Reckon::sum(
             Sums::Tree,
-            ['treeHeight' => Length::ofMillimetres(2000), 'treeFoot' => Length::ofMillimetres(1200), 'ceiling' => Length::ofMillimetres(2600), 'topper' => Length::ofMillimetres(200), 'baubleSpacing' => Length::ofMillimetres(200)],
+            [
+                'treeHeight' => Length::ofMillimetres(2000),
+                'treeFoot' => Length::ofMillimetres(1200),
+                'ceiling' => Length::ofMillimetres(2600),
+                'topper' => Length::ofMillimetres(200),
+                'baubleSpacing' => Length::ofMillimetres(200),
+            ],
         );
         $area = array_values(array_filter($answer->working, static fn($said): bool => 'tree surface' === $said->code))[0]->values['area'] ?? null;
 
@@ -270,7 +297,16 @@ final class PlaceSumsTest extends TestCase
     {
         $answer = Reckon::sum(
             Sums::Sockets,
-            ['amps' => 20, 'lightStrands' => 3, 'strandWatts' => 40, 'lamps' => 2, 'lampWatts' => 60, 'alongWall' => Reckon::inches(120), 'upWall' => Reckon::inches(24), 'crosses' => 'a rug'],
+            [
+                'amps' => 20,
+                'lightStrands' => 3,
+                'strandWatts' => 40,
+                'lamps' => 2,
+                'lampWatts' => 60,
+                'alongWall' => Reckon::inches(120),
+                'upWall' => Reckon::inches(24),
+                'crosses' => 'a rug',
+            ],
         );
 
         self::assertEqualsWithDelta(1920 - 240, Reckon::value($answer, 'outlet takes', 'free'), 1e-9);
@@ -284,7 +320,16 @@ final class PlaceSumsTest extends TestCase
         $side = Length::ofMillimetres(100);
         $answer = Reckon::sum(
             Sums::Paint,
-            ['painted' => 'boxed', 'itemHeight' => $side, 'itemWidth' => $side, 'itemDepth' => $side, 'items' => 10, 'coats' => 2, 'surface' => 'usual', 'tin' => Volume::ofLitres(0.06)],
+            [
+                'painted' => 'boxed',
+                'itemHeight' => $side,
+                'itemWidth' => $side,
+                'itemDepth' => $side,
+                'items' => 10,
+                'coats' => 2,
+                'surface' => 'usual',
+                'tin' => Volume::ofLitres(0.06),
+            ],
         );
 
         self::assertEqualsWithDelta(0.1, self::volume($answer, 'paint', 'litres'), 1e-9);

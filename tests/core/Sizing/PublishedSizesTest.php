@@ -93,7 +93,14 @@ final class PublishedSizesTest extends TestCase
     {
         $answer = Reckon::sum(
             Sums::Statement,
-            ['ceiling' => Length::ofInches(96), 'tall' => 'curtains', 'windowWidth' => Length::ofInches(48), 'windowTop' => Length::ofInches(80), 'gather' => 2, 'panelWidth' => Length::ofInches(50)],
+            [
+                'ceiling' => Length::ofInches(96),
+                'tall' => 'curtains',
+                'windowWidth' => Length::ofInches(48),
+                'windowTop' => Length::ofInches(80),
+                'gather' => 2,
+                'panelWidth' => Length::ofInches(50),
+            ],
         );
 
         self::assertEqualsWithDelta(90.667, Reckon::inchesOf($answer, 'rod', 'height'), 0.004);

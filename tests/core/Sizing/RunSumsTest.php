@@ -54,7 +54,10 @@ final class RunSumsTest extends TestCase
         $answer = Reckon::sum(Sums::Garland, self::lengths($figures));
 
         self::assertSame($lengths, $answer->supplies[0]->needed);
-        self::assertSame($over, 0.0 === $over ? (\in_array('offcut', Reckon::codes($answer), true) ? 1.0 : 0.0) : Reckon::inchesOf($answer, 'offcut', 'offcut'));
+        self::assertSame(
+            $over,
+            0.0 === $over ? (\in_array('offcut', Reckon::codes($answer), true) ? 1.0 : 0.0) : Reckon::inchesOf($answer, 'offcut', 'offcut'),
+        );
         self::assertSame($short, 0.0 === $short ? 0.0 : Reckon::inchesOf($answer, 'garland short', 'short'));
     }
 
@@ -65,7 +68,10 @@ final class RunSumsTest extends TestCase
             $run = mt_rand(10, 600);
             $section = Reckon::inches(mt_rand(20, 120));
             $owned = Reckon::lengths(PieceKind::Garland, ...array_map(static fn(): float => mt_rand(12, 100), range(1, mt_rand(1, 4))));
-            [$one, $two] = array_map(static fn(int $length) => Reckon::sum(Sums::Garland, ['run' => Reckon::inches($length), 'section' => $section], $owned)->supplies[0], [$run, 2 * $run]);
+            [$one, $two] = array_map(
+                static fn(int $length) => Reckon::sum(Sums::Garland, ['run' => Reckon::inches($length), 'section' => $section], $owned)->supplies[0],
+                [$run, 2 * $run],
+            );
 
             self::assertGreaterThanOrEqual($one->needed, $two->needed);
             self::assertGreaterThanOrEqual($one->missing, $two->missing);
@@ -99,7 +105,13 @@ final class RunSumsTest extends TestCase
         $hooks = array_values(array_filter($answer->sketch->marks, static fn(Mark $mark): bool => MarkRole::Hook === $mark->role));
 
         self::assertSame(5, $answer->amount);
-        self::assertSame([0, 36, 72, 108, 144], array_map(static fn(Mark $mark): int => (int) round(($mark->label?->values['at'] instanceof Length ? $mark->label->values['at']->inInches() : -1)), $hooks));
+        self::assertSame(
+            [0, 36, 72, 108, 144],
+            array_map(
+                static fn(Mark $mark): int => (int) round(($mark->label?->values['at'] instanceof Length ? $mark->label->values['at']->inInches() : -1)),
+                $hooks,
+            ),
+        );
     }
 
     public function testTheHooksBearTheWholeWeightAndNoneMoreThanItsShare(): void
@@ -107,7 +119,12 @@ final class RunSumsTest extends TestCase
         foreach ([[144, 0, 907, 0], [100, 10, 500, 2500], [37, 0, 2000, 800], [300, 24, 900, 4000]] as [$run, $over, $section, $hung]) {
             $answer = Reckon::sum(
                 Sums::Hooks,
-                ['run' => Reckon::inches($run), 'overhang' => Reckon::inches($over), 'sectionWeight' => Weight::ofGrams($section), 'hungWeight' => Weight::ofGrams($hung)],
+                [
+                    'run' => Reckon::inches($run),
+                    'overhang' => Reckon::inches($over),
+                    'sectionWeight' => Weight::ofGrams($section),
+                    'hungWeight' => Weight::ofGrams($hung),
+                ],
             );
             $loads = [];
             foreach ($answer->sketch->marks as $mark) {
@@ -199,7 +216,10 @@ final class RunSumsTest extends TestCase
         $cut = array_sum(array_map(static fn(CutRoll $roll): int => array_sum($roll->cuts), $answer->cuts));
 
         self::assertGreaterThanOrEqual($answer->amount instanceof Length ? $answer->amount->tenths() : 0, $cut);
-        self::assertSame(array_sum(array_map(static fn(CutRoll $roll): int => $roll->length, $answer->cuts)), $cut + array_sum(array_map(static fn(CutRoll $roll): int => $roll->rest, $answer->cuts)));
+        self::assertSame(
+            array_sum(array_map(static fn(CutRoll $roll): int => $roll->length, $answer->cuts)),
+            $cut + array_sum(array_map(static fn(CutRoll $roll): int => $roll->rest, $answer->cuts)),
+        );
         self::assertContains('cut proven', Reckon::codes($answer));
     }
 

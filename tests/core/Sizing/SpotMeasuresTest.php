@@ -23,11 +23,23 @@ final class SpotMeasuresTest extends TestCase
     {
         $in = Length::ofInches(...);
         yield 'a mantel runs level' => [SpotKind::Mantel, new Layout(), ['shape' => 'level', 'run' => 60, 'ceiling' => 82]];
-        yield 'a rail with a rise is a slope, its posts take bows' => [SpotKind::StairRail, new Layout(rise: $in(40), posts: 4), ['shape' => 'slope', 'run' => 60, 'rise' => 40, 'bows' => 4.0]];
+        yield 'a rail with a rise is a slope, its posts take bows' => [
+            SpotKind::StairRail,
+            new Layout(rise: $in(40), posts: 4),
+            ['shape' => 'slope', 'run' => 60, 'rise' => 40, 'bows' => 4.0],
+        ];
         yield 'a level rail' => [SpotKind::StairRail, new Layout(posts: 2), ['shape' => 'level', 'bows' => 2.0]];
-        yield 'a round table has one measure across' => [SpotKind::DiningTable, new Layout(shape: TableShape::Round, seats: 2), ['tableShape' => 'round', 'tableWidth' => 60, 'people' => 2.0, 'tableHeight' => 52]];
+        yield 'a round table has one measure across' => [
+            SpotKind::DiningTable,
+            new Layout(shape: TableShape::Round, seats: 2),
+            ['tableShape' => 'round', 'tableWidth' => 60, 'people' => 2.0, 'tableHeight' => 52],
+        ];
         yield 'a long table has two' => [SpotKind::DiningTable, new Layout(seats: 2), ['tableShape' => 'rectangular', 'tableWidth' => 60, 'tableDepth' => 10]];
-        yield 'a wall over furniture' => [SpotKind::Wall, new Layout(belowWidth: $in(48), belowTop: $in(34)), ['hangs' => 'over furniture', 'below' => 48, 'belowTop' => 34, 'wallWidth' => 60]];
+        yield 'a wall over furniture' => [
+            SpotKind::Wall,
+            new Layout(belowWidth: $in(48), belowTop: $in(34)),
+            ['hangs' => 'over furniture', 'below' => 48, 'belowTop' => 34, 'wallWidth' => 60],
+        ];
         yield 'a bare wall' => [SpotKind::Wall, new Layout(), ['hangs' => 'on a wall', 'ceiling' => 82]];
         yield 'a door takes a wreath' => [SpotKind::Door, new Layout(), ['hangs' => 'on a door', 'hung' => 'wreath', 'hookDrop' => 0.0]];
         yield 'a window takes curtains' => [SpotKind::Window, new Layout(), ['tall' => 'curtains', 'windowWidth' => 60, 'windowTop' => 82]];

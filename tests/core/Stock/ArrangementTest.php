@@ -48,7 +48,10 @@ final class ArrangementTest extends TestCase
         $piece = (new Arrangement([self::urn(), self::stems(5)]))->piece('winter', 'Winter urn', PieceKind::Arrangement, Make::size(10, 8, 26));
 
         // Urn 8 × 12 in, five stems of 4 × 24 in: 96 against 480 square inches.
-        self::assertSame([['#3E5F5A', 83], ['#EDE4D3', 17]], array_map(static fn(ColourShare $share): array => [$share->colour->hex(), $share->percent], $piece->colours));
+        self::assertSame(
+            [['#3E5F5A', 83], ['#EDE4D3', 17]],
+            array_map(static fn(ColourShare $share): array => [$share->colour->hex(), $share->percent], $piece->colours),
+        );
     }
 
     /** @return iterable<string, array{list<list<Season>>, list<Season>}> seasons of the parts, of the whole */
@@ -80,7 +83,10 @@ final class ArrangementTest extends TestCase
     {
         $makeup = (new Arrangement([self::stems(3), self::urn()]))->makeup();
 
-        self::assertSame([['Stems', 3, 'stems'], ['Urn', 1, 'urn']], array_map(static fn(Part $part): array => [$part->name, $part->count, $part->pieceId], $makeup));
+        self::assertSame(
+            [['Stems', 3, 'stems'], ['Urn', 1, 'urn']],
+            array_map(static fn(Part $part): array => [$part->name, $part->count, $part->pieceId], $makeup),
+        );
     }
 
     public function testThePartsInAnyOrderAreTheSameArrangement(): void

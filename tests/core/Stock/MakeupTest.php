@@ -82,8 +82,14 @@ final class MakeupTest extends TestCase
     {
         $share = [new ColourShare(Srgb::ofHex('#fff'), 100)];
         yield 'a face without a name' => [static fn(): object => new Face(' ', [], $share), 'Every face needs a name'];
-        yield 'a part without a name' => [static fn(): object => new Part('', PieceKind::Bunch, 1, Make::size(1, 1, 1), Srgb::ofHex('#fff'), Material::Wood), 'Every part needs a name'];
-        yield 'a part of no size' => [static fn(): object => new Part('stem', PieceKind::Bunch, 1, Make::size(0, 1, 1), Srgb::ofHex('#fff'), Material::Wood), 'needs a width and a height above 0'];
+        yield 'a part without a name' => [
+            static fn(): object => new Part('', PieceKind::Bunch, 1, Make::size(1, 1, 1), Srgb::ofHex('#fff'), Material::Wood),
+            'Every part needs a name',
+        ];
+        yield 'a part of no size' => [
+            static fn(): object => new Part('stem', PieceKind::Bunch, 1, Make::size(0, 1, 1), Srgb::ofHex('#fff'), Material::Wood),
+            'needs a width and a height above 0',
+        ];
         yield 'a set of one' => [static fn(): object => new PieceSet('pair', 1), 'A whole set has from 2 to 999 units, got 1.'];
         yield 'nine faces' => [static fn(): object => new Makeup(array_fill(0, 9, new Face('f', [], $share))), 'at most 8 faces'];
     }

@@ -19,9 +19,18 @@ final class PieceColoursTest extends TestCase
     {
         $red = Make::piece('red', width: 10, height: 10, colours: [['#C0272D', 100]]);
         yield 'one alone is what it is' => [[$red], [['#C0272D', 100]]];
-        yield 'a face of 100 beside one of 300' => [[$red, Make::piece('blue', width: 10, height: 30, colours: [['#2F62A8', 100]])], [['#2F62A8', 75], ['#C0272D', 25]]];
-        yield 'shares within a piece: 60 of 100 and 40 + 100' => [[Make::piece('both', width: 10, height: 10, colours: [['#2F62A8', 60], ['#C0272D', 40]]), $red], [['#C0272D', 70], ['#2F62A8', 30]]];
-        yield 'reds nobody tells apart are one, under the name of the larger' => [[$red, Make::piece('nearly', width: 5, height: 10, colours: [['#C1282E', 100]])], [['#C0272D', 100]]];
+        yield 'a face of 100 beside one of 300' => [
+            [$red, Make::piece('blue', width: 10, height: 30, colours: [['#2F62A8', 100]])],
+            [['#2F62A8', 75], ['#C0272D', 25]],
+        ];
+        yield 'shares within a piece: 60 of 100 and 40 + 100' => [
+            [Make::piece('both', width: 10, height: 10, colours: [['#2F62A8', 60], ['#C0272D', 40]]), $red],
+            [['#C0272D', 70], ['#2F62A8', 30]],
+        ];
+        yield 'reds nobody tells apart are one, under the name of the larger' => [
+            [$red, Make::piece('nearly', width: 5, height: 10, colours: [['#C1282E', 100]])],
+            [['#C0272D', 100]],
+        ];
         yield 'the five largest of six' => [
             array_map(
                 static fn(int $i, string $hex): Piece => Make::piece('p' . $i, width: 10 + 10 * $i, height: 10, colours: [[$hex, 100]]),

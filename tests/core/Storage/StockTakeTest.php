@@ -33,7 +33,10 @@ final class StockTakeTest extends TestCase
     {
         $result = (new StockTake())->of('a', new Whereabouts(['jug' => ['tote:a' => 1, 'spot:s' => 1, 'lost' => 1, 'tote:b' => 1]]), ['jug' => 3]);
 
-        self::assertEquals([new Move('jug', 1, Place::ofKey('lost'), Place::tote('a')), new Move('jug', 1, Place::tote('b'), Place::tote('a'))], $result->extra);
+        self::assertEquals(
+            [new Move('jug', 1, Place::ofKey('lost'), Place::tote('a')), new Move('jug', 1, Place::tote('b'), Place::tote('a'))],
+            $result->extra,
+        );
         self::assertSame([], $result->unknown);
     }
 

@@ -60,7 +60,11 @@ final class TotePackerTest extends TestCase
             }
             foreach ($home->totes as $tote) {
                 $content = $contents[$tote->id] ?? [];
-                self::assertSame([], array_map(static fn($finding): string => $finding->code . ' ' . $finding->sentence, $check->findings($tote, $content)), "stock {$seed}, {$tote->code}");
+                self::assertSame(
+                    [],
+                    array_map(static fn($finding): string => $finding->code . ' ' . $finding->sentence, $check->findings($tote, $content)),
+                    "stock {$seed}, {$tote->code}",
+                );
                 $this->assertLies((new TotePicture())->of($tote, $content), $tote, $content, "stock {$seed}, {$tote->code}");
             }
         }
@@ -143,7 +147,15 @@ final class TotePackerTest extends TestCase
             foreach (range(0, 5) as $i) {
                 $seasons = array_values(array_filter(Season::cases(), static fn(): bool => 0 === $random->getInt(0, 2)));
                 $isTold = 0 === $random->getInt(0, 1);
-                $pieces[] = Make::piece("p{$i}", PieceKind::Box, width: 20, height: 5, depth: 20, materials: [Material::Wood], seasons: $isTold ? $seasons : []);
+                $pieces[] = Make::piece(
+                    "p{$i}",
+                    PieceKind::Box,
+                    width: 20,
+                    height: 5,
+                    depth: 20,
+                    materials: [Material::Wood],
+                    seasons: $isTold ? $seasons : [],
+                );
                 $stoodIn["p{$i}"] = $seasons;
             }
             $outings = new Outings($stoodIn);
@@ -220,8 +232,14 @@ final class TotePackerTest extends TestCase
         self::assertSame('own', $first('own', ['open' => true], $content));
         self::assertSame('open', $first(null, ['open' => true], $content));
         self::assertSame('winter', $first(null, [], $content));
-        self::assertSame('full', $first(null, [], [Place::tote('full')->key() => [$other('frost', [Season::Winter], 9)]] + $content), 'the fuller of two that are opened for it anyway');
-        self::assertNull((new TotePacker([self::tote('only', 20, 14, 12)], []))->pack(Make::piece('pole', width: 2, height: 60, depth: 2), 1, 'only')['only'] ?? null);
+        self::assertSame(
+            'full',
+            $first(null, [], [Place::tote('full')->key() => [$other('frost', [Season::Winter], 9)]] + $content),
+            'the fuller of two that are opened for it anyway',
+        );
+        self::assertNull(
+            (new TotePacker([self::tote('only', 20, 14, 12)], []))->pack(Make::piece('pole', width: 2, height: 60, depth: 2), 1, 'only')['only'] ?? null,
+        );
     }
 
     public function testNothingHeavyComesToWhatBreaks(): void
@@ -238,7 +256,10 @@ final class TotePackerTest extends TestCase
         $wreath = ToteToBuy::of([new Stored(Make::piece('ring', PieceKind::Wreath, width: 22, height: 22, depth: 5, materials: [Material::Wood]), 1)]);
         $many = ToteToBuy::of([new Stored(Make::piece('crate', PieceKind::Box, width: 18, height: 18, depth: 18, count: 6), 6)]);
 
-        self::assertEquals([1, Make::size(14, 10, 8)], [$one?->count, ToteToBuy::of([new Stored(Make::piece('cup', width: 4, height: 4, depth: 4), 1)])?->inside]);
+        self::assertEquals(
+            [1, Make::size(14, 10, 8)],
+            [$one?->count, ToteToBuy::of([new Stored(Make::piece('cup', width: 4, height: 4, depth: 4), 1)])?->inside],
+        );
         self::assertEquals([1, Make::size(24, 24, 8)], [$wreath?->count, $wreath?->inside]);
         self::assertEquals([3, Make::size(36, 20, 20)], [$many?->count, $many?->inside]);
         $metric = ToteToBuy::of([new Stored(Make::piece('vase', width: 9, height: 9, depth: 9), 1)], LengthUnit::Centimetre);
@@ -258,7 +279,13 @@ final class TotePackerTest extends TestCase
         self::assertCount(array_sum(array_map(static fn(Stored $stored): int => $stored->units, $content)), $lying, $where);
         foreach ($lying as $i => $one) {
             self::assertFalse($one->isOver, $where);
-            self::assertTrue($one->left >= 0 && $one->left + $one->width <= $tote->inside->width->tenths() && $one->bottom + $one->height <= $tote->inside->height->tenths() && $one->behind + $one->depth <= $tote->inside->depth->tenths(), $where . ': over the side');
+            self::assertTrue(
+                $one->left >= 0
+                    && $one->left + $one->width <= $tote->inside->width->tenths()
+                    && $one->bottom + $one->height <= $tote->inside->height->tenths()
+                    && $one->behind + $one->depth <= $tote->inside->depth->tenths(),
+                $where . ': over the side',
+            );
             foreach (\array_slice($lying, $i + 1) as $other) {
                 $apart = $one->left + $one->width <= $other->left || $other->left + $other->width <= $one->left
                     || $one->bottom + $one->height <= $other->bottom || $other->bottom + $other->height <= $one->bottom

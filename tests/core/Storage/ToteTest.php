@@ -55,12 +55,24 @@ final class ToteTest extends TestCase
         yield 'nothing in it' => [$tote(), [], []];
         yield 'wax where it is hot' => [$tote([Condition::Heat]), [$one('candle', Material::Wax)], ['climate.heat']];
         yield 'wax where it is damp is no harm' => [$tote([Condition::Damp]), [$one('candle', Material::Wax)], []];
-        yield 'paper where it is damp and light' => [$tote([Condition::Damp, Condition::Light]), [$one('star', Material::Paper)], ['climate.damp', 'climate.light']];
-        yield 'a heavy thing with one that breaks' => [$tote(), [$one('urn', Material::Iron, 3000), $one('bauble', Material::Glass, 80, [Hazard::Breakable])], ['fragile']];
+        yield 'paper where it is damp and light' => [
+            $tote([Condition::Damp, Condition::Light]),
+            [$one('star', Material::Paper)],
+            ['climate.damp', 'climate.light'],
+        ];
+        yield 'a heavy thing with one that breaks' => [
+            $tote(),
+            [$one('urn', Material::Iron, 3000), $one('bauble', Material::Glass, 80, [Hazard::Breakable])],
+            ['fragile'],
+        ];
         yield 'heavy alone' => [$tote(), [$one('urn', Material::Iron, 3000)], []];
         yield 'too heavy to lift' => [$tote(grams: 2999), [$one('urn', Material::Iron, 3000)], ['heavy']];
         yield 'just light enough' => [$tote(grams: 3000), [$one('urn', Material::Iron, 3000)], []];
-        yield 'a thing that goes in no way' => [$tote(), [$one('pole', Material::Wood, 500, [], 6), new Stored(Make::piece('rod', width: 1, height: 30, depth: 1, materials: [Material::Wood]), 1)], ['misfit']];
+        yield 'a thing that goes in no way' => [
+            $tote(),
+            [$one('pole', Material::Wood, 500, [], 6), new Stored(Make::piece('rod', width: 1, height: 30, depth: 1, materials: [Material::Wood]), 1)],
+            ['misfit'],
+        ];
         yield 'too full for padding' => [$tote(), [$one('block', Material::Stone, 500, [], 19)], ['full']];
     }
 
@@ -103,7 +115,11 @@ final class ToteTest extends TestCase
                 self::assertLessThanOrEqual($tote->inside->width->tenths() * 1.1, $lying->left + $lying->width, "seed {$seed}");
                 self::assertSame($lying->bottom + $lying->height > $tote->inside->height->tenths(), $lying->isOver);
             }
-            self::assertSame(\count($picture), \count(array_unique(array_map(static fn(Lying $l): string => "{$l->left} {$l->bottom} {$l->behind}", $picture))), "seed {$seed}");
+            self::assertSame(
+                \count($picture),
+                \count(array_unique(array_map(static fn(Lying $l): string => "{$l->left} {$l->bottom} {$l->behind}", $picture))),
+                "seed {$seed}",
+            );
         }
     }
 

@@ -140,12 +140,24 @@ final class SpotTest extends TestCase
     /** @return iterable<string, array{\Closure(): mixed, string}> what is tried, the sentence */
     public static function impossible(): iterable
     {
-        yield 'thirteen boards' => [static fn(): Layout => new Layout(array_fill(0, 13, Length::ofInches(10))), 'Between 0 and 12 boards can be entered, got 13.'];
-        yield 'a board of nothing' => [static fn(): Layout => new Layout([Length::ofInches(10), Length::zero()]), 'Board 2 needs a clear height between 0.1 and 80 in (203 cm).'];
+        yield 'thirteen boards' => [
+            static fn(): Layout => new Layout(array_fill(0, 13, Length::ofInches(10))),
+            'Between 0 and 12 boards can be entered, got 13.',
+        ];
+        yield 'a board of nothing' => [
+            static fn(): Layout => new Layout([Length::ofInches(10), Length::zero()]),
+            'Board 2 needs a clear height between 0.1 and 80 in (203 cm).',
+        ];
         yield 'minus one seat' => [static fn(): Layout => new Layout(seats: -1), 'Between 0 and 24 seats can be entered, got -1.'];
         yield 'a fence' => [static fn(): Layout => new Layout(posts: 41), 'Between 0 and 40 posts can be entered, got 41.'];
-        yield 'a ladder' => [static fn(): object => Make::spot(width: 40, kind: SpotKind::StairRail, layout: new Layout(rise: Length::ofInches(41))), 'A rail that rises more than it runs is a ladder: check the rise, or measure the length along the floor.'];
-        yield 'more people than edge' => [static fn(): object => Make::spot(width: 36, depth: 36, kind: SpotKind::DiningTable, layout: new Layout(seats: 5)), '5 cannot sit at a top of this size; at 24 in (61 cm) each it takes 4.'];
+        yield 'a ladder' => [
+            static fn(): object => Make::spot(width: 40, kind: SpotKind::StairRail, layout: new Layout(rise: Length::ofInches(41))),
+            'A rail that rises more than it runs is a ladder: check the rise, or measure the length along the floor.',
+        ];
+        yield 'more people than edge' => [
+            static fn(): object => Make::spot(width: 36, depth: 36, kind: SpotKind::DiningTable, layout: new Layout(seats: 5)),
+            '5 cannot sit at a top of this size; at 24 in (61 cm) each it takes 4.',
+        ];
         yield 'a hangar' => [static fn(): object => Make::spot(width: 900)->roomSized(), '“Stove shelf” is more than 20 m wide or deep: check its measures.'];
         yield 'nothing' => [static fn(): object => Make::spot(width: 0), '“Stove shelf” needs a width and a depth above 0, so that pieces can be tried on it.'];
     }

@@ -117,7 +117,14 @@ final class TableTest extends TestCase
             ['shelf' => 'Stove shelf'],
         );
 
-        self::assertSame(['Tallow falls from 50 to 25 % of what is seen, 50 wanted.', 'Juniper falls from 50 to 25 % of what is seen, 30 wanted.', 'Ember rises from 0 to 50 % of what is seen, 20 wanted.'], $said['stay']);
+        self::assertSame(
+            [
+                'Tallow falls from 50 to 25 % of what is seen, 50 wanted.',
+                'Juniper falls from 50 to 25 % of what is seen, 30 wanted.',
+                'Ember rises from 0 to 50 % of what is seen, 20 wanted.',
+            ],
+            $said['stay'],
+        );
         self::assertContains('Stove shelf loses its tallest; 1 is left there.', $said['rest']);
         self::assertContains('The set “pair” would be torn apart: Twin is out.', $said['rest']);
         self::assertContains('Ember falls from 50 to 0 % of what is seen, 20 wanted.', $said['part']);
