@@ -9,7 +9,9 @@ use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
+use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\SeenFrom;
 use BrightCupboard\Core\Surface\Stance;
 
 /** On ledges, boards of tiers, table tops and the floor: in its own layer, along the whole width. */
@@ -54,6 +56,7 @@ final readonly class OnBoard implements Places
         $clear = $dressing->spot->clearHeight?->tenths() ?? \PHP_INT_MAX;
         $tallest = max([0, ...array_map(static fn(PlacedPiece $one): int => $one->top, $there)]);
         $own = match (true) {
+            Form::Table === $dressing->spot->form() && SeenFrom::Front !== $dressing->spot->seenFrom => Layer::Middle, // for both sides alike
             $piece->height > self::TALL_SHARE * $clear => Layer::Back,
             $tallest > 0 && $piece->height < self::LOW_SHARE * $tallest => Layer::Front,
             default => Layer::Middle,

@@ -6,7 +6,7 @@ import type { Day, Piece, Swap, Task } from '../../api/types';
 import { PHASES } from '../../api/words';
 import { useWaiting } from '../../frame/waiting/WaitingActs';
 import { Triangle, useNotices } from '../../lib/notices';
-import { counted, writeDay, writeMinutes } from '../../lib/text';
+import { capital, counted, writeDay, writeMinutes } from '../../lib/text';
 import { EmptyLedge } from '../../ui/States';
 import { ArrangeDialog } from './ArrangeDialog';
 import { ClockLedge } from './ClockLedge';
@@ -107,8 +107,8 @@ function WaitingForADay({ day, onGive }: { day: Day; onGive: (waiting: Waiting) 
         {day.waiting.map((one) => (
           <li key={one.what} className="flex flex-wrap items-center gap-2">
             <Triangle size={15} />
-            <span>
-              <b>{one.what}</b> not before {writeDay(one.until)}: {one.pieces.slice(0, 3).join(', ')}
+            <span className="min-w-0 flex-1 basis-[200px]">
+              <b>{capital(one.what)}</b> not before {writeDay(one.until)}: {one.pieces.slice(0, 3).join(', ')}
               {one.pieces.length > 3 && ` and ${one.pieces.length - 3} more`}{' '}
               {one.isNever
                 ? 'would never stand, since the swap is struck before. Strike it later, or leave that in store.'
