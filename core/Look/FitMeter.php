@@ -21,11 +21,11 @@ use BrightCupboard\Core\Stock\Texture;
  */
 final class FitMeter
 {
-    private const FULL_UP_TO = 6.0;
-    private const NOTHING_FROM = 36.0;
+    public const FULL_UP_TO = 6.0;
+    public const NOTHING_FROM = 36.0;
     /** A colour is wholly neutral up to the first chroma and not at all from the second. */
     private const NEUTRAL = [4.0, 30.0];
-    private const NEUTRAL_SCORE = 0.75;
+    public const NEUTRAL_SCORE = 0.75;
     /** So far on the other side of grey, in b*, a neutral is no longer of the warmth of the look; it still counts this part. */
     private const OTHER_WARMTH = 12.0;
     private const OTHER_WARMTH_PART = 0.6;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Look;
 
+use BrightCupboard\Core\Look\FitMeter;
 use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Look\Look;
 use BrightCupboard\Core\Look\PieceFit;
@@ -14,8 +15,19 @@ final readonly class FitAnswer
     /**
      * @param list<FitColourAnswer> $colours
      * @param list<string>        $notes
+     * @param float               $fullUpTo    CIEDE2000 up to which a colour scores 1
+     * @param float               $nothingFrom from which it scores nothing
+     * @param float               $neutralScore most that a neutral scores beside anything
      */
-    private function __construct(public int $score, public FitVerdict $verdict, public array $colours, public array $notes) {}
+    private function __construct(
+        public int $score,
+        public FitVerdict $verdict,
+        public array $colours,
+        public array $notes,
+        public float $fullUpTo = FitMeter::FULL_UP_TO,
+        public float $nothingFrom = FitMeter::NOTHING_FROM,
+        public float $neutralScore = FitMeter::NEUTRAL_SCORE,
+    ) {}
 
     public static function of(PieceFit $fit, Look $look): self
     {

@@ -12,7 +12,7 @@ export const pages: Record<string, Page> = {
   'swaps/:swap/table': async () => (await import('./features/table')).TablePage,
   'swaps/:swap/rooms': rooms,
   'swaps/:swap/rooms/:spot': rooms,
-  'swaps/:swap/cards/:room': async () => (await import('./features/rooms')).CardsPage,
+  'swaps/:swap/cards/:room': async () => (await import('./features/rooms/CardsPage')).CardsPage,
   'swaps/:swap/floors/:room': async () => (await import('./features/floor')).FloorPage,
   'swaps/:swap/haul': async () => (await import('./features/haul')).HaulPage,
   'swaps/:swap/day': async () => (await import('./features/day')).DayPage,
@@ -37,6 +37,10 @@ const overPages: readonly (() => Promise<unknown>)[] = [
   () => import('./frame/Finder'),
   () => import('./frame/NewHomeDialog'),
   () => import('./features/rooms/NeedDialog'),
+  () => import('./features/rooms/VersionShelf'),
+  () => import('./features/rooms/TableFromAbove'),
+  () => import('./features/table/AsideDialog'),
+  () => import('./features/table/FitDialog'),
 ];
 
 /** Fetches them one after another while nothing else is to do, in working order, so that the next station opens at once. */

@@ -1,13 +1,11 @@
 import { createBrowserRouter } from 'react-router';
-import { SignInPage } from './features/signin';
-import { FirstPage } from './features/swaps/FirstPage';
 import { Frame } from './frame/Frame';
 import { PageError } from './frame/PageError';
 import { pages } from './pages';
 
 export const router = createBrowserRouter([
-  { path: '/sign-in', element: <SignInPage />, errorElement: <PageError /> },
-  { path: '/', element: <FirstPage />, errorElement: <PageError /> },
+  { path: '/sign-in', lazy: async () => ({ Component: (await import('./features/signin')).SignInPage }), errorElement: <PageError /> },
+  { path: '/', lazy: async () => ({ Component: (await import('./features/swaps/FirstPage')).FirstPage }), errorElement: <PageError /> },
   {
     path: '/homes/:home',
     element: <Frame />,

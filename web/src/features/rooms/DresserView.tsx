@@ -18,12 +18,12 @@ import { SpotList, type SpotState } from './SpotList';
 import { SpotTaste } from './SpotTaste';
 import { StandOn } from './StandOn';
 import { saveDrawing } from './saveDrawing';
-import { TableFromAbove } from './TableFromAbove';
 import { useDresser } from './useDresser';
-import { VersionShelf } from './VersionShelf';
 
 type Props = { spot: Spot; dressing: Dressing; rooms: readonly SpotState[]; pieces: readonly Piece[]; isClosed: boolean };
 
+const TableFromAbove = lazy(async () => ({ default: (await import('./TableFromAbove')).TableFromAbove }));
+const VersionShelf = lazy(async () => ({ default: (await import('./VersionShelf')).VersionShelf }));
 const NeedDialog = lazy(async () => ({ default: (await import('./NeedDialog')).NeedDialog }));
 
 const BALANCED: readonly Spot['form'][] = ['ledge', 'tiers', 'table', 'floor', 'seat'];
@@ -163,7 +163,9 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
           isClosed={isClosed}
           isMirrored={isMirrored}
         />
-        {spot.form === 'table' && <TableFromAbove spot={spot} dressing={dressing} pieces={byId} chosen={chosen} onChoose={setChosen} />}
+        <Suspense fallback={null}>
+          {spot.form === 'table' && <TableFromAbove spot={spot} dressing={dressing} pieces={byId} chosen={chosen} onChoose={setChosen} />}
+        </Suspense>
         {(spot.form === 'table' || spot.seenFrom === 'both sides') && (
           <p className="no-print px-2 text-right">
             <button type="button" className="link" aria-pressed={isMirrored} onClick={() => setMirrored(!isMirrored)}>
@@ -198,7 +200,9 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
             <OtherPieces home={house.home.id} swap={current?.swap.id ?? ''} spot={spot.id} pieces={byId} onStand={(piece) => dresser.add(piece)} />
           )}
         </CandidateLedge>
-        <VersionShelf home={house.home.id} swap={current?.swap.id ?? ''} spot={spot} dressing={dressing} pieces={byId} isClosed={isClosed} />
+        <Suspense fallback={null}>
+          <VersionShelf home={house.home.id} swap={current?.swap.id ?? ''} spot={spot} dressing={dressing} pieces={byId} isClosed={isClosed} />
+        </Suspense>
         {current && (
           <div className="px-2 py-4">
             <SpotPhotos spot={spot} swap={current.swap} isClosed={isClosed} />

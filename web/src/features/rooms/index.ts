@@ -1,2 +1,1 @@
-export { CardsPage } from './CardsPage';
 export { RoomsPage } from './RoomsPage';

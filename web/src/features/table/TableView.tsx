@@ -1,4 +1,4 @@
-import { useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { useHouse, useSwap } from '../../api/home';
 import type { Choice, Piece, Ribbon, Table, TableRow } from '../../api/types';
 import { useSearch } from '../../api/useSearch';
@@ -6,8 +6,6 @@ import { useWaiting } from '../../frame/waiting/WaitingActs';
 import { useKeys } from '../../lib/useKeys';
 import { labelOf, type Reach } from '../../shelves/layout';
 import { Shelves } from '../../shelves/Shelves';
-import { TogetherDialog } from '../cupboard';
-import { AsideDialog } from './AsideDialog';
 import { ChoiceMark, FitMark } from './ChoiceMark';
 import { Guards } from './Guards';
 import { emptyFilter, type Filter, matches, TableFilter } from './TableFilter';
@@ -15,6 +13,10 @@ import { TableStrip } from './TableStrip';
 import { tableGroups } from './tableGroups';
 import { useDecide } from './useDecide';
 import { withWaiting } from './withWaiting';
+
+// What opens over the Table comes when it is asked for, or ahead of it while nothing else is to do.
+const AsideDialog = lazy(async () => ({ default: (await import('./AsideDialog')).AsideDialog }));
+const TogetherDialog = lazy(async () => ({ default: (await import('../cupboard')).TogetherDialog }));
 
 const NO_RIBBONS: readonly Ribbon[] = [];
 const KEYS: Record<string, Choice> = { s: 'stay', m: 'move', b: 'bring', r: 'rest', p: 'part' };
@@ -131,17 +133,19 @@ export function TableView({ pieces, table: sent }: { pieces: readonly Piece[]; t
         onCompare={() => setAside('compared')}
         isClosed={current?.isClosed ?? true}
       />
-      {aside === 'compared' && <AsideDialog pieces={handful} rows={rows} onTogether={() => setAside('together')} onClose={() => setAside(null)} />}
-      {aside === 'together' && (
-        <TogetherDialog
-          pieces={handful}
-          onClose={() => setAside(null)}
-          onMade={(id) => {
-            setTaken(new Set());
-            setActive(id);
-          }}
-        />
-      )}
+      <Suspense fallback={null}>
+        {aside === 'compared' && <AsideDialog pieces={handful} rows={rows} onTogether={() => setAside('together')} onClose={() => setAside(null)} />}
+        {aside === 'together' && (
+          <TogetherDialog
+            pieces={handful}
+            onClose={() => setAside(null)}
+            onMade={(id) => {
+              setTaken(new Set());
+              setActive(id);
+            }}
+          />
+        )}
+      </Suspense>
     </div>
   );
 }
