@@ -11,6 +11,9 @@ final class DemoServer
 {
     public const DAY = '2026-11-13';
 
+    /** The demo as it was loaded once for all classes. */
+    private static ?string $loaded = null;
+
     private ?Process $process = null;
     public readonly string $database;
     public readonly string $url;
@@ -18,7 +21,7 @@ final class DemoServer
 
     public function __construct()
     {
-        $this->database = sys_get_temp_dir() . '/bright-cupboard-' . getmypid() . '.db';
+        $this->database = sys_get_temp_dir() . '/bright-cupboard-' . getmypid() . '-' . bin2hex(random_bytes(3)) . '.db';
         $this->port = $this->freePort();
         $this->url = 'http://127.0.0.1:' . $this->port;
     }
@@ -26,8 +29,7 @@ final class DemoServer
     public function start(): void
     {
         array_map(unlink(...), glob($this->database . '*') ?: []);
-        $this->console('doctrine:migrations:migrate', '--no-interaction');
-        $this->console('app:demo');
+        copy(self::$loaded ??= $this->load(), $this->database);
         $options = [
             '-d', 'variables_order=EGPCS', '-d', 'opcache.enable_cli=1', '-d', 'memory_limit=512M', '-d', 'upload_max_filesize=12M', '-d',
             'post_max_size=14M',
@@ -78,6 +80,20 @@ final class DemoServer
     public static function root(): string
     {
         return \dirname(__DIR__, 3);
+    }
+
+    /** @return string path of a database with the demo, taken away when the tests end */
+    private function load(): string
+    {
+        $this->console('doctrine:migrations:migrate', '--no-interaction');
+        $this->console('app:demo');
+        (new \PDO('sqlite:' . $this->database))->exec('PRAGMA wal_checkpoint(TRUNCATE)');
+        $loaded = sys_get_temp_dir() . '/bright-cupboard-loaded-' . getmypid() . '.db';
+        rename($this->database, $loaded);
+        array_map(unlink(...), glob($this->database . '-*') ?: []);
+        register_shutdown_function(static fn(): bool => @unlink($loaded));
+
+        return $loaded;
     }
 
     private function console(string ...$command): void
