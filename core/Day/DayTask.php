@@ -45,6 +45,24 @@ final readonly class DayTask
         return $this->keyed($this->key, [...$this->after, $key]);
     }
 
+    /** @param list<string> $steps in words */
+    public function withSteps(array $steps): self
+    {
+        return new self(
+            $this->key,
+            $this->phase,
+            $this->title,
+            $this->group,
+            $this->moves,
+            $this->effort,
+            [...$this->steps, ...$steps],
+            $this->cautions,
+            $this->after,
+            $this->opensTote,
+            $this->spot,
+        );
+    }
+
     /** @param array<string, string> $names by key, of this task and of those it waits for */
     public function called(array $names): self
     {

@@ -386,7 +386,7 @@ final readonly class Plan
         return (new Target($totes, new Outings($stoodIn)))->of($this->start, $intents);
     }
 
-    /** Changes whenever a decision or the units at a spot of the plan change, and not when something is only shifted. */
+    /** Changes whenever a decision, the units at a spot of the plan, dips or sides in front change, and not when something is only shifted. */
     public function fingerprint(): string
     {
         $choices = array_map(static fn(Choice $choice): string => $choice->value, $this->choices);
@@ -397,7 +397,15 @@ final readonly class Plan
             ksort($placed[$id]);
         }
 
-        return sha1(json_encode([$choices, $placed], \JSON_THROW_ON_ERROR));
+        $how = [];
+        foreach ($this->places as $place) {
+            if ($place->stance->dips > 0 || null !== $place->stance->face) {
+                $how[] = [$place->pieceId, $place->spotId, $place->stance->dips, $place->stance->face];
+            }
+        }
+        sort($how);
+
+        return sha1(json_encode([$choices, $placed, ...([] === $how ? [] : [$how])], \JSON_THROW_ON_ERROR));
     }
 
     private function requireFree(string $pieceId, int $wanted, int $free): void

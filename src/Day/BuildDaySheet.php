@@ -43,7 +43,7 @@ final readonly class BuildDaySheet
         }
         $sheet = [
             ...$done,
-            ...$this->laidOut($swap, $day, [...$this->house->tasks($swap, $day, $difference), ...$this->looks->tasks($swap, $day)], $done, $open),
+            ...$this->laidOut($swap, $day, [...$this->house->tasks($swap, $day, $plan, $difference), ...$this->looks->tasks($swap, $day)], $done, $open),
         ];
         $working = WorkDays::working($swap, $day);
         $working->shareAmong($input->people);

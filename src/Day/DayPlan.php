@@ -41,7 +41,7 @@ final readonly class DayPlan
     ) {}
 
     /** @return list<DayTask> */
-    public function tasks(Swap $swap, ?WorkDay $day, Difference $difference): array
+    public function tasks(Swap $swap, ?WorkDay $day, Plan $plan, Difference $difference): array
     {
         $home = $swap->home();
         [$share, $turns] = $this->days->share($swap);
@@ -54,9 +54,24 @@ final readonly class DayPlan
         $planner = new DayPlanner(cautions: new Cautions($home->lengths()), pace: $this->pace($home));
 
         $tasks = $planner->tasks($share->on($turn, $difference->moves), $spots, $this->totes($home), $preparations);
+        $tasks = $this->withSetting($home, $plan, $tasks);
         $tasks = $this->days->ofFurniture($swap) === $day ? $this->withFurniture($swap, $tasks) : $tasks;
 
         return array_map(static fn(DayTask $task): DayTask => self::ofDay($task, $day), $tasks);
+    }
+
+    /**
+     * @param list<DayTask> $tasks
+     *
+     * @return list<DayTask> what is set up with what has to be known of its spot
+     */
+    private function withSetting(Home $home, Plan $plan, array $tasks): array
+    {
+        $words = new SetUpWords($home->lengths());
+
+        return array_map(static fn(DayTask $task): DayTask => Phase::SetUp === $task->phase && isset($plan->spots[$task->spot ?? ''])
+            ? $task->withSteps($words->of($plan->dressing($plan->spots[$task->spot])))
+            : $task, $tasks);
     }
 
     /**

@@ -77,6 +77,7 @@ final class RoomsTest extends AppTestCase
 
     public function testEveryRemedyOfTheHouseDoesWhatItPromises(): void
     {
+        $this->db()->executeStatement('UPDATE placement SET left_edge = 1600 WHERE swap_id = ? AND piece_id = ?', [basename($this->swap()), $this->id('piece', 'Speckle moon')]);
         $acts = [];
         foreach ($this->call('GET', $this->swap() . '/spots')['spots'] as $spot) {
             $remedies = fn(): array => $this->call('GET', $this->swap() . "/spots/{$spot['spot']}/remedies")['remedies'];
@@ -125,6 +126,22 @@ final class RoomsTest extends AppTestCase
         self::assertSame($riser['left'] - 1000, array_column($moved['placements'], 'left', 'id')[$riser['id']]);
         $this->undo();
         self::assertSame($riser['left'], array_column($this->dressing('Sideboard')['placements'], 'left', 'id')[$riser['id']], 'both go back');
+    }
+
+    public function testTheDaySheetSaysWhatStandsOnWhatHowManyDipsAndWhichSide(): void
+    {
+        $steps = fn(string $spot): array => array_merge(...array_column(array_values(array_filter(
+            $this->call('POST', $this->swap() . '/day', ['people' => 2])['tasks'],
+            fn(array $task): bool => 'set up' === $task['phase'] && $task['spot'] === $this->id('spot', $spot),
+        )), 'steps'));
+        self::assertContains('Long juniper garland in one dip, 8 3/4 in deep', $steps('Landing rail'));
+        self::assertSame([], array_filter($steps('Sideboard'), static fn(string $step): bool => str_contains($step, ' on ')));
+
+        $bowl = array_column($this->dressing('Sideboard')['placements'], 'id', 'piece')[$this->id('piece', 'Cone bowl')];
+        $riser = $this->call('GET', $this->swap() . "/placements/{$bowl}/risers")['risers'][0];
+        $this->arrange($this->id('spot', 'Sideboard'), ['says' => '', 'places' => $riser['places'], 'off' => []]);
+        self::assertTrue($this->call('GET', $this->swap() . '/day')['isStale'], 'the sheet is out of date');
+        self::assertContains('Cone bowl on ' . explode(',', $riser['says'])[0], $steps('Sideboard'));
     }
 
     public function testAnArrangementOfAnOlderVersionOrOfWhatIsGoneIsNotMade(): void

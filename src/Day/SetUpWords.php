@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Day;
+
+use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\LengthText;
+
+/** What is to be known when a spot is set up, beside which pieces come to it: what stands on what, dips, which side is in front. */
+final readonly class SetUpWords
+{
+    public function __construct(private LengthText $lengths) {}
+
+    /** @return list<string> from left to right */
+    public function of(Dressing $dressing): array
+    {
+        $steps = [];
+        foreach ($dressing->placed as $placed) {
+            $under = $dressing->riserUnder($placed);
+            array_push(
+                $steps,
+                ...(null === $under ? [] : [sprintf('%s on %s', $placed->piece->name, $under->piece->name)]),
+                ...($placed->drop > 0 ? [$this->dips($placed)] : []),
+                ...(null === $placed->stance->face ? [] : [sprintf('%s with “%s” in front', $placed->piece->name, $placed->stance->face)]),
+            );
+        }
+
+        return array_values(array_unique($steps)); // alike garlands are said once
+    }
+
+    private function dips(PlacedPiece $placed): string
+    {
+        return sprintf(
+            '%s in %s, %s deep',
+            $placed->piece->name,
+            1 === $placed->stance->dips ? 'one dip' : $placed->stance->dips . ' dips',
+            $this->lengths->write(Length::ofTenths($placed->drop)),
+        );
+    }
+}
