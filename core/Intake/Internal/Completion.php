@@ -39,6 +39,9 @@ final readonly class Completion
     private const BREAKS = [Material::Glass, Material::Porcelain, Material::Stoneware, Material::Clay];
     /** Words for plants that the published lists of plants toxic to cats and dogs name. */
     private const TOXIC = '/\b(?:poinsettia|amaryllis|hyacinth|cyclamen|lil(?:y|ies)|daffodils?|tulips?|mistletoe|holly|ivy)\b/iu';
+    /** What is kept as another kind and has a lead, which that kind has not. */
+    private const CORDED = '/(?<!oil )\b(?:lamps?|chandeliers?|kettles?|coffee (?:maker|machine)s?|fountains?)$/iu';
+    private const BOW = '/\bbows?$/iu';
     /** What runs along is long, and no thicker than this. */
     private const RUNS_AT_MOST = 6 * Length::TENTHS_PER_INCH;
     private const MAIN_SHARE = 70;
@@ -61,6 +64,7 @@ final readonly class Completion
         }
         if (null !== $draft->kind && '' !== $draft->nearest) {
             $draft->guesses[] = sprintf('“%s” is drawn and kept as %s.', $draft->nearest, $draft->kind->withArticle());
+            $draft->shape = '' === $draft->shape && 1 === preg_match(self::BOW, $draft->nearest) ? 'bow' : $draft->shape;
         }
         if (null === $draft->kind) {
             $draft->questions[] = new Question(
@@ -276,7 +280,8 @@ final readonly class Completion
             $draft->addHazard(Hazard::OpenFlame);
             $draft->guesses[] = 'Burns with an open flame, unless you write flameless.';
         }
-        if (\in_array(Hazard::Mains, $usual, true) && !$draft->isFlameless) {
+        $isCorded = \in_array(Hazard::Mains, $usual, true) || ('' !== $draft->nearest && 1 === preg_match(self::CORDED, $draft->nearest));
+        if ($isCorded && !$draft->isFlameless && !\in_array(Hazard::Mains, $draft->hazards, true)) {
             $draft->addHazard(Hazard::Mains);
             $draft->guesses[] = 'Has a mains cord, unless you write battery.';
         }

@@ -9,6 +9,7 @@ use BrightCupboard\Core\Intake\IntakeLine;
 use BrightCupboard\Core\Intake\IntakeReading;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthUnit;
+use BrightCupboard\Core\Stock\Hazard;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -54,6 +55,10 @@ final class NotationTest extends TestCase
     public function testWhatHasNoKindOfItsOwnSaysAsWhatItIsKept(): void
     {
         self::assertContains('“lamp” is drawn and kept as a lantern.', self::read('brass lamp 18 in')->guesses);
+        self::assertSame([Hazard::Mains], self::read('brass lamp 18 in')->hazards, 'a lamp has a lead');
+        self::assertSame([], self::read('battery lamp 18 in, brass')->hazards, 'unless it runs on batteries');
+        self::assertNotContains(Hazard::Mains, self::read('brass oil lamp 12 in')->hazards, 'oil needs none');
+        self::assertSame(['ribbon', 'bow', 4], [self::read('4 red bows 6 in')->kind?->value, self::read('4 red bows 6 in')->shape, self::read('4 red bows 6 in')->count]);
     }
 
     public function testAnotherCurrencyIsAskedNotTaken(): void

@@ -80,6 +80,7 @@ export const SHAPES: Partial<Record<Piece['kind'], readonly string[]>> = {
   bowl: ['empty', 'fruit', 'cones'],
   basket: ['plain', 'handle'],
   tree: ['plain', 'pot'],
+  ribbon: ['roll', 'bow'],
   candlestick: ['turned', 'block'],
   bauble: ['round', 'drop', 'cone'],
   figure: ['robed', 'deer', 'snowman', 'bird'],
