@@ -200,71 +200,7 @@ final readonly class Plan
 
         $moved = new PlannedPlace($id, $place->pieceId, $spot->id, $count, $stance, $place->version + 1);
 
-        return new PlanChange([], [], [$moved, ...($spot->id === $place->spotId ? $this->broughtAlong($spot, $place, $stance) : [])]);
-    }
-
-    /**
-     * What stands on a piece goes where it goes, and so does what it stands on.
-     *
-     * @return list<PlannedPlace>
-     */
-    private function broughtAlong(Spot $spot, PlannedPlace $place, Stance $to): array
-    {
-        $from = $place->stance;
-        if ([$from->left, $from->layer, $from->tier] === [$to->left, $to->layer, $to->tier] || $from->raise !== $to->raise) {
-            return [];
-        }
-        $dressing = $this->dressing($spot);
-        $along = [];
-        foreach ($dressing->standingTogetherWith($place->id) as $other) {
-            $with = $this->places[$other->id];
-            $stance = new Stance(
-                $other->left + $to->left - $from->left,
-                $to->layer,
-                $other->raise,
-                $to->tier,
-                $with->stance->posture,
-                $with->stance->dips,
-                $with->stance->face,
-            );
-            $along[] = new PlannedPlace($with->id, $with->pieceId, $with->spotId, $with->count, $stance, $with->version + 1);
-        }
-
-        return $along;
-    }
-
-    /**
-     * Several pieces are put otherwise at once: what is in the plan is moved, the rest comes to stand.
-     *
-     * @param list<PlannedPlace> $places those of the plan under their ids
-     * @param list<string>       $off    ids of places that go
-     *
-     * @throws InvalidPlan when not so many are free
-     */
-    public function arrange(Spot $spot, array $places, array $off): PlanChange
-    {
-        $change = new PlanChange();
-        $plan = $this;
-        foreach ($off as $id) {
-            $step = $plan->takeOff($id);
-            [$plan, $change] = [$plan->with($step), $change->and($step)];
-        }
-        foreach ($places as $place) {
-            $before = $plan->places[$place->id] ?? null;
-            if (null === $before) {
-                $step = $plan->place($place->id, $place->pieceId, $spot, $place->count, $place->stance);
-            } else {
-                $plan->requireFree($place->pieceId, $place->count, $plan->free($place->pieceId) + $before->count);
-                $step = new PlanChange(
-                    [],
-                    [],
-                    [new PlannedPlace($place->id, $before->pieceId, $spot->id, $place->count, $place->stance, $before->version + 1)],
-                );
-            }
-            [$plan, $change] = [$plan->with($step), $change->and($step)];
-        }
-
-        return $change;
+        return new PlanChange([], [], [$moved, ...($spot->id === $place->spotId ? (new Arranging($this))->broughtAlong($spot, $place, $stance) : [])]);
     }
 
     public function takeOff(string $id): PlanChange
@@ -408,7 +344,8 @@ final readonly class Plan
         return sha1(json_encode([$choices, $placed, ...([] === $how ? [] : [$how])], \JSON_THROW_ON_ERROR));
     }
 
-    private function requireFree(string $pieceId, int $wanted, int $free): void
+    /** @throws InvalidPlan when not so many are free */
+    public function requireFree(string $pieceId, int $wanted, int $free): void
     {
         if ($wanted > $free) {
             throw InvalidPlan::notFree($this->stock[$pieceId]->name, $wanted, $free);

@@ -15,6 +15,7 @@ use App\Http\SameVersion;
 use App\Journal\Journal;
 use App\Swaps\Plans;
 use App\Swaps\SwapState;
+use BrightCupboard\Core\Plan\Arranging;
 use BrightCupboard\Core\Plan\PlanChange;
 use BrightCupboard\Core\Plan\PlannedPlace;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -37,7 +38,7 @@ final readonly class ArrangeSpot
             $this->known($state, $spot, $id);
         }
         $fields = new Fields();
-        $change = $fields->read('places', static fn(): PlanChange => $state->plan->arrange($spot->measures(), $places, $input->off), new PlanChange());
+        $change = $fields->read('places', static fn(): PlanChange => (new Arranging($state->plan))->several($spot->measures(), $places, $input->off), new PlanChange());
         $fields->complete();
         $after = $this->plans->store($state, $change, $by->name());
         $says = trim($input->says);
