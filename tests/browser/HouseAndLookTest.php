@@ -36,6 +36,22 @@ final class HouseAndLookTest extends BrowserTestCase
         self::assertStringContainsString('things stand on Stove shelf', $page->text());
     }
 
+    public function testTheMeasuresOfASpotArePulledOnItsPicture(): void
+    {
+        $page = $this->page()->signIn();
+        $page->drawer('House')->press('Corner hutch')->see('[data-testid="pull-measures"]');
+        $grip = static fn(string $name): string => "[data-testid=\"pull-measures\"] [aria-label=\"{$name}\"]";
+        $this->browser->executeScript('document.querySelector(arguments[0]).focus()', [$grip('Pull its width')]);
+        $page->key(WebDriverKeys::ARROW_RIGHT)->until(static fn(): bool => '38 1/2 in' === $page->field('Width')->getAttribute('value'), 'the arrow moves it by half an inch');
+        $page->pull($grip('Pull what is clear over board 2') . ' rect', 0, -40);
+        $pulled = (string) $page->field('Board 2')->getAttribute('value');
+        self::assertGreaterThan(14.0, (float) $pulled, 'pulled up, there is more clear over it');
+        self::assertSame('12 in', $page->field('Depth')->getAttribute('value'), 'what was not pulled stays');
+        $page->press('Save')->seeText('38 1/2 in wide');
+        $page->press('Corner hutch')->until(static fn(): bool => $pulled === $page->field('Board 2')->getAttribute('value'), 'it is kept as it was pulled');
+        self::assertSame([], $this->severeLogEntries());
+    }
+
     public function testSavingAPieceChangesNothingThatWasNotChanged(): void
     {
         $page = $this->page()->signIn();

@@ -69,6 +69,18 @@ final class RoomsTest extends BrowserTestCase
         self::assertSame([], $this->severeLogEntries());
     }
 
+    public function testAPieceFollowsTheHandThatPullsIt(): void
+    {
+        $page = $this->spot('Stove shelf');
+        $urn = '[data-testid="placed-Juniper urn"]';
+        $page->see($urn);
+        $left = fn(): float => (float) $this->browser->executeScript('return document.querySelector(arguments[0]).getBoundingClientRect().left', [$urn]);
+        $before = $left();
+        $page->pull($urn, -70, 0)->seeText('Juniper urn is moved');
+        self::assertEqualsWithDelta(-70.0, $left() - $before, 8.0, 'as far as the hand, but for a quarter of an inch and what it settles on');
+        $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->until(static fn(): bool => abs($left() - $before) < 1, 'and back');
+    }
+
     public function testARemedyIsTakenWithOneClickAndTakenBackWithOneKey(): void
     {
         $page = $this->spot('Corner hutch');

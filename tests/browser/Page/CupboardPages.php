@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tests\Browser\Page;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -91,6 +92,23 @@ final readonly class CupboardPages
     public function choose(string $label, string $option): self
     {
         (new WebDriverSelect($this->field($label)))->selectByVisibleText($option);
+
+        return $this;
+    }
+
+    /** Pulls with the mouse, step by step as a hand does, from the middle of something by so many pixels. */
+    public function pull(string $css, int $across, int $down): self
+    {
+        $this->see($css);
+        /** @var array{float, float} $at */
+        $at = $this->browser->executeScript('const box = document.querySelector(arguments[0]).getBoundingClientRect(); return [box.left + box.width / 2, box.top + box.height / 2]', [$css]);
+        $mouse = new ChromeDevToolsDriver($this->browser);
+        $event = static fn(string $type, float $part, int $buttons): array => [
+            'type' => $type, 'x' => $at[0] + $part * $across, 'y' => $at[1] + $part * $down, 'button' => 'left', 'buttons' => $buttons, 'clickCount' => 1,
+        ];
+        foreach ([['mouseMoved', 0.0, 0], ['mousePressed', 0.0, 1], ['mouseMoved', 0.25, 1], ['mouseMoved', 0.5, 1], ['mouseMoved', 0.75, 1], ['mouseMoved', 1.0, 1], ['mouseReleased', 1.0, 0]] as $step) {
+            $mouse->execute('Input.dispatchMouseEvent', $event(...$step));
+        }
 
         return $this;
     }

@@ -21,19 +21,29 @@ export class ProblemError extends Error {
 /** The server could not be reached: nothing was sent, nothing is lost. */
 export class OfflineError extends Error {}
 
+/** The network was too slow, and the device answered with what it had kept: older than what is shown, so it is asked for again. */
+export class KeptError extends OfflineError {}
+
 let csrf = '';
 
 export function keepCsrf(token: string): void {
   csrf = token;
 }
 
-const read = new Set<string>();
+const readAt = new Map<string, number>();
 
-/** What the device kept is for a page that has nothing; it must not take the place of what was read or done here since. */
+/**
+ * What the device kept is for a page that has nothing; it must not take the place of what was read here since. On a slow line
+ * the device keeps a newer reading that came too late, and that is taken: the server says when each was made.
+ */
 function preferNewer(request: Request, response: Response): void {
   if (request.method !== 'GET') return;
-  if (!response.headers.has('X-Kept')) read.add(request.url);
-  else if (read.has(request.url)) throw new OfflineError('What is shown is newer than what the device kept.');
+  const at = Date.parse(response.headers.get('Date') ?? '') || 0;
+  const known = readAt.get(request.url);
+  if (response.headers.has('X-Kept') && known !== undefined && at <= known) {
+    throw new KeptError('What is shown is newer than what the device kept.');
+  }
+  readAt.set(request.url, Math.max(at, known ?? 0));
 }
 
 const client = createClient<paths>({ baseUrl: '' });
@@ -62,7 +72,7 @@ type Answer<T> = { data?: T; error?: unknown; response: Response };
 /** The data of an answer, or a thrown ProblemError or OfflineError. */
 export async function take<T>(answer: Promise<Answer<T>>): Promise<T> {
   const { data, error, response } = await answer.catch((cause: unknown) => {
-    if (cause instanceof DOMException) throw cause;
+    if (cause instanceof DOMException || cause instanceof KeptError) throw cause;
     throw new OfflineError('No connection to the cupboard. What you see is kept; try again when it is back.');
   });
   if (response.ok) return data as T;

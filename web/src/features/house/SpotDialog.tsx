@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { api, take } from '../../api/client';
 import { useHouse } from '../../api/home';
 import type { Spot, SpotInput } from '../../api/types';
@@ -7,6 +7,8 @@ import { fieldLength } from '../../lib/measure';
 import { Choices, Field } from '../../ui/Field';
 import { FormDialog } from '../../ui/FormDialog';
 import { FormFields } from './FormFields';
+
+const PullMeasures = lazy(async () => ({ default: (await import('../rooms/PullMeasures')).PullMeasures }));
 
 type Props = { spot?: Spot; room: string; onClose: () => void };
 
@@ -53,12 +55,28 @@ export function SpotDialog({ spot, room, onClose }: Props) {
       remove={spot && (() => take(api.DELETE('/api/homes/{home}/spots/{spot}', { params: { path: { home, spot: spot.id } } })))}
       isWide
     >
+      {spot && draft.kind === spot.kind && (
+        <Suspense fallback={null}>
+          <PullMeasures spot={spot} onPull={(part) => set(pulled(part, write))} />
+          <p className="note text-center">Pull the yellow grips, move them with the arrows, or type.</p>
+        </Suspense>
+      )}
       <Measures draft={draft} set={set} form={form} />
       <FormFields form={form} draft={draft} set={set} />
       <Choices label="What is near" words={SPOT_HAZARDS} chosen={draft.hazards} onChange={(hazards) => set({ hazards })} />
       <KeepClearFields zones={draft.keepClear} onChange={(keepClear) => set({ keepClear })} />
     </FormDialog>
   );
+}
+
+/** Measures that were pulled, as they would be typed. */
+function pulled(part: Partial<Spot>, write: (tenths: number | null | undefined) => string): Partial<SpotInput> {
+  return {
+    ...(part.width === undefined ? {} : { width: write(part.width) }),
+    ...(part.clearHeight === undefined ? {} : { clearHeight: write(part.clearHeight) }),
+    ...(part.rise === undefined ? {} : { rise: write(part.rise) }),
+    ...(part.tiers === undefined ? {} : { tiers: part.tiers.map((clear) => write(clear)) }),
+  };
 }
 
 type PartProps = { draft: SpotInput; set: (part: Partial<SpotInput>) => void; form: Spot['form'] };

@@ -1,9 +1,9 @@
 import { useHouse, useWriting } from '../../api/home';
-import type { Dressing, Piece, Placement, Spot } from '../../api/types';
+import type { Piece, Placement, Spot } from '../../api/types';
 import { type Frame, inch, rulerMarks } from './frame';
 
 /** Wall, clear height and the stretches that must stay usable. */
-export function BackWall({ spot, frame }: { spot: Spot; frame: Frame; dressing?: Dressing }) {
+export function BackWall({ spot, frame }: { spot: Spot; frame: Frame }) {
   const write = useWriting();
   const [left, right] = [frame.x(0), frame.x(inch(spot.width))];
   const clear = spot.clearHeight === null ? null : frame.y(inch(spot.clearHeight));

@@ -1,6 +1,6 @@
 import { type PointerEvent, type RefObject, useRef, useState } from 'react';
 import type { Dressing, Placement, Spot } from '../../api/types';
-import { type Frame, inch } from './frame';
+import { type Frame, inch, pixelsPerUnit } from './frame';
 import type { Stand } from './useDresser';
 
 const SNAP = 0.25;
@@ -31,7 +31,7 @@ export function usePlacedDrag(
 ) {
   const [drag, setDrag] = useState<Drag | null>(null);
   const grip = useRef<{ x: number; y: number } | null>(null);
-  const perInch = () => frame.viewWidth / (svg.current?.getBoundingClientRect().width ?? frame.viewWidth) / frame.scale;
+  const perInch = () => 1 / pixelsPerUnit(svg.current) / frame.scale;
   const boardOf = (foot: number) =>
     dressing.boards.reduce((best, board, i) => (Math.abs(foot - board) < Math.abs(foot - (dressing.boards[best] ?? 0)) ? i : best), 0);
 

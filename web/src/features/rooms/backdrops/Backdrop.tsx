@@ -8,7 +8,7 @@ import { TableSide } from './TableSide';
 import { Tiers } from './Tiers';
 import { TreeBands } from './TreeBands';
 
-export type BackdropProps = { spot: Spot; frame: Frame; dressing: Dressing };
+export type BackdropProps = { spot: Spot; frame: Frame; dressing: Pick<Dressing, 'boards' | 'placements' | 'hangAt'> };
 
 /** What is behind and under the pieces, by the form of the spot; all of it drawn from its measures. */
 export function Backdrop(props: BackdropProps) {

@@ -7,12 +7,12 @@ import type { BackdropProps } from './Backdrop';
 const SIGHT = { from: 12, to: 24 };
 
 /** A table from one side; where people eat, the stretch they look through is a tape over the top. */
-export function TableSide({ spot, frame, dressing }: BackdropProps) {
+export function TableSide({ spot, frame }: BackdropProps) {
   const write = useWriting();
   const [left, right] = [frame.x(0), frame.x(inch(spot.width))];
   return (
     <g>
-      <BackWall spot={spot} frame={frame} dressing={dressing} />
+      <BackWall spot={spot} frame={frame} />
       {spot.seats > 0 && (
         <g>
           <rect
