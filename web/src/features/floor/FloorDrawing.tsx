@@ -1,6 +1,7 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { useWriting } from '../../api/home';
 import type { Floor, FloorPlace, Furniture } from '../../api/types';
+import { pixelsPerUnit } from '../../lib/pixelsPerUnit';
 import { cornersOf, held, INCH, openingLine } from './floorFrame';
 
 type Props = {
@@ -25,7 +26,7 @@ export function FloorDrawing({ title, floor, which, chosen, onChoose, onMove, is
   const [pulled, setPulled] = useState<{ id: string; place: FloorPlace } | null>(null);
   const [wide, deep] = [floor.width ?? 0, floor.depth ?? 0];
   const edge = 8 * INCH;
-  const perPixel = () => (wide + 2 * edge) / (svg.current?.getBoundingClientRect().width || 1);
+  const perPixel = () => 1 / pixelsPerUnit(svg.current);
   const shift = (one: Furniture, across: number, down: number): FloorPlace => {
     const snap = (tenths: number) => Math.round(tenths / STEP) * STEP;
     return held(one, { ...one[which], left: snap(one[which].left + across), far: snap(one[which].far + down) }, wide, deep);

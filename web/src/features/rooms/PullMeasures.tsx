@@ -1,10 +1,11 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { useHouse, useWriting } from '../../api/home';
 import type { Spot } from '../../api/types';
+import { pixelsPerUnit } from '../../lib/pixelsPerUnit';
 import { useNarrow } from '../../lib/useNarrow';
 import { Backdrop } from './backdrops/Backdrop';
 import { Rulers } from './ElevationParts';
-import { type Frame, frameFor, inch, pixelsPerUnit } from './frame';
+import { type Frame, frameFor, inch } from './frame';
 
 type Measures = Pick<Spot, 'width' | 'clearHeight' | 'rise' | 'tiers'>;
 type Grip = { name: string; value: number; x: number; y: number; isAcross: boolean; to: (value: number) => Partial<Measures> };

@@ -14,9 +14,6 @@ export type Frame = {
   y: (inches: number) => number;
 };
 
-/** How large a unit of a picture is on the screen: less than its box says where its height is what bounds it. */
-export const pixelsPerUnit = (svg: SVGSVGElement | null): number => svg?.getScreenCTM()?.a ?? 1;
-
 export const inch = (tenths: number): number => tenths / 254;
 
 const LEFT = 50;

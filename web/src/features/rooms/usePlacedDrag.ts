@@ -1,6 +1,7 @@
 import { type PointerEvent, type RefObject, useRef, useState } from 'react';
 import type { Dressing, Placement, Spot } from '../../api/types';
-import { type Frame, inch, pixelsPerUnit } from './frame';
+import { pixelsPerUnit } from '../../lib/pixelsPerUnit';
+import { type Frame, inch } from './frame';
 import type { Stand } from './useDresser';
 
 const SNAP = 0.25;
