@@ -1,8 +1,8 @@
 import type { Piece, Placement, Spot } from '../../api/types';
 import { type Frame, inch } from './frame';
 
-/** Of a sofa or chair: how high its arms are over the seat, and how near an end a throw lies over one, in inches. */
-const ARM = { height: 8, reach: 5 };
+/** Of a sofa or chair: how high its arms are over the seat, how far they stand out beside it, and how near an end a throw lies over one, in inches. */
+const ARM = { height: 8, out: 2.5, reach: 5 };
 
 /**
  * Where the left end and the foot of a placement are in the picture: what drapes lies about its line, a throw at the end of a
@@ -22,7 +22,8 @@ export function whereDrawn(
   const isThrow = piece.kind === 'throw';
   if (placement.posture === 'drapes' && isThrow && (spot.kind === 'sofa' || spot.kind === 'chair')) {
     const end = inch(left) < ARM.reach ? 0 : inch(left) + width > inch(spot.width) - ARM.reach ? inch(spot.width) : null;
-    if (end !== null) return { x: frame.x(end - width / 2), y: frame.y(inch(foot) + ARM.height), turn: 0 };
+    const outer = end === 0 ? -ARM.out : inch(spot.width) + ARM.out - width;
+    if (end !== null) return { x: frame.x(outer), y: frame.y(inch(foot) + ARM.height), turn: 0 };
   }
   const below =
     placement.posture === 'drapes' && !isThrow
