@@ -322,28 +322,6 @@ final readonly class Plan
         return (new Target($totes, new Outings($stoodIn)))->of($this->start, $intents);
     }
 
-    /** Changes whenever a decision, the units at a spot of the plan, dips or sides in front change, and not when something is only shifted. */
-    public function fingerprint(): string
-    {
-        $choices = array_map(static fn(Choice $choice): string => $choice->value, $this->choices);
-        $placed = $this->placed;
-        ksort($choices);
-        ksort($placed);
-        foreach ($placed as $id => $spots) {
-            ksort($placed[$id]);
-        }
-
-        $how = [];
-        foreach ($this->places as $place) {
-            if ($place->stance->dips > 0 || null !== $place->stance->face) {
-                $how[] = [$place->pieceId, $place->spotId, $place->stance->dips, $place->stance->face];
-            }
-        }
-        sort($how);
-
-        return sha1(json_encode([$choices, $placed, ...([] === $how ? [] : [$how])], \JSON_THROW_ON_ERROR));
-    }
-
     /** @throws InvalidPlan when not so many are free */
     public function requireFree(string $pieceId, int $wanted, int $free): void
     {

@@ -24,6 +24,7 @@ use BrightCupboard\Core\Day\Preparation;
 use BrightCupboard\Core\Day\Tick;
 use BrightCupboard\Core\Day\Wait;
 use BrightCupboard\Core\Plan\Difference;
+use BrightCupboard\Core\Plan\Fingerprint;
 use BrightCupboard\Core\Plan\Plan;
 use BrightCupboard\Core\Plan\PlannedMove;
 use BrightCupboard\Core\Storage\StoredTote;
@@ -126,7 +127,7 @@ final readonly class DayPlan
         // What begins from an open swap is out of date when that one will leave things elsewhere.
         $from = null === $swap->follows() ? '' : json_encode($plan->start->units, \JSON_THROW_ON_ERROR);
 
-        return sha1($plan->fingerprint() . $this->sums->fingerprint($swap) . $this->floors->fingerprint($swap) . $from . $waits . ([] === $spots
+        return sha1(Fingerprint::of($plan) . $this->sums->fingerprint($swap) . $this->floors->fingerprint($swap) . $from . $waits . ([] === $spots
             ? ''
             : json_encode($spots, \JSON_THROW_ON_ERROR)));
     }

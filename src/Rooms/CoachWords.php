@@ -116,7 +116,7 @@ final readonly class CoachWords
             Check::Lift => 'three loose things at most, the rest on a tray',
             Check::Mirror => 'half of it at least',
             Check::Cords => 'at an end, or behind something taller',
-            Check::Hooks => 'at most ' . $this->weight(4536) . ' from one hook',
+            Check::Hooks => 'at most ' . $this->weight((int) $percent('most')) . ' from one hook',
             Check::BothSides => 'within a third',
             Check::Rows => 'the lower in front',
             Check::HangingHeight => sprintf('%s to %s', $this->length($finding, 'least'), $this->length($finding, 'most')),

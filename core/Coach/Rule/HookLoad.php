@@ -40,7 +40,7 @@ final readonly class HookLoad implements CoachRule
         return new Finding(
             Check::Hooks,
             [] === $heavy ? Verdict::Good : Verdict::LookAgain,
-            ['grams' => max(array_map(static fn(PlacedPiece $one): int => $one->piece->weight->grams(), $hung))],
+            ['grams' => max(array_map(static fn(PlacedPiece $one): int => $one->piece->weight->grams(), $hung)), 'most' => self::MOST_GRAMS],
             array_values(array_map(static fn(PlacedPiece $one): Fault => Fault::of('heavy', ['grams' => $one->piece->weight->grams()], $one), $heavy)),
         );
     }
