@@ -9,6 +9,9 @@ use BrightCupboard\Core\Surface\Spot;
 /** A spot as swap day sees it: its room, and how early it is dressed (focal spots have the lowest rank). */
 final readonly class DaySpot
 {
-    /** @param int $round place of the room on the walk through the house, from 0 */
-    public function __construct(public Spot $spot, public string $room, public int $round, public int $focalRank) {}
+    /**
+     * @param int  $round  place of the room on the walk through the house, from 0
+     * @param bool $isBare whether nothing stays standing there while it is set up
+     */
+    public function __construct(public Spot $spot, public string $room, public int $round, public int $focalRank, public bool $isBare = true) {}
 }

@@ -117,7 +117,7 @@ final class TaskDrafts
     public function ordered(): array
     {
         foreach ($this->drafts as $draft) {
-            if (Phase::SetUp === $draft->phase && null !== $draft->spot) {
+            if (Phase::SetUp === $draft->phase && null !== $draft->spot && $this->isWiped($draft->spot->id)) {
                 $draft->after[$this->cleaned($draft->spot->id)->key] = true;
             }
             if (Phase::TakeDown === $draft->phase && null !== $draft->spot) {
@@ -133,6 +133,12 @@ final class TaskDrafts
         $this->openOnce($drafts);
 
         return $drafts;
+    }
+
+    /** What only has something added to it is not wiped round what stands there. */
+    private function isWiped(string $spotId): bool
+    {
+        return $this->spots[$spotId]->isBare || isset($this->drafts[Phase::TakeDown->value . ':' . $spotId]);
     }
 
     /** The task that wipes a spot once it is empty. */

@@ -4,16 +4,12 @@ declare(strict_types=1);
 
 namespace App\Day;
 
-use App\Entity\SheetTask;
 use App\Entity\Swap;
 use App\Entity\WorkDay;
 use App\Http\Body;
 use App\Journal\Journal;
 use App\Swaps\Plans;
-use BrightCupboard\Core\Day\DayTask;
-use BrightCupboard\Core\Day\Phase;
 use Doctrine\ORM\EntityManagerInterface;
-use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -25,10 +21,9 @@ final readonly class BuildDaySheet
         private EntityManagerInterface $entities,
         private Plans $plans,
         private DayPlan $house,
+        private LayOutSheet $layOut,
         private ReadDay $read,
-        private ClockInterface $clock,
         private Journal $journal,
-        private LooksAgain $looks,
     ) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/day', methods: ['POST'], defaults: ['_status' => 201])]
@@ -37,76 +32,11 @@ final readonly class BuildDaySheet
     {
         $plan = $this->plans->of($swap)->plan;
         $difference = $plan->difference($this->house->totes($swap->home()));
-        $done = $open = [];
-        foreach ($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap, 'day' => $day], ['ordinal' => 'ASC']) as $task) {
-            $task->isDone() ? $done[] = $task : $open[$task->key()] = $task;
-        }
-        $sheet = [
-            ...$done,
-            ...$this->laidOut($swap, $day, [...$this->house->tasks($swap, $day, $plan, $difference), ...$this->looks->tasks($swap, $day)], $done, $open),
-        ];
-        $working = WorkDays::working($swap, $day);
-        $working->shareAmong($input->people);
-        $working->sheetBuilt($this->clock->now(), $this->house->fingerprint($swap, $plan));
+        WorkDays::working($swap, $day)->shareAmong($input->people);
+        $sheet = ($this->layOut)($swap, $day, $plan, $difference);
         $this->journal->say(null === $day ? 'The day sheet is worked out' : sprintf('The sheet of %s is worked out', $day->name()));
         $this->entities->flush();
 
         return $this->read->of($swap, $day, $sheet, $plan, $difference);
-    }
-
-    /**
-     * The open tasks of the sheet: those of before become what they are now, others come and go.
-     *
-     * @param list<DayTask>            $tasks
-     * @param list<SheetTask>          $done
-     * @param array<string, SheetTask> $open by key
-     *
-     * @return list<SheetTask>
-     */
-    private function laidOut(Swap $swap, ?WorkDay $day, array $tasks, array $done, array $open): array
-    {
-        $ordinal = max([0, ...array_map(static fn(SheetTask $task): int => $task->ordinal() + 1, $done)]);
-        $laid = [];
-        foreach ($this->named($tasks, $done) as $task) {
-            if (isset($open[$task->key])) {
-                $open[$task->key]->revise($task, $ordinal++);
-            } else {
-                $this->entities->persist($open[$task->key] = new SheetTask($swap, $task, $ordinal++, $day));
-            }
-            $laid[] = $open[$task->key];
-            unset($open[$task->key]);
-        }
-        foreach ($open as $gone) {
-            $this->entities->remove($gone);
-        }
-
-        return $laid;
-    }
-
-    /**
-     * What is cleaned or made ready need not be so again; what is to be done a second time at the same place is called so.
-     *
-     * @param list<DayTask>   $tasks
-     * @param list<SheetTask> $done
-     *
-     * @return list<DayTask>
-     */
-    private function named(array $tasks, array $done): array
-    {
-        $ticked = array_fill_keys(array_map(static fn(SheetTask $task): string => $task->key(), $done), true);
-        $again = array_filter(
-            $tasks,
-            static fn(DayTask $task): bool => !\in_array($task->phase, [Phase::Clean, Phase::Prepare, Phase::LookAgain], true) || !isset($ticked[$task->key]),
-        );
-        $names = [];
-        foreach ($again as $task) {
-            $name = $task->key;
-            for ($time = 2; isset($ticked[$name]); ++$time) {
-                $name = $task->key . '#' . $time;
-            }
-            $names[$task->key] = $name;
-        }
-
-        return array_values(array_map(static fn(DayTask $task): DayTask => $task->called($names), $again));
     }
 }

@@ -15,6 +15,7 @@ final readonly class DayAnswer
      * @param string           $layRoom      what can be laid out at once, as people write it
      * @param int              $mostLaid     percent of it that is taken at the fullest
      * @param list<string>     $spots        ids of those done on this day and not on the swap day
+     * @param list<string>     $ownPieces    ids of those moved on this day whatever the day of their spots
      * @param bool             $isLook       whether what stands is looked at again on it
      * @param bool             $movesFurniture whether the furniture is moved on it and not on the swap day
      * @param list<PaceAnswer> $pace         phases in which the home goes at its own pace
@@ -38,6 +39,7 @@ final readonly class DayAnswer
         public string $layRoom,
         public int $mostLaid,
         public array $spots,
+        public array $ownPieces,
         public bool $isLook,
         public bool $movesFurniture,
         public int $finish,

@@ -47,8 +47,15 @@ final readonly class DayPlan
         $home = $swap->home();
         [$share, $turns] = $this->days->share($swap);
         $turn = $turns[$day?->id() ?? ''];
+        $dressed = $share->dressedThrough($turn, $difference->moves, $plan->start);
         $spots = array_map(
-            static fn(Spot $spot): DaySpot => new DaySpot($spot->measures(), $spot->room()->name(), $spot->room()->round(), $spot->focalRank()),
+            static fn(Spot $spot): DaySpot => new DaySpot(
+                $spot->measures(),
+                $spot->room()->name(),
+                $spot->room()->round(),
+                $spot->focalRank(),
+                !isset($dressed[$spot->id()]),
+            ),
             $this->house->spots($home),
         );
         $preparations = array_values(array_filter($this->sums->of($swap), static fn(Preparation $one): bool => $share->turnOf($one->spotId) === $turn));
@@ -110,6 +117,12 @@ final readonly class DayPlan
         return $this->days->share($swap)[0]->dayless($difference->moves);
     }
 
+    /** @return list<PlannedMove> what still stands, by a day of its own, where something else has come before */
+    public function inTheWay(Swap $swap, Difference $difference): array
+    {
+        return $this->days->share($swap)[0]->inTheWay($difference->moves);
+    }
+
     /** What a day sheet was worked out from: it is out of date when this is another. */
     public function fingerprint(Swap $swap, Plan $plan): string
     {
@@ -119,15 +132,18 @@ final readonly class DayPlan
                 $day->id(),
                 $day->spots(),
                 ...($day->movesFurniture() ? ['furniture'] : []),
+                ...$day->working()->ownPieces(),
                 ...('' === $waits ? [] : [$day->date()->format('Y-m-d')]),
             ],
             $this->days->beside($swap),
         );
 
+        $own = implode(' ', $swap->working()->ownPieces());
+
         // What begins from an open swap is out of date when that one will leave things elsewhere.
         $from = null === $swap->follows() ? '' : json_encode($plan->start->units, \JSON_THROW_ON_ERROR);
 
-        return sha1(Fingerprint::of($plan) . $this->sums->fingerprint($swap) . $this->floors->fingerprint($swap) . $from . $waits . ([] === $spots
+        return sha1(Fingerprint::of($plan) . $this->sums->fingerprint($swap) . $this->floors->fingerprint($swap) . $from . $waits . $own . ([] === $spots
             ? ''
             : json_encode($spots, \JSON_THROW_ON_ERROR)));
     }

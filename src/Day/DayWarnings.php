@@ -11,6 +11,7 @@ use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\TimeText;
 use BrightCupboard\Core\Plan\Difference;
 use BrightCupboard\Core\Plan\Plan;
+use BrightCupboard\Core\Plan\PlannedMove;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Storage\Stored;
 use BrightCupboard\Core\Storage\ToteToBuy;
@@ -31,6 +32,18 @@ final readonly class DayWarnings
             $this->say($missing, 'planned, but lent, lost or too few'),
             $this->noRoom($difference->loose, $tote, $lengths),
         ], \is_string(...)));
+    }
+
+    /**
+     * @param list<PlannedMove> $moves what leaves a spot after something else has come there
+     *
+     * @return list<string>
+     */
+    public function inTheWay(array $moves): array
+    {
+        $names = array_values(array_unique(array_map(static fn(PlannedMove $move): string => $move->piece->name, $moves)));
+
+        return array_values(array_filter([$this->say($names, 'still there when its spot is dressed: see that both have room, or move it on that day')], \is_string(...)));
     }
 
     /**

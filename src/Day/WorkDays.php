@@ -22,6 +22,12 @@ final readonly class WorkDays
         return array_values($this->entities->getRepository(WorkDay::class)->findBy(['swap' => $swap], ['date' => 'ASC', 'id' => 'ASC']));
     }
 
+    /** @return list<WorkDay|null> all of them; null is the swap day */
+    public function all(Swap $swap): array
+    {
+        return [null, ...$this->beside($swap)];
+    }
+
     /** The day on which the furniture is moved, in the rooms that are emptied then; null: the swap day. */
     public function ofFurniture(Swap $swap): ?WorkDay
     {
@@ -53,6 +59,7 @@ final readonly class WorkDays
     {
         $turns = ['' => 0];
         $spots = [];
+        $own = array_fill_keys($swap->working()->ownPieces(), 0);
         $dates = [0 => $swap->swapDay()];
         foreach ($this->beside($swap) as $i => $day) {
             $isEarlier = $day->date() < $swap->swapDay();
@@ -63,9 +70,10 @@ final readonly class WorkDays
             foreach ($day->spots() as $spot) {
                 $spots[$spot] = $turn;
             }
+            $own += array_fill_keys($day->working()->ownPieces(), $turn);
         }
         ksort($dates);
 
-        return [new DayShare($spots, 0, $this->waits($swap), $dates), $turns];
+        return [new DayShare($spots, 0, $this->waits($swap), $dates, $own), $turns];
     }
 }

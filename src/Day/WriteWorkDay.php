@@ -14,12 +14,10 @@ use BrightCupboard\Core\Day\Crew;
 use BrightCupboard\Core\Day\Hand;
 use BrightCupboard\Core\Day\Hours;
 use BrightCupboard\Core\Day\Pause;
-use BrightCupboard\Core\Measure\DayText;
 use BrightCupboard\Core\Measure\InvalidMeasure;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\TimeText;
 use Doctrine\ORM\EntityManagerInterface;
-use Psr\Clock\ClockInterface;
 
 /** Reads how a day is to be worked and writes it down; everything that does not go is said at once. */
 final readonly class WriteWorkDay
@@ -28,7 +26,7 @@ final readonly class WriteWorkDay
         private EntityManagerInterface $entities,
         private WorkDays $days,
         private HouseRepository $house,
-        private ClockInterface $clock,
+        private DayDates $dates,
     ) {}
 
     public function working(Swap $swap, Working $working, WorkDayInput $input): void
@@ -62,63 +60,23 @@ final readonly class WriteWorkDay
     /** The name, the date and the spots of a day beside the swap day. */
     public function describe(Swap $swap, ?WorkDay $day, WorkDayInput $input): WorkDay
     {
-        $fields = new Fields();
-        $date = $fields->read('date', static fn(): \DateTimeImmutable => DayText::read($input->date), $swap->swapDay());
-        $fields->complete();
-        if ($date < $this->clock->now()->setTime(0, 0) && $day?->date()->format('Y-m-d') !== $date->format('Y-m-d')) {
-            throw InvalidInput::at('date', 'That day is over. Choose today or a later one.');
-        }
-        if (null !== $swap->strikeOn() && $date > $swap->strikeOn()) {
-            throw InvalidInput::at('date', sprintf('%s is struck on %s. Choose that day or an earlier one.', $swap->name(), $swap->strikeOn()->format('j F')));
-        }
-        if ($input->isLook && $date < $swap->swapDay()) {
-            throw InvalidInput::at(
-                'date',
-                sprintf('%s is dressed on %s. What stands is looked at again later.', $swap->name(), $swap->swapDay()->format('j F')),
-            );
-        }
-        $others = array_filter($this->days->beside($swap), static fn(WorkDay $other): bool => $other !== $day);
-        foreach ([
-            ['the swap day', $swap->swapDay()],
-            ...array_map(static fn(WorkDay $other): array => [$other->name(), $other->date()], $others),
-        ] as [$name, $taken]) {
-            if ($taken->format('Y-m-d') === $date->format('Y-m-d')) {
-                throw InvalidInput::at('date', sprintf('On that day is %s already. Choose another, or put the spots there.', $name));
-            }
-        }
+        $date = $this->dates->free($swap, $day, $input->date, $input->isLook);
         $known = array_map(static fn($spot): string => $spot->id(), $this->house->spots($swap->home()));
         if ([] !== array_diff($input->spots, $known)) {
             throw InvalidInput::at('spots', 'One of these spots is not there any more. Reload to see how things are.');
         }
-        $this->refuseTooEarly($swap, $date, $input->spots);
+        $this->dates->refuseTooEarly($swap, $date, $input->spots);
         $day ??= new WorkDay($swap, trim($input->name), $date);
         $day->describe(trim($input->name), $date, array_values(array_unique($input->spots)), $input->isLook, $input->movesFurniture);
-        foreach ($others as $other) {
+        foreach ($this->days->beside($swap) as $other) {
+            if ($other === $day) {
+                continue;
+            }
             $other->leaveSpots(...$day->spots());
         }
         $this->entities->persist($day);
 
         return $day;
-    }
-
-    /**
-     * @param list<string> $spots ids
-     *
-     * @throws InvalidInput that names a spot that waits longer by a tradition
-     */
-    private function refuseTooEarly(Swap $swap, \DateTimeImmutable $date, array $spots): void
-    {
-        $waits = $this->days->waits($swap);
-        foreach ($spots as $id) {
-            $wait = $waits->ofSpot($id);
-            if (null !== $wait && $date < $wait->until) {
-                throw InvalidInput::at('date', sprintf(
-                    '%s waits until %s by a tradition of this home. Choose that day or a later one, take the spot out, or change the tradition on the calendar.',
-                    $this->house->spot($swap->home(), $id)?->name() ?? $wait->what,
-                    $wait->until->format('j F'),
-                ));
-            }
-        }
     }
 
     private function field(int $start, ?int $end): string

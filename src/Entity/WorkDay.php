@@ -55,6 +55,11 @@ class WorkDay implements OfSwap
         return $this->movesFurniture;
     }
 
+    public function takeSpots(string ...$spots): void
+    {
+        $this->spots = array_values(array_unique([...$this->spots, ...$spots]));
+    }
+
     /** Its spots are done on another day from now on. */
     public function leaveSpots(string ...$spots): void
     {

@@ -33,6 +33,9 @@ class Working
     private int $layWidth = 120 * Length::TENTHS_PER_INCH;
     #[ORM\Column(options: ['default' => 15240])]
     private int $layDepth = 60 * Length::TENTHS_PER_INCH;
+    /** @var list<string> ids of the pieces that are moved on this day, whatever the day of their spots */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $ownPieces = [];
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $sheetBuiltAt = null;
     /** Fingerprint of the plan the day sheet was built from. */
@@ -59,6 +62,29 @@ class Working
         [$this->startMinute, $this->latestEnd] = [$hours->start, $hours->latestEnd];
         $this->pauses = array_map(static fn(Pause $pause): array => ['at' => $pause->at, 'minutes' => $pause->minutes], $hours->pauses);
         [$this->layWidth, $this->layDepth] = [$layWidth->tenths(), $layDepth->tenths()];
+    }
+
+    /** The same people, hours and room to lay out. */
+    public function likeThatOf(self $other): void
+    {
+        $this->arrange($other->crew(), $other->hours(), $other->layWidth(), $other->layDepth());
+    }
+
+    public function takePieces(string ...$pieces): void
+    {
+        $this->ownPieces = array_values(array_unique([...$this->ownPieces, ...$pieces]));
+    }
+
+    /** They are moved with their spots again, or on another day. */
+    public function leavePieces(string ...$pieces): void
+    {
+        $this->ownPieces = array_values(array_diff($this->ownPieces, $pieces));
+    }
+
+    /** @return list<string> ids */
+    public function ownPieces(): array
+    {
+        return $this->ownPieces;
     }
 
     public function crew(): Crew

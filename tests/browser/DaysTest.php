@@ -29,6 +29,20 @@ final class DaysTest extends BrowserTestCase
         $page->press('Add the day')->seeText('The tree,');
         $page->press('Work the day out')->see('main input[type="checkbox"]');
         $page->seeText('Tree corner');
+
+        // Of it one piece is put on a day of its own, and comes back.
+        $this->browser->executeScript("[...document.querySelectorAll('#phase-set-up button')].find((one) => one.closest('li').innerText.includes('Tree corner')).click()");
+        $page->see('[role="dialog"]');
+        $tick = "[...document.querySelectorAll('[role=dialog] label')].find((one) => one.innerText.startsWith(arguments[0])).click()";
+        $this->browser->executeScript($tick, ['Tree corner, with all']);
+        $this->browser->executeScript($tick, ['Tall fir']);
+        $page->choose('Day', 'a new day …')->press('Move');
+        $page->until(static fn(): bool => 0 === $page->count('[role="dialog"]'), 'it is moved');
+        $days = 'nav[aria-label="Days of this swap"] a';
+        $setUp = fn(): string => (string) $this->browser->executeScript("return document.getElementById('phase-set-up')?.innerText ?? ''");
+        $page->seeText('Tall fir: done on');
+        $page->until(static fn(): bool => 3 === $page->count($days) && !str_contains($setUp(), 'Tall fir'), 'it has a day of its own, and this sheet is laid out without it');
+        $page->press('Undo')->until(static fn(): bool => 2 === $page->count($days) && str_contains($setUp(), 'Tall fir'), 'it is back');
         self::assertSame([], $this->severeLogEntries());
     }
 

@@ -12,9 +12,12 @@ use BrightCupboard\Core\Look\PieceFit;
 use BrightCupboard\Core\Plan\Choice;
 use BrightCupboard\Core\Plan\History;
 use BrightCupboard\Core\Plan\Intent;
+use BrightCupboard\Core\Plan\PlannedMove;
 use BrightCupboard\Core\Plan\Target;
 use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\Place;
+use BrightCupboard\Core\Stock\PlaceKind;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Stock\Whereabouts;
 use BrightCupboard\Core\Storage\StoredTote;
@@ -38,6 +41,20 @@ final class DayRulesTest extends TestCase
 
         self::assertSame(['take down', 'clean', 'fetch', 'set up', 'pack away'], array_map(static fn(DayTask $task): string => $task->phase->value, $tasks));
         self::assertSame([null, null, 't', null, null], array_map(static fn(DayTask $task): ?string => $task->opensTote, $tasks));
+    }
+
+    public function testWhatOnlyHasSomethingAddedIsNotWiped(): void
+    {
+        $phases = static fn(bool $isBare, PlannedMove ...$moves): array => array_map(
+            static fn(DayTask $task): string => $task->phase->value,
+            (new DayPlanner())->tasks(array_values($moves), [new DaySpot(Make::spot(), 'Parlour', 0, 1, $isBare)], []),
+        );
+        $comes = new PlannedMove(Make::piece('in'), 1, Place::of(PlaceKind::Loose), Place::spot('spot'));
+        $leaves = new PlannedMove(Make::piece('out'), 1, Place::spot('spot'), Place::of(PlaceKind::Loose));
+
+        self::assertSame(['clean', 'fetch', 'set up'], $phases(true, $comes), 'dust lies on what is bare');
+        self::assertSame(['fetch', 'set up'], $phases(false, $comes));
+        self::assertSame(['take down', 'clean', 'fetch', 'set up', 'pack away'], $phases(false, $comes, $leaves));
     }
 
     public function testUndecidedAndLentAreLeftAlone(): void

@@ -13,6 +13,7 @@ use BrightCupboard\Core\Plan\PlannedMove;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
+use BrightCupboard\Core\Stock\Whereabouts;
 use BrightCupboard\Tests\Core\Support\Make;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -28,7 +29,7 @@ final class DayShareTest extends TestCase
      */
     public function testEveryUnitArrivesOnceAndNothingTooEarly(): void
     {
-        $held = 0;
+        $held = $moved = 0;
         for ($seed = 1; $seed <= 300; ++$seed) {
             $random = new Randomizer(new Mt19937($seed));
             $dates = [];
@@ -43,7 +44,13 @@ final class DayShareTest extends TestCase
             }
             $waits = $this->waits($random);
             $moves = $this->moves($random);
-            $share = new DayShare($turns, 0, $waits, $dates);
+            $own = [];
+            for ($piece = 0; $piece < 12; ++$piece) {
+                if (0 === $random->getInt(0, 3)) {
+                    $own['p' . $piece] = $random->getInt(0, \count($dates) - 1);
+                }
+            }
+            $share = new DayShare($turns, 0, $waits, $dates, $own);
             $dayless = array_map(static fn(array $one): string => $one[0]->piece->id, $share->dayless($moves));
             $at = [];
             foreach ($moves as $move) {
@@ -53,6 +60,12 @@ final class DayShareTest extends TestCase
                 foreach ($share->on($turn, $moves) as $move) {
                     self::assertSame($at[$move->piece->id], $move->from->key(), "seed {$seed}: it is taken from where it is");
                     $at[$move->piece->id] = $move->to->key();
+                    if (isset($own[$move->piece->id])) {
+                        ++$moved;
+                        self::assertTrue($turn >= $own[$move->piece->id], "seed {$seed}: a piece with a day of its own stays where it is until then");
+                        self::assertTrue($turn === $own[$move->piece->id] || null !== $waits->ofMove($move), "seed {$seed}: and is moved on it unless a tradition holds it");
+                        self::assertNotSame(PlaceKind::Table, $move->to->kind, "seed {$seed}: in one go");
+                    }
                     $wait = PlaceKind::Spot === $move->to->kind ? $waits->ofMove($move) : null;
                     self::assertTrue(null === $wait || $date >= $wait->until, "seed {$seed}: {$move->piece->id} is not put out before its day");
                 }
@@ -62,7 +75,7 @@ final class DayShareTest extends TestCase
                 if (\in_array($id, $dayless, true)) {
                     ++$held;
                     self::assertSame($move->from->key(), $at[$id], "seed {$seed}: {$id} is left where it is");
-                } elseif (PlaceKind::Spot === $move->to->kind) {
+                } elseif (PlaceKind::Spot === $move->to->kind || isset($own[$id])) {
                     self::assertSame($move->to->key(), $at[$id], "seed {$seed}: {$id} arrives");
                 } else {
                     $leaves = $share->turnOf(PlaceKind::Spot === $move->from->kind ? $move->from->id : null);
@@ -71,6 +84,40 @@ final class DayShareTest extends TestCase
             }
         }
         self::assertGreaterThan(100, $held, 'traditions held something back');
+        self::assertGreaterThan(200, $moved, 'pieces had days of their own');
+    }
+
+    /** The tree stands until the second day, though the bench is dressed on the first. */
+    public function testWhatStandsWhereSomethingElseHasComeIsInTheWay(): void
+    {
+        $leaves = new PlannedMove(Make::piece('fir', PieceKind::Tree), 1, Place::spot('bench'), Place::tote('t'));
+        $comes = new PlannedMove(Make::piece('bowl', PieceKind::Bowl), 1, Place::tote('t'), Place::spot('bench'));
+        $inTheWay = static fn(array $own): array => array_map(
+            static fn(PlannedMove $move): string => $move->piece->id,
+            (new DayShare(own: $own))->inTheWay([$leaves, $comes]),
+        );
+
+        self::assertSame(['fir'], $inTheWay(['fir' => 1]));
+        self::assertSame([], $inTheWay(['fir' => 1, 'bowl' => 1]), 'both on the second day');
+        self::assertSame([], $inTheWay(['bowl' => 1]), 'taken down before');
+        self::assertSame([], $inTheWay([]));
+    }
+
+    /** By hand: three lanterns, two of which leave on the swap day; a bowl comes on the second day. */
+    public function testASpotIsDressedThroughADayWhileSomethingStaysThere(): void
+    {
+        $now = new Whereabouts(['lantern' => ['spot:step' => 3], 'cone' => ['spot:sill' => 1]]);
+        $moves = [
+            new PlannedMove(Make::piece('lantern', PieceKind::Lantern), 2, Place::spot('step'), Place::tote('t')),
+            new PlannedMove(Make::piece('cone'), 1, Place::spot('sill'), Place::tote('t')),
+            new PlannedMove(Make::piece('bowl', PieceKind::Bowl), 1, Place::tote('t'), Place::spot('sill')),
+        ];
+        $share = new DayShare(['sill' => 0], own: ['bowl' => 1]);
+
+        self::assertSame(['step' => true, 'sill' => true], $share->dressedThrough(-1, $moves, $now), 'before anything was moved');
+        self::assertSame(['step' => true], $share->dressedThrough(0, $moves, $now), 'the sill is emptied');
+        self::assertSame(['step' => true], $share->dressedThrough(1, $moves, $now), 'and bare when the bowl comes');
+        self::assertSame(['step' => true, 'sill' => true], $share->dressedThrough(2, $moves, $now));
     }
 
     public function testTheLaterOfTwoTraditionsCounts(): void

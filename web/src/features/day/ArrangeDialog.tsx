@@ -8,6 +8,7 @@ import { Field } from '../../ui/Field';
 import { FormDialog } from '../../ui/FormDialog';
 import { CrewFields } from './CrewFields';
 import { clock } from './clock';
+import { dayAfter } from './dayAfter';
 import { PauseFields } from './PauseFields';
 import { SpotsOfDay } from './SpotsOfDay';
 
@@ -97,7 +98,7 @@ const time = (minute: number | null): string => (minute === null ? '' : clock(mi
 function drafted(day: Day, isNew: boolean): WorkDayInput {
   return {
     name: isNew ? '' : day.name,
-    date: isNew ? nextDay(day.days.map((one) => one.date)) : day.date,
+    date: isNew ? dayAfter(day.days.map((one) => one.date)) : day.date,
     start: clock(day.start),
     latestEnd: time(day.latestEnd),
     layRoom: day.layRoom,
@@ -108,11 +109,4 @@ function drafted(day: Day, isNew: boolean): WorkDayInput {
     spots: [...day.spots],
     version: day.version,
   };
-}
-
-/** The day after the last one there is. */
-function nextDay(dates: readonly string[]): string {
-  const last = new Date(`${[...dates].sort().at(-1)}T12:00Z`);
-  last.setUTCDate(last.getUTCDate() + 1);
-  return last.toISOString().slice(0, 10);
 }

@@ -14,6 +14,7 @@ import { DayActions } from './DayActions';
 import { DayHeader } from './DayHeader';
 import { HandSheets } from './HandSheets';
 import { LaneShelves } from './LaneShelves';
+import { MoveToDayDialog } from './MoveToDayDialog';
 import { PhaseSection } from './PhaseSection';
 import { type Reading, ReadingTabs } from './ReadingTabs';
 import { RoomSheets } from './RoomSheets';
@@ -27,6 +28,7 @@ type Props = { day: Day; pieces: readonly Piece[]; swap: Swap; onBuild: (people:
 export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed }: Props) {
   const [reading, setReading] = useState<Reading>('by time');
   const [arranged, setArranged] = useState<'this' | 'another' | 'late' | Waiting | null>(null);
+  const [moved, setMoved] = useState<Task | null>(null);
   const byId = useMemo(() => new Map(pieces.map((piece) => [piece.id, piece])), [pieces]);
   const home = useHouse().home.id;
   const notices = useNotices();
@@ -45,6 +47,7 @@ export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed
     next: next?.id,
     isClosed,
     onTick: (task: Task, done: boolean) => waiting.add({ kind: 'tick', swap: swap.id, task: task.id, done }),
+    onMove: setMoved,
   };
   return (
     <div className="pb-10 max-md:pb-24" data-testid="day">
@@ -95,6 +98,7 @@ export function DayView({ day: sent, pieces, swap, onBuild, isBuilding, isClosed
           onClose={() => setArranged(null)}
         />
       )}
+      {moved && <MoveToDayDialog task={moved} day={day} swap={swap} pieces={byId} onClose={() => setMoved(null)} />}
     </div>
   );
 }

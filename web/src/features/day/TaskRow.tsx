@@ -15,6 +15,8 @@ export type TaskTools = {
   next: string | undefined;
   isClosed: boolean;
   onTick: (task: Task, done: boolean) => void;
+  /** Asks for another day to do it on. */
+  onMove: (task: Task) => void;
 };
 
 /** "Set up Stove shelf", but "Fetch A2" as it is. */
@@ -33,7 +35,7 @@ type Props = { task: Task; tools: TaskTools; isVerbSaid?: boolean; isOnPaperOnly
 export function TaskRow({ task, tools, isVerbSaid = false, isOnPaperOnly = false }: Props) {
   const place = usePlaces();
   const [isDamaged, setDamaged] = useState(false);
-  const { pieces, crew, isClosed, onTick } = tools;
+  const { pieces, crew, isClosed, onTick, onMove } = tools;
   const units = task.moves.reduce((sum, move) => sum + move.count, 0);
   const said = task.moves.map((move) => `${move.count > 1 ? `${move.count} ` : ''}${pieces.get(move.piece)?.name ?? 'a piece'}`).join(', ');
   return (
@@ -57,7 +59,16 @@ export function TaskRow({ task, tools, isVerbSaid = false, isOnPaperOnly = false
               {clock(task.start)}, {task.minutes} min{crew.length > 1 && `, ${whoOf(task, crew)}`}
             </span>
           </span>
-          {said && <span className="block text-[12px]/[16px] text-ink-2 max-md:text-[13px]">{said}</span>}
+          {said && (
+            <span className="block text-[12px]/[16px] text-ink-2 max-md:text-[13px]">
+              {said}{' '}
+              {!task.isDone && !isClosed && (
+                <button type="button" className="no-print -my-3 inline-block py-3 pr-2 pl-1 underline decoration-dotted" onClick={() => onMove(task)}>
+                  another day …
+                </button>
+              )}
+            </span>
+          )}
           {task.steps.map((step) => (
             <span key={step} className="block text-[12px]/[16px] text-ink-2 max-md:text-[13px]">
               {step}

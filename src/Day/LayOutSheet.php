@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Day;
+
+use App\Entity\SheetTask;
+use App\Entity\Swap;
+use App\Entity\WorkDay;
+use BrightCupboard\Core\Day\DayTask;
+use BrightCupboard\Core\Day\Phase;
+use BrightCupboard\Core\Plan\Difference;
+use BrightCupboard\Core\Plan\Plan;
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+
+/** Lays a sheet out anew. What is ticked already stays; everything else becomes what the plan says now. */
+final readonly class LayOutSheet
+{
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private DayPlan $house,
+        private LooksAgain $looks,
+        private ClockInterface $clock,
+    ) {}
+
+    /** @return list<SheetTask> in the order of the sheet */
+    public function __invoke(Swap $swap, ?WorkDay $day, Plan $plan, Difference $difference): array
+    {
+        $done = $open = [];
+        foreach ($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap, 'day' => $day], ['ordinal' => 'ASC']) as $task) {
+            $task->isDone() ? $done[] = $task : $open[$task->key()] = $task;
+        }
+        $tasks = [...$this->house->tasks($swap, $day, $plan, $difference), ...$this->looks->tasks($swap, $day)];
+        WorkDays::working($swap, $day)->sheetBuilt($this->clock->now(), $this->house->fingerprint($swap, $plan));
+
+        return [...$done, ...$this->laidOut($swap, $day, $tasks, $done, $open)];
+    }
+
+    /**
+     * The open tasks of the sheet: those of before become what they are now, others come and go.
+     *
+     * @param list<DayTask>            $tasks
+     * @param list<SheetTask>          $done
+     * @param array<string, SheetTask> $open by key
+     *
+     * @return list<SheetTask>
+     */
+    private function laidOut(Swap $swap, ?WorkDay $day, array $tasks, array $done, array $open): array
+    {
+        $ordinal = max([0, ...array_map(static fn(SheetTask $task): int => $task->ordinal() + 1, $done)]);
+        $laid = [];
+        foreach ($this->named($tasks, $done) as $task) {
+            if (isset($open[$task->key])) {
+                $open[$task->key]->revise($task, $ordinal++);
+            } else {
+                $this->entities->persist($open[$task->key] = new SheetTask($swap, $task, $ordinal++, $day));
+            }
+            $laid[] = $open[$task->key];
+            unset($open[$task->key]);
+        }
+        foreach ($open as $gone) {
+            $this->entities->remove($gone);
+        }
+
+        return $laid;
+    }
+
+    /**
+     * What is cleaned or made ready need not be so again; what is to be done a second time at the same place is called so.
+     *
+     * @param list<DayTask>   $tasks
+     * @param list<SheetTask> $done
+     *
+     * @return list<DayTask>
+     */
+    private function named(array $tasks, array $done): array
+    {
+        $ticked = array_fill_keys(array_map(static fn(SheetTask $task): string => $task->key(), $done), true);
+        $again = array_filter(
+            $tasks,
+            static fn(DayTask $task): bool => !\in_array($task->phase, [Phase::Clean, Phase::Prepare, Phase::LookAgain], true) || !isset($ticked[$task->key]),
+        );
+        $names = [];
+        foreach ($again as $task) {
+            $name = $task->key;
+            for ($time = 2; isset($ticked[$name]); ++$time) {
+                $name = $task->key . '#' . $time;
+            }
+            $names[$task->key] = $name;
+        }
+
+        return array_values(array_map(static fn(DayTask $task): DayTask => $task->called($names), $again));
+    }
+}
