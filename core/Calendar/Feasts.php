@@ -27,6 +27,7 @@ final readonly class Feasts
         LINES;
     private const MOST = 60;
     private const LONGEST_NAME = 60;
+    private const WAITS = '/^(?:(?:never|not)\s+)?(?:before|until|till)\s+(.+)$/iu';
 
     /**
      * @param list<array{name: string, rule: FeastRule, hasSale: bool}> $feasts
@@ -46,7 +47,7 @@ final readonly class Feasts
             if (1 !== preg_match('/^([^:]+):\s*(.+?)(,\s*sale after)?\.?$/iu', $line, $match) || mb_strlen($match[1]) > self::LONGEST_NAME) {
                 throw InvalidFeast::unreadable($line);
             }
-            if (1 === preg_match('/^(?:(?:never|not)\s+)?(?:before|until|till)\s+(.+)$/iu', $match[2], $until)) {
+            if (1 === preg_match(self::WAITS, $match[2], $until)) {
                 $waiting[] = [trim($match[1]), $until[1]];
             } else {
                 $feasts[] = ['name' => trim($match[1]), 'rule' => FeastRule::read($match[2]), 'hasSale' => '' !== ($match[3] ?? '')];
@@ -63,6 +64,33 @@ final readonly class Feasts
             static fn(array $one): Tradition => new Tradition($one[0], $byName[mb_strtolower(trim($one[1]))] ?? FeastRule::read($one[1])),
             $waiting,
         ));
+    }
+
+    /**
+     * The lines where something of the home is called otherwise from now on.
+     *
+     * @param bool $isStillThere whether something else is called as it was: its traditions stay beside the renamed ones
+     *
+     * @return string the same lines where none is about it, or where its new name cannot stand in a line
+     */
+    public static function renamed(string $lines, string $was, string $is, bool $isStillThere = false): string
+    {
+        if (str_contains($is, ':') || mb_strlen($is) > self::LONGEST_NAME) {
+            return $lines;
+        }
+        $after = [];
+        foreach (explode("\n", $lines) as $line) {
+            [$what, $when] = array_pad(explode(':', $line, 2), 2, '');
+            $isOfIt = 1 === preg_match(self::WAITS, trim($when)) && Tradition::plain($what) === Tradition::plain($was);
+            if (!$isOfIt || $isStillThere) {
+                $after[] = $line;
+            }
+            if ($isOfIt) {
+                $after[] = $is . ':' . $when;
+            }
+        }
+
+        return implode("\n", $after);
     }
 
     /** @return list<Feast> by date */

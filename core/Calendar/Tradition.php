@@ -13,6 +13,12 @@ final readonly class Tradition
     /** @param string $what waits, in the words of the home: a spot, a room, a kind or a piece */
     public function __construct(public string $what, private FeastRule $rule) {}
 
+    /** What waits as things are called, without "the", "all" or "our" before it, in small letters. */
+    public static function plain(string $words): string
+    {
+        return (string) preg_replace('/^(the|all|our)\s+/u', '', mb_strtolower(trim($words)));
+    }
+
     /** The day until which it waits when a day is dressed; null when that day is not before it. */
     public function waitsUntil(\DateTimeImmutable $day): ?\DateTimeImmutable
     {

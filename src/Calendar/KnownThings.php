@@ -7,6 +7,7 @@ namespace App\Calendar;
 use App\Entity\Home;
 use App\Entity\Spot;
 use App\Repository\HouseRepository;
+use BrightCupboard\Core\Calendar\Tradition;
 use BrightCupboard\Core\Intake\Lexicon;
 use Doctrine\DBAL\Connection;
 
@@ -18,7 +19,7 @@ final readonly class KnownThings
     /** @return array{'spots'|'kinds'|'pieces', list<string>}|null ids, or the value of the kind; null when nothing is called so */
     public function called(Home $home, string $words): ?array
     {
-        $said = (string) preg_replace('/^(the|all|our)\s+/u', '', mb_strtolower(trim($words)));
+        $said = Tradition::plain($words);
         $isCalled = static fn(string $name): bool => \in_array(mb_strtolower($name), [$said, 'the ' . $said], true);
         $spots = $this->house->spots($home);
         $found = array_filter($spots, static fn(Spot $spot): bool => $isCalled($spot->name()));

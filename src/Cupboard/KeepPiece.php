@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Cupboard;
 
+use App\Calendar\RenamedThings;
 use App\Entity\Home;
 use App\Entity\Person;
 use App\Entity\Piece;
@@ -27,6 +28,7 @@ final readonly class KeepPiece
         private CorrectCount $correct,
         private Places $places,
         private ReadPiece $read,
+        private RenamedThings $renamed,
         private Journal $journal,
     ) {}
 
@@ -44,6 +46,7 @@ final readonly class KeepPiece
         $place = $this->places->read($home, 'place', '' === $input->place ? PlaceKind::Loose->value : $input->place);
         if (!$isNew) {
             ($this->correct)($piece, $read[0]->count, $place, $by->name());
+            $this->renamed->follow($home, $piece->name(), $read[0]->name);
         }
         $piece->describe($read[0], $read[1]);
         $this->entities->persist($piece);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\House;
 
+use App\Calendar\RenamedThings;
 use App\Entity\Home;
 use App\Entity\Room;
 use App\Http\Body;
@@ -17,7 +18,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class KeepRoom
 {
-    public function __construct(private EntityManagerInterface $entities, private Journal $journal) {}
+    public function __construct(private EntityManagerInterface $entities, private RenamedThings $renamed, private Journal $journal) {}
 
     #[Route('/api/homes/{home}/rooms', name: 'addRoom', methods: ['POST'], defaults: ['_status' => 201])]
     #[Route('/api/homes/{home}/rooms/{room}', name: 'changeRoom', methods: ['PUT'])]
@@ -29,6 +30,7 @@ final readonly class KeepRoom
             $this->entities->persist($room);
         } else {
             SameVersion::check($input->version, $room->version(), 'This room', RoomAnswer::of($room));
+            $this->renamed->follow($home, $room->name(), trim($input->name));
             $room->describe(trim($input->name), $input->round);
         }
         $this->journal->say(sprintf($isNew ? '%s is a room of the house' : '%s is changed', $room->name()));

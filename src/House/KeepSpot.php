@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\House;
 
+use App\Calendar\RenamedThings;
 use App\Entity\Home;
 use App\Entity\Room;
 use App\Entity\Spot;
@@ -27,7 +28,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class KeepSpot
 {
-    public function __construct(private EntityManagerInterface $entities, private Journal $journal) {}
+    public function __construct(private EntityManagerInterface $entities, private RenamedThings $renamed, private Journal $journal) {}
 
     #[Route('/api/homes/{home}/spots', name: 'addSpot', methods: ['POST'], defaults: ['_status' => 201])]
     #[Route('/api/homes/{home}/spots/{spot}', name: 'changeSpot', methods: ['PUT'])]
@@ -44,6 +45,7 @@ final readonly class KeepSpot
             $this->entities->persist($spot);
         } else {
             SameVersion::check($input->version, $spot->version(), 'This spot', SpotAnswer::of($spot));
+            $this->renamed->follow($home, $spot->name(), $measures->name);
         }
         $spot->describe($room, $measures, $input->focalRank);
         $this->journal->say(sprintf($isNew ? '%s is a spot in %s' : '%s in %s is changed', $spot->name(), $room->name()));

@@ -41,6 +41,32 @@ final class TraditionsTest extends AppTestCase
         self::assertCount(1, $this->call('GET', $this->swap() . '/day')['waiting'], 'without the day they wait again');
     }
 
+    public function testATraditionFollowsWhatItIsAboutToANewName(): void
+    {
+        $eve = $this->swapDay->modify('+9 days')->format('j M');
+        $this->keep("the tree corner: not before {$eve}\nTall fir: not before {$eve}");
+        self::assertSame(200, $this->code(), $this->text());
+        $spot = array_column($this->call('GET', $this->home() . '/house')['spots'], null, 'name')['Tree corner'];
+        $inches = array_map(
+            static fn(?int $tenths): string => null === $tenths ? '' : $tenths / 254 . ' in',
+            array_intersect_key($spot, array_flip(['width', 'depth', 'ledgeHeight', 'clearHeight', 'rise', 'belowWidth', 'belowTop'])),
+        );
+        $fields = array_diff_key($spot, array_flip(['id', 'assumed', 'form']));
+        $this->call('PUT', $this->home() . '/spots/' . $spot['id'], [...$fields, ...$inches, 'keepClear' => [], 'name' => 'Fir nook']);
+        self::assertSame(200, $this->code(), $this->text());
+
+        self::assertSame("Fir nook: not before {$eve}\nTall fir: not before {$eve}", $this->call('GET', $this->home() . '/calendar')['feasts']);
+        self::assertEqualsCanonicalizing(['Fir nook', 'Tall fir'], array_column($this->call('GET', $this->swap() . '/day')['waiting'], 'what'));
+        $parlour = array_column($this->call('GET', $this->home() . '/house')['rooms'], null, 'name')['Parlour'];
+        $this->keep("Parlour: not before {$eve}");
+        $this->call('PUT', $this->home() . '/rooms/' . $parlour['id'], [...array_diff_key($parlour, ['id' => true]), 'name' => 'Garden room']);
+        self::assertSame("Garden room: not before {$eve}", $this->call('GET', $this->home() . '/calendar')['feasts']);
+        $this->undo();
+        $this->undo();
+        $this->undo();
+        self::assertStringContainsString('the tree corner', $this->call('GET', $this->home() . '/calendar')['feasts']);
+    }
+
     public function testASheetIsOutOfDateWhenATraditionComesOrGoes(): void
     {
         $this->call('POST', $this->swap() . '/day', ['people' => 2]);

@@ -181,4 +181,20 @@ final class CalendarTest extends TestCase
             $days,
         );
     }
+
+    #[TestWith(['Mantel', 'Hearth shelf', "Hearth shelf: not before Bells\nSills: not before 3 Dec\nMantel: 1 May"], 'a feast may be called as it likes')]
+    #[TestWith(['sills', 'Ledges', "the mantel: not before Bells\nLedges: not before 3 Dec\nMantel: 1 May"])]
+    #[TestWith(['Sofa', 'Couch', self::LINES], 'nothing is about it')]
+    #[TestWith(['Mantel', 'Mantel: left', self::LINES], 'a colon ends the name')]
+    public function testATraditionFollowsToANewName(string $was, string $is, string $lines): void
+    {
+        self::assertSame($lines, Feasts::renamed(self::LINES, $was, $is));
+    }
+
+    public function testWhatSomethingElseIsStillCalledKeepsItsTradition(): void
+    {
+        self::assertSame("Sill: until 3 Dec\nKitchen sill: until 3 Dec", Feasts::renamed('Sill: until 3 Dec', 'Sill', 'Kitchen sill', true));
+    }
+
+    private const LINES = "the mantel: not before Bells\nSills: not before 3 Dec\nMantel: 1 May";
 }
