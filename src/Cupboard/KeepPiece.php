@@ -46,7 +46,7 @@ final readonly class KeepPiece
         $place = $this->places->read($home, 'place', '' === $input->place ? PlaceKind::Loose->value : $input->place);
         if (!$isNew) {
             ($this->correct)($piece, $read[0]->count, $place, $by->name());
-            $this->renamed->follow($home, $piece->name(), $read[0]->name);
+            $this->renamed->follow($home, [$piece->id()], $piece->name(), $read[0]->name);
         }
         $piece->describe($read[0], $read[1]);
         $this->entities->persist($piece);

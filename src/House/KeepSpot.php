@@ -45,7 +45,7 @@ final readonly class KeepSpot
             $this->entities->persist($spot);
         } else {
             SameVersion::check($input->version, $spot->version(), 'This spot', SpotAnswer::of($spot));
-            $this->renamed->follow($home, $spot->name(), $measures->name);
+            $this->renamed->follow($home, [$spot->id()], $spot->name(), $measures->name);
         }
         $spot->describe($room, $measures, $input->focalRank);
         $this->journal->say(sprintf($isNew ? '%s is a spot in %s' : '%s in %s is changed', $spot->name(), $room->name()));
