@@ -42,6 +42,24 @@ enum Check: string
     }
 
     /**
+     * What each check counts on a form, 0 where it is not made; asked at every place that is tried.
+     *
+     * @return array<string, int> by value of the check
+     */
+    public static function weights(Form $form): array
+    {
+        /** @var array<string, array<string, int>> $known */
+        static $known = [];
+        if (!isset($known[$form->value])) {
+            foreach (self::cases() as $check) {
+                $known[$form->value][$check->value] = $check->weight($form);
+            }
+        }
+
+        return $known[$form->value];
+    }
+
+    /**
      * Which checks are made on which form, and what each counts in the score of a whole dressing; one table, so that
      * versions, remedies and drafts compare by the same figure. The weights are this application's own.
      */

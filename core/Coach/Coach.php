@@ -29,8 +29,9 @@ final readonly class Coach
             return [];
         }
         $findings = [];
+        $weights = Check::weights($dressing->spot->form());
         foreach ($this->rules as $rule) {
-            $finding = $rule->isAbout()->weight($dressing->spot->form()) > 0 ? $rule->check($dressing, $by) : null;
+            $finding = $weights[$rule->isAbout()->value] > 0 ? $rule->check($dressing, $by) : null;
             if (null !== $finding) {
                 $findings[] = Verdict::Good !== $finding->verdict && \in_array($finding->check, $by->overruled, true) ? $finding->overruled() : $finding;
             }
@@ -53,13 +54,12 @@ final readonly class Coach
      */
     public function score(Dressing $dressing, array $findings): float
     {
-        $form = $dressing->spot->form();
-        $all = array_sum(array_map(static fn(Check $check): int => $check->weight($form), Check::cases()));
+        $weights = Check::weights($dressing->spot->form());
         $lost = 0.0;
         foreach ($findings as $finding) {
-            $lost += $finding->check->weight($form) * $finding->penalty();
+            $lost += $weights[$finding->check->value] * $finding->penalty();
         }
 
-        return 100 * (1 - $lost / $all);
+        return 100 * (1 - $lost / array_sum($weights));
     }
 }

@@ -23,8 +23,10 @@ final class Dressing
     /** Gaps that differ by an inch are even to the eye. */
     private const EVEN = 254;
 
-    /** @var list<PlacedPiece>|null worked out once: every check asks for it */
+    /** @var list<PlacedPiece>|null worked out once, as is what takes room: every check and every place that is tried asks for them */
     private ?array $standing = null;
+    /** @var list<PlacedPiece>|null */
+    private ?array $solid = null;
 
     /** @param list<PlacedPiece> $placed */
     public function __construct(public readonly Spot $spot, public readonly array $placed) {}
@@ -50,13 +52,23 @@ final class Dressing
         if (null !== $this->standing) {
             return $this->standing;
         }
-        $standing = array_values(array_filter(
-            $this->placed,
-            fn(PlacedPiece $piece): bool => $piece->isSolid() && !$this->hangsFromEdge($piece) && !$this->isRiser($piece),
-        ));
-        usort($standing, static fn(PlacedPiece $a, PlacedPiece $b): int => [$a->centre, $a->id] <=> [$b->centre, $b->id]);
+        $standing = $centres = $ids = [];
+        foreach ($this->solid() as $piece) {
+            if (!$this->hangsFromEdge($piece) && !$this->isRiser($piece)) {
+                $standing[] = $piece;
+                $centres[] = $piece->centre;
+                $ids[] = $piece->id;
+            }
+        }
+        array_multisort($centres, \SORT_ASC, \SORT_NUMERIC, $ids, \SORT_ASC, \SORT_STRING, $standing);
 
         return $this->standing = $standing;
+    }
+
+    /** @return list<PlacedPiece> what takes room of its own, in the order in which it was put here */
+    public function solid(): array
+    {
+        return $this->solid ??= array_values(array_filter($this->placed, static fn(PlacedPiece $piece): bool => $piece->isSolid()));
     }
 
     /** Whether it leans behind something that stands before it: seen as the ground of that, not as one of the group. */
@@ -109,13 +121,19 @@ final class Dressing
      */
     public function isRow(array $standing): bool
     {
-        if ([] === $standing) {
+        if ([] === $standing || self::units($standing) < self::ROW_FROM) {
             return false;
         }
-        $tops = array_map(static fn(PlacedPiece $piece): int => $piece->top, $standing);
-        $kinds = array_unique(array_map(static fn(PlacedPiece $piece): string => $piece->piece->kind->value, $standing));
+        $lowest = $highest = $standing[0]->top;
+        foreach ($standing as $piece) {
+            if ($piece->piece->kind !== $standing[0]->piece->kind) {
+                return false;
+            }
+            $lowest = min($lowest, $piece->top);
+            $highest = max($highest, $piece->top);
+        }
 
-        return self::units($standing) >= self::ROW_FROM && 1 === \count($kinds) && min($tops) >= self::ALIKE * max($tops) && self::areEven($standing);
+        return $lowest >= self::ALIKE * $highest && self::areEven($standing);
     }
 
     /** @param list<PlacedPiece> $standing left to right */

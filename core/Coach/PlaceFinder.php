@@ -114,37 +114,40 @@ final readonly class PlaceFinder
     /** How far from the balance of the school it would leave the spot, and whether it would crowd what stands there. */
     private function cost(Dressing $dressing, Moments $before, PlacedPiece $placed, BalanceSchool $school, float $weight): float
     {
-        if (!$placed->isSolid() || \in_array($dressing->spot->form(), [Form::Panel, Form::Run, Form::Cone], true)) {
+        $form = $dressing->spot->form();
+        if (Form::Panel === $form || Form::Run === $form || Form::Cone === $form || !$placed->isSolid()) {
             return 0.0;
         }
         $half = $dressing->spot->width->tenths() / 2;
         $isCentred = BalanceSchool::Centred === $school;
         if ([] === $dressing->standing()) {
-            return Form::Seat === $dressing->spot->form() ? 0.0 : abs(abs($placed->centre - $half) / $half - ($isCentred ? 0.0 : self::ALONE_OFF_CENTRE));
+            return Form::Seat === $form ? 0.0 : abs(abs($placed->centre - $half) / $half - ($isCentred ? 0.0 : self::ALONE_OFF_CENTRE));
         }
         $moment = $placed->visualWeight() * ($placed->centre - $half) / 254;
         $after = new Moments($before->left + max(0.0, -$moment), $before->right + max(0.0, $moment));
-        $crowd = 0.0;
-        foreach ($dressing->placed as $one) {
-            $crowd += $one->isSolid() && $one->tier === $placed->tier ? $this->crowd($placed, $one) : 0.0;
-        }
 
         // Towards the middle the pull is measured against all weight: the first pair about a centre piece cannot balance at once.
-        $aim = $isCentred || Form::Seat === $dressing->spot->form()
+        $aim = $isCentred || Form::Seat === $form
             ? self::PULL * abs($after->right - $after->left) / max(1e-9, $weight * $half / 254)
             : abs($after->imbalance() - self::OFF_CENTRE_AIM);
 
-        return $aim + $crowd;
+        return $aim + $this->crowd($placed, $dressing);
     }
 
-    private function crowd(PlacedPiece $placed, PlacedPiece $one): float
+    /** What being close to others on its board costs, and more where it covers one of them. */
+    private function crowd(PlacedPiece $placed, Dressing $dressing): float
     {
-        $across = min($placed->right, $one->right) - max($placed->left, $one->left);
+        $crowd = 0.0;
+        $nearLeft = $placed->left - self::AIR;
+        $nearRight = $placed->right + self::AIR;
+        foreach ($dressing->solid() as $one) {
+            if ($one->tier !== $placed->tier || $one->left >= $nearRight || $one->right <= $nearLeft) {
+                continue;
+            }
+            $across = min($placed->right, $one->right) - max($placed->left, $one->left);
+            $crowd += $across > self::COVERED * min($placed->width, $one->width) ? self::COVERS : self::CROWDED;
+        }
 
-        return match (true) {
-            $across > self::COVERED * min($placed->width, $one->width) => self::COVERS,
-            $across > -self::AIR => self::CROWDED,
-            default => 0.0,
-        };
+        return $crowd;
     }
 }

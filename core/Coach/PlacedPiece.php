@@ -42,19 +42,22 @@ final readonly class PlacedPiece
     /** @param Stance $stance without a posture: the first habit of its kind */
     public function __construct(public string $id, public Piece $piece, public int $count, public Stance $stance)
     {
-        [$this->left, $this->layer, $this->raise, $this->tier] = [$stance->left, $stance->layer, $stance->raise, $stance->tier];
-        $this->posture = $stance->posture ?? $piece->kind->facts()->postures[0];
-        $size = $piece->size;
-        $isStoodUp = (Posture::Leans === $this->posture || Posture::Hangs === $this->posture) && 2 * $size->height->tenths() < $size->depth->tenths();
-        [$height, $this->depth] = $isStoodUp ? [$size->depth->tenths(), $size->height->tenths()] : [$size->height->tenths(), $size->depth->tenths()];
-        $this->unitHeight = $height;
-        $this->columns = Posture::Hangs === $this->posture && PieceKind::Stocking !== $piece->kind && $count > self::MOST_IN_ROW
-            ? (int) ceil($count / floor(sqrt($count)))
-            : $count;
-        $rows = (int) ceil($count / $this->columns);
+        $this->left = $stance->left;
+        $this->layer = $stance->layer;
+        $this->raise = $stance->raise;
+        $this->tier = $stance->tier;
+        $posture = $this->posture = $stance->posture ?? $piece->kind->facts()->postures[0];
+        $high = $piece->size->height->tenths();
+        $deep = $piece->size->depth->tenths();
+        $isStoodUp = 2 * $high < $deep && (Posture::Leans === $posture || Posture::Hangs === $posture);
+        $this->unitHeight = $isStoodUp ? $deep : $high;
+        $this->depth = $isStoodUp ? $high : $deep;
+        $isInRows = $count > self::MOST_IN_ROW && Posture::Hangs === $posture && PieceKind::Stocking !== $piece->kind;
+        $this->columns = $isInRows ? (int) ceil($count / floor(sqrt($count))) : $count;
+        $rows = $isInRows ? (int) ceil($count / $this->columns) : 1;
         $this->height = $this->unitHeight * $rows + self::APART * ($rows - 1);
-        $length = $size->width->tenths() * $this->columns + ($rows > 1 ? self::APART * ($this->columns - 1) : 0);
-        $dips = Posture::Drapes === $this->posture ? $stance->dips : 0;
+        $length = $piece->size->width->tenths() * $this->columns + ($rows > 1 ? self::APART * ($this->columns - 1) : 0);
+        $dips = Posture::Drapes === $posture ? $stance->dips : 0;
         // A garland as long as it is spans less where it hangs down between what it is tied to.
         $this->width = 0 === $dips ? $length : (int) round($length / Curves::swag(1, self::SAG));
         $this->drop = 0 === $dips ? 0 : (int) round(self::SAG * $this->width / $dips);

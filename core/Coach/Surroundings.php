@@ -93,13 +93,8 @@ final readonly class Surroundings
         if (Posture::Hangs === $put->posture && Form::Panel !== $spot->form()) {
             return false; // from the edge, downwards
         }
-        for ($tier = 0; $tier < $spot->tierCount(); ++$tier) {
-            $clear = Form::Cone === $spot->form() ? $spot->clearHeight?->tenths() : $spot->clearOver($tier);
-            if (null === $clear || $put->height <= $clear) {
-                return false;
-            }
-        }
+        $clear = Form::Cone === $spot->form() ? $spot->clearHeight?->tenths() : $spot->mostClear();
 
-        return true;
+        return null !== $clear && $put->height > $clear;
     }
 }

@@ -18,8 +18,14 @@ final readonly class Lab
     private const EPSILON = 216 / 24389;
     private const KAPPA = 24389 / 27;
 
+    /** Distance from grey; kept, since every comparison of two colours asks for both. */
+    private float $chroma;
+
     /** @param float $lightness 0 to 100 */
-    public function __construct(public float $lightness, public float $a, public float $b) {}
+    public function __construct(public float $lightness, public float $a, public float $b)
+    {
+        $this->chroma = hypot($a, $b);
+    }
 
     public static function of(Srgb $colour): self
     {
@@ -37,7 +43,7 @@ final readonly class Lab
 
     public function chroma(): float
     {
-        return hypot($this->a, $this->b);
+        return $this->chroma;
     }
 
     private static function response(float $ratio): float

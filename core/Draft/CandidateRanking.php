@@ -59,13 +59,15 @@ final readonly class CandidateRanking
     {
         $tops = array_map(static fn(PlacedPiece $one): int => $one->top, $dressing->standing());
         $recipe = Recipe::of($dressing->spot->kind, $dressing->spot->form());
-        $going = $scores = $leftOut = $lacks = $postures = [];
+        $going = $scores = $leftOut = $lacks = $postures = $stances = [];
         foreach ($available as $offer) {
             $kind = $offer->piece->kind;
             $posture = $postures[$kind->value] ??= $dressing->postureFor($kind) ?? (null === $dressing->spot->postureOf($kind)
                 ? Objection::Posture
                 : Objection::NeedsHost);
-            $put = $posture instanceof Posture ? new PlacedPiece('try', $offer->piece, 1, new Stance(0, Layer::Middle, 0, 0, $posture)) : null;
+            $put = $posture instanceof Posture
+                ? new PlacedPiece('try', $offer->piece, 1, $stances[$posture->value] ??= new Stance(0, Layer::Middle, 0, 0, $posture))
+                : null;
             $objection = null === $put
                 ? $posture
                 : $this->surroundings->objection($offer->piece, $dressing->spot) ?? $this->surroundings->sizeObjectionTo($put, $dressing->spot);

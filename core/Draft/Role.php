@@ -6,6 +6,7 @@ namespace BrightCupboard\Core\Draft;
 
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Stock\Hazard;
+use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Texture;
@@ -29,6 +30,10 @@ enum Role: string
     case Trim = 'trimming';
     case Tree = 'tree';
 
+    private const LIT = [
+        PieceKind::Candlestick, PieceKind::CandleGroup, PieceKind::Lantern, PieceKind::Pillar, PieceKind::StormGlass, PieceKind::Lights,
+    ];
+    private const GREEN = [PieceKind::Bunch, PieceKind::PotPlant, PieceKind::Arrangement, PieceKind::Tree];
     private const TALL_FROM = 0.55;
     private const LOW_UNTIL = 0.3;
     /** What "tall" is measured against where nothing hangs above: 24 in. */
@@ -37,28 +42,32 @@ enum Role: string
     public static function of(PlacedPiece $placed, Spot $spot): self
     {
         $piece = $placed->piece;
-        $isLit = $piece->hasFlame() || \in_array(
-            $piece->kind,
-            [PieceKind::Candlestick, PieceKind::CandleGroup, PieceKind::Lantern, PieceKind::Pillar, PieceKind::StormGlass, PieceKind::Lights],
-            true,
-        ) || \in_array(Hazard::ButtonCells, $piece->hazards, true);
-        $share = $placed->height / max(1, $spot->clearOver($placed->tier) ?? self::USUAL_CLEAR);
+        $posture = $placed->posture;
 
         return match (true) {
-            Form::Cone === $spot->form() && Posture::Stands === $placed->posture => self::Tree,
-            Posture::Hangs === $placed->posture && \in_array($spot->form(), [Form::Panel, Form::Run], true) => self::Hung,
+            Posture::Stands === $posture && Form::Cone === $spot->form() => self::Tree,
+            Posture::Hangs === $posture && \in_array($spot->form(), [Form::Panel, Form::Run], true) => self::Hung,
             PieceKind::Throw === $piece->kind => self::Throw,
-            Posture::Sits === $placed->posture => self::Cushion,
-            $isLit => self::Light,
-            Posture::Trims === $placed->posture, Posture::Hangs === $placed->posture => self::Trim,
-            Posture::Drapes === $placed->posture => self::Garland,
-            Posture::Lies === $placed->posture && PieceKind::Bunch !== $piece->kind => self::Ground,
-            Posture::Leans === $placed->posture => self::Backdrop,
-            Posture::Fills === $placed->posture, $piece->isOf(Texture::Greenery), \in_array(
-                $piece->kind,
-                [PieceKind::Bunch, PieceKind::PotPlant, PieceKind::Arrangement, PieceKind::Tree],
-                true,
-            ) => self::Greenery,
+            Posture::Sits === $posture => self::Cushion,
+            self::isLit($piece) => self::Light,
+            Posture::Trims === $posture, Posture::Hangs === $posture => self::Trim,
+            Posture::Drapes === $posture => self::Garland,
+            Posture::Lies === $posture && PieceKind::Bunch !== $piece->kind => self::Ground,
+            Posture::Leans === $posture => self::Backdrop,
+            Posture::Fills === $posture, \in_array($piece->kind, self::GREEN, true), $piece->isOf(Texture::Greenery) => self::Greenery,
+            default => self::byHeight($placed->height / max(1, $spot->clearOver($placed->tier) ?? self::USUAL_CLEAR)),
+        };
+    }
+
+    private static function isLit(Piece $piece): bool
+    {
+        return \in_array($piece->kind, self::LIT, true)
+            || ([] !== $piece->hazards && (\in_array(Hazard::OpenFlame, $piece->hazards, true) || \in_array(Hazard::ButtonCells, $piece->hazards, true)));
+    }
+
+    private static function byHeight(float $share): self
+    {
+        return match (true) {
             $share >= self::TALL_FROM => self::Tall,
             $share <= self::LOW_UNTIL => self::Low,
             default => self::Middle,

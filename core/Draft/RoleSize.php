@@ -55,11 +55,15 @@ final readonly class RoleSize
             return self::within($share, self::STATEMENT);
         }
         $apart = 1.0;
+        $tallest = 1;
+        $height = $put->height;
         foreach ($tops as $top) {
-            $apart = min($apart, abs($top - $put->height) / max(1, $top, $put->height));
+            $by = $top > $height ? ($top - $height) / $top : ($height - $top) / max(1, $height);
+            $apart = $by < $apart ? $by : $apart;
+            $tallest = $top > $tallest ? $top : $tallest;
         }
 
-        return min(1.0, 0.4 + $apart / 0.15 * 0.6) * min(1.0, $put->height / (0.25 * max(1, ...$tops)));
+        return min(1.0, 0.4 + $apart / 0.15 * 0.6) * min(1.0, $height / (0.25 * $tallest));
     }
 
     /** @param array{float, float} $bounds */

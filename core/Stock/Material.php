@@ -29,20 +29,19 @@ enum Material: string
     case Wax = 'wax';
     case Plastic = 'plastic';
 
+    /** A table and no match: asked for every material of thousands of pieces. */
+    private const TEXTURES = [
+        'reed' => Texture::Woven, 'jute' => Texture::Woven, 'wood' => Texture::Wood,
+        'clay' => Texture::Clay, 'stoneware' => Texture::Clay, 'porcelain' => Texture::Clay, 'stone' => Texture::Clay, 'plastic' => Texture::Clay,
+        'brass' => Texture::Metal, 'iron' => Texture::Metal, 'tin' => Texture::Metal, 'glass' => Texture::Glass,
+        'faux greenery' => Texture::Greenery, 'fresh greenery' => Texture::Greenery, 'dried stems' => Texture::Dried,
+        'cotton' => Texture::Textile, 'linen' => Texture::Textile, 'wool' => Texture::Textile, 'velvet' => Texture::Textile,
+        'paper' => Texture::Paper, 'wax' => Texture::Wax,
+    ];
+
     public function texture(): Texture
     {
-        return match ($this) {
-            self::Reed, self::Jute => Texture::Woven,
-            self::Wood => Texture::Wood,
-            self::Clay, self::Stoneware, self::Porcelain, self::Stone, self::Plastic => Texture::Clay,
-            self::Brass, self::Iron, self::Tin => Texture::Metal,
-            self::Glass => Texture::Glass,
-            self::FauxGreenery, self::FreshGreenery => Texture::Greenery,
-            self::Dried => Texture::Dried,
-            self::Cotton, self::Linen, self::Wool, self::Velvet => Texture::Textile,
-            self::Paper => Texture::Paper,
-            self::Wax => Texture::Wax,
-        };
+        return self::TEXTURES[$this->value];
     }
 
     /** Whether an open flame must keep its distance (NFPA candle safety: anything that can burn). */

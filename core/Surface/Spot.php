@@ -110,6 +110,21 @@ final readonly class Spot
         return $this->tierHeight($tier) + (int) round($slope);
     }
 
+    /** The most that is clear over any board, in tenths of a millimetre; null when nothing limits one of them. */
+    public function mostClear(): ?int
+    {
+        $most = 0;
+        for ($tier = 0; $tier < $this->tierCount(); ++$tier) {
+            $clear = $this->clearOver($tier);
+            if (null === $clear) {
+                return null;
+            }
+            $most = max($most, $clear);
+        }
+
+        return $most;
+    }
+
     /** Clear height over a board, in tenths of a millimetre; null when nothing limits it. */
     public function clearOver(int $tier): ?int
     {

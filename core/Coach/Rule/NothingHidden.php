@@ -34,12 +34,11 @@ final readonly class NothingHidden implements CoachRule
         $faults = [];
         foreach ($standing as $behind) {
             foreach ($standing as $before) {
-                $covers = min($before->right, $behind->right) - max($before->left, $behind->left) >= self::SEEN * $behind->width;
                 if (
                     $before->tier === $behind->tier
-                    && $before->layer->depthShare() > $behind->layer->depthShare()
-                    && $covers
                     && $before->top >= self::SEEN * $behind->top
+                    && min($before->right, $behind->right) - max($before->left, $behind->left) >= self::SEEN * $behind->width
+                    && $before->layer->depthShare() > $behind->layer->depthShare()
                     && !$before->piece->kind->facts()->isSeeThrough()
                 ) {
                     $faults[] = Fault::of('hidden', [], $behind, $before);

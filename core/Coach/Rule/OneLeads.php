@@ -30,8 +30,10 @@ final readonly class OneLeads implements CoachRule
         if (\count($standing) < self::FROM || $dressing->isRow($standing)) {
             return null;
         }
-        usort($standing, static fn(PlacedPiece $a, PlacedPiece $b): int => [$b->visualWeight(), $a->id] <=> [$a->visualWeight(), $b->id]);
-        $isGood = $standing[0]->visualWeight() >= self::LEAD * $standing[1]->visualWeight() || $standing[0]->piece === $standing[1]->piece;
+        $weights = array_map(static fn(PlacedPiece $one): float => $one->visualWeight(), $standing);
+        $ids = array_map(static fn(PlacedPiece $one): string => $one->id, $standing);
+        array_multisort($weights, \SORT_DESC, \SORT_NUMERIC, $ids, \SORT_ASC, \SORT_STRING, $standing);
+        $isGood = $weights[0] >= self::LEAD * $weights[1] || $standing[0]->piece === $standing[1]->piece;
 
         return new Finding(
             Check::Focal,

@@ -51,12 +51,13 @@ final readonly class PhysicalFit implements CoachRule
     public function faults(Dressing $dressing): array
     {
         $faults = [];
-        foreach ($dressing->placed as $i => $placed) {
-            $faults = [
-                ...$faults,
-                ...$this->alone($placed, $dressing->spot),
-                ...$this->withOthers($placed, \array_slice($dressing->placed, $i + 1), $dressing->spot),
-            ];
+        $solid = $dressing->solid();
+        $others = 0;
+        foreach ($dressing->placed as $placed) {
+            array_push($faults, ...$this->alone($placed, $dressing->spot));
+            if ($placed === ($solid[$others] ?? null)) {
+                array_push($faults, ...$this->withOthers($placed, \array_slice($solid, ++$others), $dressing->spot));
+            }
         }
 
         return $faults;
@@ -68,8 +69,9 @@ final readonly class PhysicalFit implements CoachRule
         if ([] !== $this->alone($tried, $dressing->spot)) {
             return false;
         }
-        foreach ($tried->isSolid() ? $dressing->placed : [] as $other) {
-            if ($this->meets($tried, $other) && $this->clash($tried, $other, $dressing->spot)) {
+        foreach ($tried->isSolid() ? $dressing->solid() : [] as $other) {
+            // Asked first, since most things stand elsewhere.
+            if ($tried->left < $other->right && $other->left < $tried->right && $this->meets($tried, $other) && $this->clash($tried, $other, $dressing->spot)) {
                 return false;
             }
         }
@@ -80,20 +82,23 @@ final readonly class PhysicalFit implements CoachRule
     /** @return list<Fault> */
     private function alone(PlacedPiece $placed, Spot $spot): array
     {
-        if (Form::Cone === $spot->form() && Posture::Stands !== $placed->posture) {
+        $form = $spot->form();
+        if (Form::Cone === $form && Posture::Stands !== $placed->posture) {
             return [];
         }
         $faults = [];
         $over = max(-$placed->left, $placed->right - $spot->width->tenths());
-        if ($over > 0 && (Posture::Drapes !== $placed->posture || Form::Run === $spot->form())) {
+        if ($over > 0 && (Posture::Drapes !== $placed->posture || Form::Run === $form)) {
             $faults[] = Fault::of('over the edge', ['by' => Length::ofTenths($over)], $placed);
         }
-        $clear = Form::Cone === $spot->form() ? $spot->clearHeight?->tenths() : $spot->clearOver($placed->tier);
+        $clear = Form::Cone === $form ? $spot->clearHeight?->tenths() : $spot->clearOver($placed->tier);
         if (null !== $clear && $placed->top > $clear && !$this->hangsDown($placed, $spot)) {
             $faults[] = Fault::of('too tall', ['by' => Length::ofTenths($placed->top - $clear)], $placed);
         }
-        $lowest = $spot->baseAt($placed->tier, $placed->centre) + $placed->raise - $placed->drop + $spot->ledgeHeight->tenths();
-        if ($placed->drop > 0 && $lowest < 0) {
+        $lowest = 0 === $placed->drop
+            ? 0
+            : $spot->baseAt($placed->tier, $placed->centre) + $placed->raise - $placed->drop + $spot->ledgeHeight->tenths();
+        if ($lowest < 0) {
             $faults[] = Fault::of('on the floor', ['by' => Length::ofTenths(-$lowest)], $placed);
         }
         $deeper = $placed->depth - $spot->depth->tenths();
@@ -103,7 +108,7 @@ final readonly class PhysicalFit implements CoachRule
         if ($placed->tier >= $spot->tierCount()) {
             $faults[] = Fault::of('no such board', ['boards' => $spot->tierCount()], $placed);
         }
-        $runsUnder = Form::Table === $spot->form() && !$placed->isSolid();
+        $runsUnder = Form::Table === $form && !$placed->isSolid();
         foreach ($runsUnder ? [] : $spot->keepClear as $zone) {
             if ($placed->left < $zone->to->tenths() && $zone->from->tenths() < $placed->right) {
                 $faults[] = Fault::of('in the way', ['reason' => $zone->reason], $placed);
@@ -114,18 +119,15 @@ final readonly class PhysicalFit implements CoachRule
     }
 
     /**
-     * @param list<PlacedPiece> $others
+     * @param list<PlacedPiece> $others that take room of their own, as it does
      *
      * @return list<Fault>
      */
     private function withOthers(PlacedPiece $placed, array $others, Spot $spot): array
     {
-        if (!$placed->isSolid()) {
-            return [];
-        }
         $faults = [];
         foreach ($others as $other) {
-            if ($this->meets($placed, $other) && $this->clash($placed, $other, $spot)) {
+            if ($placed->left < $other->right && $other->left < $placed->right && $this->meets($placed, $other) && $this->clash($placed, $other, $spot)) {
                 $faults[] = Fault::of('same place', [], $placed, $other);
             }
         }
@@ -133,14 +135,10 @@ final readonly class PhysicalFit implements CoachRule
         return $faults;
     }
 
+    /** Of two that overlap across: whether they do so on one board and in height, too. */
     private function meets(PlacedPiece $one, PlacedPiece $two): bool
     {
-        return $one->left < $two->right
-            && $two->left < $one->right
-            && $one->tier === $two->tier
-            && $one->raise < $two->top
-            && $two->raise < $one->top
-            && $two->isSolid();
+        return $one->tier === $two->tier && $one->raise < $two->top && $two->raise < $one->top;
     }
 
     private function clash(PlacedPiece $one, PlacedPiece $two, Spot $spot): bool
