@@ -94,14 +94,20 @@ final class FitMeter
         $surprise = 0.0;
         $rests = 0.0;
         $main = null;
+        $school = $this->look->colour;
         foreach ($piece->colours as $share) {
-            $answer = $this->answer($share->colour);
-            $colours[] = ['answer' => $answer, 'percent' => $share->percent];
-            $score += $this->earned($answer, $share->percent) * $share->percent;
-            $surprise = max($surprise, $this->surprise($answer, $share->percent));
-            $rests = max($rests, $answer->rests * self::fade($share->percent, ...self::RESTS_SHARE));
-            if (null === $main || $share->percent > $main['percent']) {
-                $main = ['answer' => $answer, 'percent' => $share->percent];
+            $percent = $share->percent;
+            $answer = $this->answers[$share->colour->number()] ??= $this->measured($share->colour);
+            $colours[] = ['answer' => $answer, 'percent' => $percent];
+            $score += (ColourSchool::Quiet === $school ? $this->quietly($answer, $percent) : $answer->score) * $percent;
+            if (ColourSchool::Unexpected === $school) {
+                $surprise = max($surprise, $this->surprise($answer, $percent));
+            }
+            if ($answer->rests > 0.0) {
+                $rests = max($rests, $answer->rests * self::fade($percent, ...self::RESTS_SHARE));
+            }
+            if (null === $main || $percent > $main['percent']) {
+                $main = ['answer' => $answer, 'percent' => $percent];
             }
         }
         [$score, $notes] = $this->adjusted($piece, $score + $surprise, $rests);
@@ -116,10 +122,10 @@ final class FitMeter
         );
     }
 
-    /** What one colour of a piece earns; where the look is quiet, the loud loses. */
-    private function earned(ColourAnswer $answer, int $percent): float
+    /** What one colour of a piece earns where the look is quiet: the loud loses. */
+    private function quietly(ColourAnswer $answer, int $percent): float
     {
-        return ColourSchool::Quiet === $this->look->colour && $percent > self::LOUD_SHARE
+        return $percent > self::LOUD_SHARE
             ? $answer->score * (1 - (1 - self::LOUD_FACTOR) * $answer->loudness)
             : $answer->score;
     }
@@ -127,7 +133,7 @@ final class FitMeter
     /** What a small strange colour earns above its closeness where a surprise is welcome. One strange colour means one: only the best of a piece counts. */
     private function surprise(ColourAnswer $answer, int $percent): float
     {
-        return ColourSchool::Unexpected === $this->look->colour && $percent <= self::SURPRISE_UP_TO_PERCENT
+        return $percent <= self::SURPRISE_UP_TO_PERCENT
             ? max(0.0, self::SURPRISE_SCORE - $answer->score) * $percent
             : 0.0;
     }

@@ -31,7 +31,7 @@ final readonly class History
     /** The same with what is remembered of the last time this season was dressed. */
     public function remembering(?Choice $lastChoice, ?string $note): self
     {
-        return new self(
+        return null === $lastChoice && null === $note ? $this : new self(
             $this->seasonsWorn,
             $this->seasonsIdle,
             $this->lastSpotInThisSeason,

@@ -25,15 +25,15 @@ use BrightCupboard\Core\Surface\Stance;
 final readonly class Plan
 {
     /**
-     * Keys of the places from which nothing can be placed, and how the keys of spots and arrangements begin;
-     * compared as text, thousands of times an answer.
+     * Keys of the places from which nothing can be placed, and how the keys of arrangements begin; compared as
+     * text, thousands of times an answer.
      */
     private const AWAY = [PlaceKind::Lent->value => true, PlaceKind::Lost->value => true, PlaceKind::Parted->value => true];
     private const WITHIN = PlaceKind::Within->value . ':';
-    private const SPOT = PlaceKind::Spot->value . ':';
 
     /** @var array<string, array<string, int>> piece id => spot id => units planned */
     public array $placed;
+    private History $unknown;
 
     /**
      * @param array<string, Piece>         $stock   by piece id, in order of name
@@ -62,6 +62,7 @@ final readonly class Plan
             $placed[$place->pieceId][$place->spotId] = ($placed[$place->pieceId][$place->spotId] ?? 0) + $place->count;
         }
         $this->placed = $placed;
+        $this->unknown = new History(0, $closedSwaps, null);
     }
 
     public function choice(string $pieceId): ?Choice
@@ -72,7 +73,7 @@ final readonly class Plan
     /** A piece that never stood has been idle since the first closed swap. */
     public function historyOf(string $pieceId): History
     {
-        return $this->history[$pieceId] ?? new History(0, $this->closedSwaps, null);
+        return $this->history[$pieceId] ?? $this->unknown;
     }
 
     /** Units not lent, lost, gone, put together with others or planned to stand somewhere. */
@@ -103,26 +104,13 @@ final readonly class Plan
     /** @return array<string, int> units by id of the spots where it stands when the swap starts */
     public function standing(string $pieceId): array
     {
-        $standing = [];
-        foreach ($this->start->of($pieceId) as $key => $units) {
-            if (str_starts_with($key, self::SPOT)) {
-                $standing[substr($key, \strlen(self::SPOT))] = $units;
-            }
-        }
-
-        return $standing;
+        return $this->start->standing()[$pieceId] ?? [];
     }
 
     /** The first spot where it stands when the swap starts; null when none of it is out. */
     public function spotNow(string $pieceId): ?string
     {
-        foreach ($this->start->of($pieceId) as $key => $units) {
-            if (str_starts_with($key, self::SPOT)) {
-                return substr($key, \strlen(self::SPOT));
-            }
-        }
-
-        return null;
+        return array_key_first($this->start->standing()[$pieceId] ?? []);
     }
 
     /** @return list<PlannedPlace> from left to right, the older first where they begin alike */

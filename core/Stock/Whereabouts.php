@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Stock;
 
 /** Where every unit is: so many of each piece at each place. Units are moved, never made or lost. */
-final readonly class Whereabouts
+final class Whereabouts
 {
+    private const SPOT = PlaceKind::Spot->value . ':';
+
+    /** @var array<string, array<string, int>>|null worked out once: whole stocks are asked for it */
+    private ?array $standing = null;
+
     /** @param array<string, array<string, int>> $units pieceId => place key => count above 0 */
-    public function __construct(public array $units) {}
+    public function __construct(public readonly array $units) {}
 
     public function at(string $pieceId, Place $place): int
     {
@@ -19,6 +24,23 @@ final readonly class Whereabouts
     public function of(string $pieceId): array
     {
         return $this->units[$pieceId] ?? [];
+    }
+
+    /** @return array<string, array<string, int>> units by piece and id of the spot, of what stands on one */
+    public function standing(): array
+    {
+        if (null === $this->standing) {
+            $this->standing = [];
+            foreach ($this->units as $piece => $places) {
+                foreach ($places as $key => $units) {
+                    if (str_starts_with($key, self::SPOT)) {
+                        $this->standing[$piece][substr($key, \strlen(self::SPOT))] = $units;
+                    }
+                }
+            }
+        }
+
+        return $this->standing;
     }
 
     public function count(string $pieceId): int

@@ -43,8 +43,18 @@ final class Catalogue
 
     private const WINDOW = 'home_id = ? AND removed_at IS NULL ORDER BY name, id LIMIT ? OFFSET ?';
 
-    /** @var array<string, list<mixed>> what each stored list was read as */
-    private array $lists = [];
+    /** @var array<string, list<ColourShare>> what each stored list was read as, for most come many times; so of the lists and measures below */
+    private array $colours = [];
+    /** @var array<string, list<Material>> */
+    private array $materials = [];
+    /** @var array<string, list<Season>> */
+    private array $seasons = [];
+    /** @var array<string, list<Hazard>> */
+    private array $hazards = [];
+    /** @var array<int, Length> by tenths */
+    private array $lengths = [];
+    /** @var array<int, Weight> by grams */
+    private array $weights = [];
     private ?Makeup $plain = null;
 
     public function __construct(private readonly Connection $db) {}
@@ -154,12 +164,12 @@ final class Catalogue
     /**
      * @param list<int|string> $parameters
      *
-     * @return iterable<Row> read one by one: a whole stock at once would cost as much again
+     * @return list<Row>
      */
-    private function rows(string $where, array $parameters): iterable
+    private function rows(string $where, array $parameters): array
     {
-        /** @var iterable<Row> $rows */
-        $rows = $this->db->iterateNumeric('SELECT ' . self::COLUMNS . ' FROM piece WHERE ' . $where, $parameters);
+        /** @var list<Row> $rows */
+        $rows = $this->db->fetchAllNumeric('SELECT ' . self::COLUMNS . ' FROM piece WHERE ' . $where, $parameters);
 
         return $rows;
     }
@@ -172,13 +182,17 @@ final class Catalogue
             $row[1],
             PieceKind::from($row[2]),
             $row[3],
-            new Size(Length::ofTenths($row[4]), Length::ofTenths($row[5]), Length::ofTenths($row[6])),
-            Weight::ofGrams($row[7]),
-            $this->lists['c' . $row[8]] ??= $this->list($row[8], fn(mixed $share): ColourShare => $this->share($share)),
-            $this->lists['m' . $row[9]] ??= $this->list($row[9], fn(mixed $word): Material => Material::from($this->text($word))),
+            new Size(
+                $this->lengths[$row[4]] ??= Length::ofTenths($row[4]),
+                $this->lengths[$row[5]] ??= Length::ofTenths($row[5]),
+                $this->lengths[$row[6]] ??= Length::ofTenths($row[6]),
+            ),
+            $this->weights[$row[7]] ??= Weight::ofGrams($row[7]),
+            $this->colours[$row[8]] ??= $this->list($row[8], fn(mixed $share): ColourShare => $this->share($share)),
+            $this->materials[$row[9]] ??= $this->list($row[9], fn(mixed $word): Material => Material::from($this->text($word))),
             Finish::from($row[10]),
-            $this->lists['s' . $row[11]] ??= $this->list($row[11], fn(mixed $word): Season => Season::from($this->text($word))),
-            $this->lists['h' . $row[12]] ??= $this->list($row[12], fn(mixed $word): Hazard => Hazard::from($this->text($word))),
+            $this->seasons[$row[11]] ??= $this->list($row[11], fn(mixed $word): Season => Season::from($this->text($word))),
+            $this->hazards[$row[12]] ??= $this->list($row[12], fn(mixed $word): Hazard => Hazard::from($this->text($word))),
         );
 
         return new CatalogueEntry($piece, $row[13], $row[14], $row[15], '[]' === $row[16] ? [] : $this->makeup($row[16], '[]', '', 0, null)->faces);

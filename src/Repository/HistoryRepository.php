@@ -18,8 +18,8 @@ final readonly class HistoryRepository
     /** @param Season|null $season of which the last spot of each piece is asked */
     public function of(Home $home, ?Season $season): Past
     {
-        /** @var iterable<array{string, string, string|null, string|null}> $rows */
-        $rows = $this->db->iterateNumeric(
+        /** @var list<array{string, string, string|null, string|null}> $rows */
+        $rows = $this->db->fetchAllNumeric(
             'SELECT s.id, s.season, w.piece_id, w.spot_id FROM swap s LEFT JOIN wear w ON w.swap_id = s.id WHERE s.home_id = ? AND s.closed_at IS NOT NULL ORDER BY s.closed_at DESC, s.id DESC, w.spot_id',
             [$home->id()],
         );

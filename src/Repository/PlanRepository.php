@@ -20,8 +20,8 @@ final readonly class PlanRepository
     /** @return array<string, DecisionRow> by piece id */
     public function decisions(Swap $swap): array
     {
-        /** @var iterable<array{string, string|null, string, int}> $rows */
-        $rows = $this->db->iterateNumeric('SELECT piece_id, choice, "by", version FROM decision WHERE swap_id = ?', [$swap->id()]);
+        /** @var list<array{string, string|null, string, int}> $rows */
+        $rows = $this->db->fetchAllNumeric('SELECT piece_id, choice, "by", version FROM decision WHERE swap_id = ?', [$swap->id()]);
         $decisions = [];
         foreach ($rows as [$piece, $choice, $by, $version]) {
             $decisions[$piece] = new DecisionRow(null === $choice ? null : Choice::from($choice), $by, $version);
@@ -33,8 +33,8 @@ final readonly class PlanRepository
     /** @return array<string, PlannedPlace> by id, the oldest first */
     public function places(Swap $swap): array
     {
-        /** @var iterable<array{string, string, string, int, int, string, int, int, int, string|null, int, string|null}> $rows */
-        $rows = $this->db->iterateNumeric(
+        /** @var list<array{string, string, string, int, int, string, int, int, int, string|null, int, string|null}> $rows */
+        $rows = $this->db->fetchAllNumeric(
             'SELECT id, piece_id, spot_id, count, left_edge, layer, "raise", version, tier, posture, dips, face FROM placement WHERE swap_id = ? ORDER BY id',
             [$swap->id()],
         );

@@ -25,8 +25,8 @@ final readonly class StandingRepository
 
     public function whereabouts(Home $home): Whereabouts
     {
-        /** @var iterable<array{string, string, int}> $rows */
-        $rows = $this->db->iterateNumeric(
+        /** @var list<array{string, string, int}> $rows */
+        $rows = $this->db->fetchAllNumeric(
             'SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0',
             [$home->id()],
         );
