@@ -31,7 +31,7 @@ enum Role: string
     case Tree = 'tree';
 
     private const LIT = [
-        PieceKind::Candlestick, PieceKind::CandleGroup, PieceKind::Lantern, PieceKind::Pillar, PieceKind::StormGlass, PieceKind::Lights,
+        PieceKind::Candlestick, PieceKind::CandleGroup, PieceKind::Lantern, PieceKind::Pillar, PieceKind::StormGlass, PieceKind::Lights, PieceKind::Lamp,
     ];
     private const GREEN = [PieceKind::Bunch, PieceKind::PotPlant, PieceKind::Arrangement, PieceKind::Tree];
     private const TALL_FROM = 0.55;

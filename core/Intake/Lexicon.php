@@ -135,6 +135,12 @@ final readonly class Lexicon
         return false;
     }
 
+    /** Whether a thing without a kind of its own is narrower for its height than what it is kept as. */
+    public static function isSlim(string $word): bool
+    {
+        return [] !== array_filter([$word, ...self::singulars($word)], KindWords::isSlim(...));
+    }
+
     /** The usual measure in inches of what is kept as a kind without being one, such as a coaster; null where the kind's own serves. */
     public static function inches(string $word): ?float
     {

@@ -20,6 +20,7 @@ enum PieceKind: string
     case Bunch = 'bunch';
     case Candlestick = 'candlestick';
     case CandleGroup = 'candle group';
+    case Clock = 'clock';
     case Cone = 'cone';
     case Crock = 'crock';
     case Cushion = 'cushion';
@@ -33,6 +34,7 @@ enum PieceKind: string
     case House = 'little house';
     case Jar = 'jar';
     case Jug = 'jug';
+    case Lamp = 'lamp';
     case Lantern = 'lantern';
     case Lights = 'lights';
     case Mirror = 'mirror';
@@ -44,6 +46,9 @@ enum PieceKind: string
     case Pumpkin = 'pumpkin';
     case Ribbon = 'ribbon';
     case Runner = 'runner';
+    case Sign = 'sign';
+    /** What others are served or stood on: a cake stand, a tiered tray. */
+    case Stand = 'stand';
     case Star = 'star';
     case Stocking = 'stocking';
     case StormGlass = 'storm glass';

@@ -42,6 +42,7 @@ final readonly class Completion
     /** What is kept as another kind and has a lead, which that kind has not. */
     private const CORDED = '/(?<!oil )\b(?:lamps?|chandeliers?|kettles?|coffee (?:maker|machine)s?|fountains?)$/iu';
     private const BOW = '/\bbows?$/iu';
+    private const FLAT = 0.15;
     /** What runs along is long, and no thicker than this. */
     private const RUNS_AT_MOST = 6 * Length::TENTHS_PER_INCH;
     private const MAIN_SHARE = 70;
@@ -150,6 +151,9 @@ final readonly class Completion
         if ('round' === $draft->shape) {
             [$wide, $deep] = self::round($facts->kind, [$wide, $deep, $high]);
         }
+        if (Lexicon::isSlim($draft->nearest)) {
+            [$wide, $deep] = [Usual::SLIM * $high, Usual::SLIM * $high];
+        }
         $guessed = [];
         if (null === $height) {
             [$draft->sides['height'], $guessed[]] = [$height = $part($width, $high / $wide, $usual->height), 'height'];
@@ -185,6 +189,7 @@ final readonly class Completion
 
         return match ($kind) {
             PieceKind::Mirror, PieceKind::Picture => [$high, $deep],
+            PieceKind::Clock => [$high, self::FLAT * $high], // on the wall
             PieceKind::Tray, PieceKind::Box, PieceKind::Basket => [$wide, $wide],
             default => [$wide, $deep],
         };

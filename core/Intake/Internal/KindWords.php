@@ -31,6 +31,8 @@ final class KindWords
         'candle group' => 'candle group',
         'candlestick' => 'candlestick, candle stick, candle holder, candleholder, taper holder, taper candle holder, candelabra, candelabrum, menorah, chamberstick',
         'candlestick/block' => 'tea light holder, tealight holder, votive holder, votive cup',
+        'clock' => 'clock, mantel clock, mantle clock, carriage clock, alarm clock, table clock',
+        'clock/round' => 'wall clock',
         'cone' => 'cone, paper cone',
         'crock' => 'crock, pot, planter, plant pot, flower pot, cachepot',
         'cushion' => 'cushion, pillow, cushion cover, pillow cover, pillowcase, bolster, throw pillow, scatter cushion',
@@ -45,12 +47,13 @@ final class KindWords
         'hooks' => 'hook, hooks, stocking holder, stocking hanger, wreath hanger, coat hook',
         'jar' => 'jar, mason jar, canister, apothecary jar',
         'jug' => 'jug, pitcher',
+        'lamp' => 'lamp, table lamp, desk lamp, bedside lamp, reading lamp',
         'lantern' => 'lantern',
         'lights' => 'lights, string lights, fairy lights, light string, string light, twinkle lights, curtain lights, icicle lights, rope light, tree lights',
         'little house' => 'little house, cottage, house',
         'mirror' => 'mirror',
         'napkin' => 'napkin, serviette, tea towel, dish towel, hand towel',
-        'picture' => 'picture, print, frame, painting, sign, photo frame, picture frame, wall art, poster, watercolour, watercolor, drawing, photograph',
+        'picture' => 'picture, print, frame, painting, photo frame, picture frame, wall art, poster, watercolour, watercolor, drawing, photograph',
         'pillar candle' => 'tea light, tealight, votive, votive candle, pillar candle, candle, taper candle, taper, dinner candle, jar candle, pillar',
         'plate' => 'plate, platter, charger, saucer',
         'pot plant' => 'pot plant, potted plant, houseplant, plant, succulent, cactus',
@@ -59,6 +62,9 @@ final class KindWords
         'pumpkin' => 'pumpkin, jack o lantern',
         'ribbon' => 'ribbon, ribbon spool, spool of ribbon, ribbon roll, roll of ribbon',
         'runner' => 'runner, table runner, tablecloth, table cloth, table topper, table scarf',
+        'sign' => 'sign, block sign, banner sign, house sign, plaque, letter board, letterboard, chalkboard',
+        'stand' => 'stand, cake stand, pedestal, pedestal stand',
+        'stand/tiers' => 'tiered tray, tier tray, tiered stand, tiered cake stand',
         'star' => 'star, tree topper, snowflake',
         'stocking' => 'stocking',
         'storm glass' => 'cloche, storm glass, hurricane, hurricane vase, bell jar, glass dome, terrarium',
@@ -81,25 +87,26 @@ final class KindWords
         'boat' => 'sled, sleigh, truck, car, train, tractor, wagon, cart, camper',
         'books' => 'bookends, magazine, album, cookbook, guest book, bible',
         'bowl' => 'egg cup, dough bowl, mould, mold, dish, trough, trencher, tureen, colander, birdbath, bird bath, basin',
-        'box' => 'clock, stool, corbel, scale, trunk, suitcase, chest, radio, typewriter, camera, music box, cracker, christmas cracker, gift box, present, biscuit tin, cookie tin, bread bin, hay bale, bale, step stool, bench, table, chair, side table, shelf',
+        'box' => 'stool, corbel, scale, trunk, suitcase, chest, radio, typewriter, camera, music box, cracker, christmas cracker, gift box, present, biscuit tin, cookie tin, bread bin, hay bale, bale, step stool, bench, table, chair, side table, shelf',
         'bunch' => 'pick, filler, vase filler, fake snow, potpourri, cattail, frond',
         'candlestick' => 'spool, bobbin, spindle, snuffer, candle snuffer, sconce, wall sconce, oil lamp, candle plate',
         'cone' => 'hat, witch hat, party hat',
-        'crock' => 'bucket, pail, cauldron, kettle, tub, churn, butter churn, milk can, coal scuttle, umbrella stand, jardiniere, top hat, washtub, wash tub, ice bucket, pot stand',
+        'crock' => 'bucket, pail, cauldron, kettle, tub, churn, butter churn, milk can, coal scuttle, umbrella stand, plant stand, jardiniere, top hat, washtub, wash tub, ice bucket, pot stand',
         'cushion' => 'cushion insert, pillow insert, pouf, pouffe, ottoman',
         'figure' => 'ladder, skeleton, skull, witch, ghost, scarecrow, wise man, wise men, shepherd, nativity, nativity set, camel, lamb, sheep, fox, squirrel, hedgehog, bear, teddy, teddy bear, moose, cat, dog, horse, rocking horse, elephant, lion, frog, turtle, fish, doll, puppet, mouse, soldier, mermaid, mushroom, toadstool, pig, cow, butterfly, bee, spider, bat, leprechaun, fairy, turkey, spinning wheel, umbrella, broom, skis, snowshoes, statuette, sculpture, finial, globe, hourglass, telescope, trophy, whale, seahorse, pineapple',
         'garland' => 'banner, pennant, tinsel, paper chain, streamer, stocking garland',
         'hooks' => 'hanger, rack, plate stand, plate hanger, plate rack, curtain rod, curtain rail, key rack, wine rack',
         'jar' => 'tumbler, tin can, cookie jar, biscuit jar',
         'jug' => 'mug, cup, teapot, tea pot, watering can, coffee pot, carafe, creamer, ewer, tankard, stein, teacup',
-        'lantern' => 'lamp, table lamp, floor lamp, birdcage, bird cage, chandelier, lamp shade, lampshade',
+        'lamp' => 'floor lamp, standard lamp',
+        'lantern' => 'birdcage, bird cage, chandelier, lamp shade, lampshade',
         'little house' => 'village house, church, birdhouse, bird house, gingerbread house, barn, lighthouse, windmill, village, snow village, christmas village, doll house, dollhouse, stable, castle',
-        'picture' => 'postcard, greeting card, letter, advent calendar, wall clock, calendar, chalkboard, easel, scroll, canvas, plaque, tapestry, wall hanging, map, tile, shutter, window frame, letter board, letterboard, block sign, banner sign, fire screen, headboard, flag, paddle, oar, tombstone, headstone, dartboard, noticeboard, corkboard',
+        'picture' => 'postcard, greeting card, letter, advent calendar, calendar, easel, scroll, canvas, tapestry, wall hanging, map, tile, shutter, window frame, fire screen, headboard, flag, paddle, oar, tombstone, headstone, dartboard, noticeboard, corkboard',
         'ribbon' => 'bow, sash, twine',
         'star' => 'moon, sun, medallion, starfish, topper, rosette, fan',
         'storm glass' => 'snow globe, snowglobe, wine glass, goblet, champagne flute, champagne glass, water glass, drinking glass, coupe, beaker',
         'throw' => 'scarf, shawl, curtain, curtain panel, drape, duvet, duvet cover, fabric, cloth, canopy, skirt, sheet, apron, towel, bath towel, hide',
-        'tray' => 'mat, doormat, door mat, welcome mat, bath mat, cake stand, tiered tray, tier tray, placemat, place mat, coaster, trivet, lazy susan, stand, pedestal, cheese board, charcuterie board, log slice, wood slice, serving tray',
+        'tray' => 'mat, doormat, door mat, welcome mat, bath mat, placemat, place mat, coaster, trivet, lazy susan, cheese board, charcuterie board, log slice, wood slice, serving tray',
         'wreath' => 'candle ring, hoop, ring, advent wreath, horseshoe, laurel',
     ];
     /**
@@ -124,12 +131,20 @@ final class KindWords
     private const INCHES = [
         'coaster' => 4, 'trivet' => 8, 'placemat' => 15, 'place mat' => 15, 'doormat' => 30, 'mat' => 30, 'napkin ring' => 2,
         'egg cup' => 2.5, 'mug' => 4, 'cup' => 3, 'teacup' => 3, 'teapot' => 7, 'tea pot' => 7, 'postcard' => 6, 'ladder' => 60,
-        'stool' => 18, 'bench' => 18, 'chair' => 34, 'table' => 28, 'lamp' => 24, 'table lamp' => 24, 'floor lamp' => 60, 'clock' => 10,
+        'stool' => 18, 'bench' => 18, 'chair' => 34, 'table' => 28, 'floor lamp' => 60, 'plant stand' => 24, 'standard lamp' => 60,
         'bat' => 6, 'spider' => 4, 'mouse' => 4, 'bee' => 2, 'butterfly' => 3, 'skeleton' => 36, 'scarecrow' => 40, 'rocking horse' => 24,
         'bow' => 8, 'snuffer' => 10, 'candle snuffer' => 10, 'charm' => 2, 'icicle' => 5, 'candy cane' => 6, 'umbrella' => 34,
         'broom' => 48, 'trunk' => 18, 'suitcase' => 16, 'pick' => 8, 'bucket' => 10, 'curtain' => 84, 'wine glass' => 8, 'goblet' => 7,
         'tumbler' => 5, 'candle ring' => 6, 'ring' => 6, 'letter' => 8,
     ];
+
+    /** Narrower for their height than their kind. */
+    private const SLIM = ['floor lamp', 'standard lamp', 'ladder', 'umbrella', 'broom', 'skis', 'oar', 'paddle', 'plant stand'];
+
+    public static function isSlim(string $word): bool
+    {
+        return \in_array($word, self::SLIM, true);
+    }
 
     public static function inches(string $word): ?float
     {

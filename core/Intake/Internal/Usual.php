@@ -27,10 +27,12 @@ final readonly class Usual
         'giant' => 2.0,
     ];
     private const COLOURS = [
-        'arrangement' => 'leaf green', 'bauble' => 'red', 'bauble/drop' => 'bone', 'bauble/cone' => 'chestnut', 'figure/snowman' => 'white', 'figure/deer' => 'fawn', 'beads' => 'oak', 'bell' => 'brass', 'boat' => 'oak', 'books' => 'linen', 'bowl' => 'white', 'box' => 'oak', 'candlestick' => 'brass', 'candle group' => 'ivory', 'cone' => 'straw', 'crock' => 'stone grey', 'cushion' => 'linen', 'figure' => 'oak', 'garland' => 'fir', 'gourd' => 'straw',
-        'hare' => 'oat', 'heron' => 'oak', 'hooks' => 'soot', 'jar' => 'duck egg', 'jug' => 'white', 'lantern' => 'soot', 'lights' => 'ivory', 'little house' => 'tallow', 'mirror' => 'gold', 'napkin' => 'linen', 'picture' => 'oak', 'pillar candle' => 'ivory', 'plate' => 'white', 'pot plant' => 'leaf green', 'pumpkin' => 'pumpkin', 'ribbon' => 'red',
-        'runner' => 'linen', 'star' => 'gold', 'stocking' => 'red', 'throw' => 'oat', 'tray' => 'oak', 'tree' => 'fir', 'vase' => 'white', 'wreath' => 'fir',
+        'arrangement' => 'leaf green', 'bauble' => 'red', 'bauble/drop' => 'bone', 'bauble/cone' => 'chestnut', 'figure/snowman' => 'white', 'figure/deer' => 'fawn', 'beads' => 'oak', 'bell' => 'brass', 'boat' => 'oak', 'books' => 'linen', 'bowl' => 'white', 'box' => 'oak', 'candlestick' => 'brass', 'candle group' => 'ivory', 'clock' => 'oak', 'cone' => 'straw', 'crock' => 'stone grey', 'cushion' => 'linen', 'figure' => 'oak', 'garland' => 'fir', 'gourd' => 'straw',
+        'hare' => 'oat', 'heron' => 'oak', 'hooks' => 'soot', 'jar' => 'duck egg', 'jug' => 'white', 'lamp' => 'brass', 'lantern' => 'soot', 'lights' => 'ivory', 'little house' => 'tallow', 'mirror' => 'gold', 'napkin' => 'linen', 'picture' => 'oak', 'pillar candle' => 'ivory', 'plate' => 'white', 'pot plant' => 'leaf green', 'pumpkin' => 'pumpkin', 'ribbon' => 'red',
+        'runner' => 'linen', 'sign' => 'oak', 'stand' => 'white', 'star' => 'gold', 'stocking' => 'red', 'throw' => 'oat', 'tray' => 'oak', 'tree' => 'fir', 'vase' => 'white', 'wreath' => 'fir',
     ];
+    /** Width and depth of what is slim, as part of its height (from memory). */
+    public const SLIM = 0.27;
     private const OTHERS = ['white', 'cream', 'oak', 'black', 'red', 'sage', 'fir', 'blue', 'gold'];
     private const OFFERED = [0.7, 1.0, 1.4, 2.0];
 
@@ -44,7 +46,10 @@ final readonly class Usual
         $own = null === $inches ? 1.0 : $inches * Length::TENTHS_PER_INCH / $measuredBy->tenths();
         $factor = $own * $this->factor($draft->line . ' ' . $draft->sized);
         $scaled = static fn(Length $side, float $by): Length => Length::ofTenths(max(1, (int) round($side->tenths() * $by)));
-        $draft->sides += ['width' => $scaled($size->width, $factor), 'depth' => $scaled($size->depth, $factor), 'height' => $scaled($size->height, $factor)];
+        [$width, $depth] = Lexicon::isSlim($draft->nearest)
+            ? [$scaled($size->height, self::SLIM * $factor), $scaled($size->height, self::SLIM * $factor)]
+            : [$scaled($size->width, $factor), $scaled($size->depth, $factor)];
+        $draft->sides += ['width' => $width, 'depth' => $depth, 'height' => $scaled($size->height, $factor)];
         $measured = $measuredBy;
         $side = 'height' === $facts->measuredBy ? 'high' : 'wide';
         $said = fn(float $by): string => $this->lengths->write($this->rounded($scaled($measured, $by)));

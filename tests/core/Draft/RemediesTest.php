@@ -58,7 +58,11 @@ final class RemediesTest extends TestCase
     {
         $dressing = new Dressing(
             Make::spot(width: 60, depth: 14),
-            array_map(static fn(int $i): PlacedPiece => DressedSpots::at(PieceKind::cases()[$i], 4 * $i, 4, 10, id: 'p' . $i), [30, 31, 32, 33, 36]),
+            array_map(
+                static fn(PieceKind $kind, int $i): PlacedPiece => DressedSpots::at($kind, 120 + 4 * $i, 4, 10, id: 'p' . $i),
+                [PieceKind::Plate, PieceKind::PotPlant, PieceKind::Pumpkin, PieceKind::Ribbon, PieceKind::Stocking],
+                [0, 1, 2, 3, 6],
+            ),
         );
         $scores = [];
         foreach ((new Remedies())->find($dressing, [], Make::judgement()) as $remedy) {

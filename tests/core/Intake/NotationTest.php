@@ -10,6 +10,7 @@ use BrightCupboard\Core\Intake\IntakeReading;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Stock\Hazard;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -54,11 +55,30 @@ final class NotationTest extends TestCase
 
     public function testWhatHasNoKindOfItsOwnSaysAsWhatItIsKept(): void
     {
-        self::assertContains('“lamp” is drawn and kept as a lantern.', self::read('brass lamp 18 in')->guesses);
+        self::assertContains('“lamp shade” is drawn and kept as a lantern.', self::read('linen lamp shade 12 in')->guesses);
         self::assertSame([Hazard::Mains], self::read('brass lamp 18 in')->hazards, 'a lamp has a lead');
+        self::assertSame([Hazard::Mains], self::read('iron chandelier 24 in')->hazards);
         self::assertSame([], self::read('battery lamp 18 in, brass')->hazards, 'unless it runs on batteries');
         self::assertNotContains(Hazard::Mains, self::read('brass oil lamp 12 in')->hazards, 'oil needs none');
         self::assertSame(['ribbon', 'bow', 4], [self::read('4 red bows 6 in')->kind?->value, self::read('4 red bows 6 in')->shape, self::read('4 red bows 6 in')->count]);
+    }
+
+    /** @param list<float> $inches width and height */
+    #[TestWith(['brass lamp 26 in', 'lamp', '', [13, 26]])]
+    #[TestWith(['black floor lamp 62 in', 'lamp', '', [16.7, 62]], 'slim for its height')]
+    #[TestWith(['oak mantle clock 11 in', 'clock', '', [9.4, 11]])]
+    #[TestWith(['white wall clock 14 in', 'clock', 'round', [14, 14]])]
+    #[TestWith(['letter board black 12x16 in', 'sign', '', [12, 16]])]
+    #[TestWith(['white ceramic cake stand 10 in', 'stand', '', [10, 5.5]], 'as wide as it is said to be')]
+    #[TestWith(['2 tiered trays galvanized 16 in', 'stand', 'tiers', [16, 8.8]])]
+    #[TestWith(['plant stand black 24 in high', 'crock', '', [6.5, 24]])]
+    public function testWhatStandsAboutInEveryHomeHasAKind(string $line, string $kind, string $shape, array $inches): void
+    {
+        $read = self::read($line);
+
+        self::assertSame([$kind, $shape], [$read->kind?->value, $read->shape]);
+        self::assertEqualsWithDelta($inches, [$read->width?->inInches(), $read->height?->inInches()], 0.05);
+        self::assertSame([], $read->questions);
     }
 
     public function testAnotherCurrencyIsAskedNotTaken(): void

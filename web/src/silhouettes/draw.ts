@@ -3,6 +3,7 @@ import type { Draw, Drawn, Form } from './form';
 import { n1, rect, rng } from './geometry';
 import { hare, heron } from './kinds/animals';
 import { candleGroup, candlestick, lantern, lights, pillar, stormGlass } from './kinds/candles';
+import { clock, lamp, sign, stand } from './kinds/everyday';
 import { figure } from './kinds/figures';
 import { bunch, garland, tree, wreath } from './kinds/greenery';
 import { gourd, pumpkin } from './kinds/harvest';
@@ -28,6 +29,7 @@ const KINDS: Record<PieceKind | 'tote', Draw> = {
   box,
   bunch,
   candlestick,
+  clock,
   cone,
   crock,
   cushion,
@@ -39,6 +41,7 @@ const KINDS: Record<PieceKind | 'tote', Draw> = {
   hooks,
   jar,
   jug,
+  lamp,
   lantern,
   lights,
   mirror,
@@ -48,6 +51,8 @@ const KINDS: Record<PieceKind | 'tote', Draw> = {
   pumpkin,
   ribbon,
   runner,
+  sign,
+  stand,
   star,
   stocking,
   tray,
@@ -85,6 +90,8 @@ export const FOOT: Partial<Record<PieceKind, number>> = {
   pumpkin: 0.4,
   bauble: 0.16,
   'pot plant': 0.2,
+  lamp: 0.24,
+  stand: 0.3,
 };
 
 const remembered = new Map<string, Drawn>();
