@@ -151,10 +151,28 @@ final readonly class HouseLine
             $seenFrom ?? $usual->seenFrom,
             [],
             Srgb::ofHex(self::WALL),
-            SpotKind::Porch === $kind ? array_values(array_unique([SpotHazard::Weather, ...$hazards], \SORT_REGULAR)) : $hazards,
+            $this->hazards($kind, $hazards, $line),
             $assumed,
             $this->layout($kind, $measures, $usual, $line),
         ))->roomSized();
+    }
+
+    /**
+     * What is said to be near, and what follows from where it is: weather on a porch, a bed under what hangs over it.
+     *
+     * @param list<SpotHazard> $said
+     *
+     * @return list<SpotHazard>
+     */
+    private function hazards(SpotKind $kind, array $said, string $line): array
+    {
+        $follows = match (true) {
+            SpotKind::Porch === $kind => [SpotHazard::Weather],
+            Form::Panel === $kind->form() && SpotKind::Bed === SpotWords::below($line) => [SpotHazard::Bed],
+            default => [],
+        };
+
+        return array_values(array_unique([...$follows, ...$said], \SORT_REGULAR));
     }
 
     /** What the line says of boards, seats, posts, rise and shape; the rest is usual, as far as the measures take it. */

@@ -12,4 +12,6 @@ enum SpotHazard: string
     case Weather = 'weather';
     case Children = 'small children';
     case Pets = 'pets';
+    /** Somebody sleeps under what hangs here. */
+    case Bed = 'a bed below';
 }

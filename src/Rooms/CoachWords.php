@@ -196,6 +196,11 @@ final readonly class CoachWords
                 $one,
                 $this->weight(\is_int($fault->values['grams'] ?? null) ? $fault->values['grams'] : 0),
             ),
+            'hang.load over a bed' => sprintf(
+                '%s (%s) hangs over where somebody sleeps: something soft and light instead, or another wall.',
+                $one,
+                $this->weight(\is_int($fault->values['grams'] ?? null) ? $fault->values['grams'] : 0),
+            ),
             'balance.across one side has more' => sprintf('The %s has more: who sits on the other side sees its back.', $value('side')),
             'heights.rows taller in front' => sprintf('%s hides %s: the lower one goes in front.', $one, $two),
             'hang.height too low' => sprintf('Hang it %s higher.', $value('by')),

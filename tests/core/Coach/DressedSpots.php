@@ -338,6 +338,14 @@ final class DressedSpots
             Check::Hooks,
             'heavy',
         ];
+        yield 'wall over a bed: a mirror no heavier than a hook bears' => [
+            new Dressing(
+                Make::spot(width: 60, depth: 2, clear: 40, hazards: [SpotHazard::Bed], ledge: 40, kind: SpotKind::Wall),
+                [Make::placed(Make::piece('mirror', PieceKind::Mirror, 24, 30, grams: 2000, depth: 1, materials: [Material::Glass]), 18, Layer::Back, 5, 1, 0, Posture::Hangs)],
+            ),
+            Check::Hooks,
+            'over a bed',
+        ];
         yield 'hall: a fresh tree by the heat' => [
             new Dressing(
                 Make::spot(width: 54, depth: 54, clear: 96, hazards: [SpotHazard::Heat], ledge: 0, kind: SpotKind::Tree),

@@ -51,6 +51,15 @@ final class HouseLineTest extends TestCase
             'steam or spatter',
             ['depth', 'ledgeHeight'],
         ];
+        yield 'a wall over a bed' => [
+            'guest room: wall over the bed 60 x 40',
+            'Guest room',
+            'Wall over the bed, wall',
+            '60 in × 4 in',
+            '40 in',
+            'a bed below',
+            ['depth', 'ledgeHeight'],
+        ];
         yield 'round' => [
             'dining room: round table 4 ft across, seen from both sides',
             'Dining room',
