@@ -35,6 +35,47 @@ final readonly class Redressing
     }
 
     /**
+     * The same, with what is planned on other spots taken from there as far as the version lacks it.
+     *
+     * @param list<PlannedPlace> $places of the version
+     * @param \Closure(): string $newId gives places their ids
+     */
+    public function bringing(Spot $spot, array $places, \Closure $newId): PlanChange
+    {
+        $change = $this->lackingFrom($spot, $places);
+
+        return $change->and((new self($this->plan->with($change)))->asVersion($spot, $places, $newId));
+    }
+
+    /** @param list<PlannedPlace> $places */
+    private function lackingFrom(Spot $spot, array $places): PlanChange
+    {
+        $lacking = [];
+        foreach ($places as $place) {
+            $lacking[$place->pieceId] = ($lacking[$place->pieceId] ?? 0) + $place->count;
+        }
+        foreach ($lacking as $piece => $wanted) {
+            $here = $this->plan->placed[$piece][$spot->id] ?? 0;
+            $lacking[$piece] = isset($this->plan->stock[$piece]) ? $wanted - $here - max(0, $this->plan->free($piece)) : 0;
+        }
+        $moved = $off = [];
+        foreach ($this->plan->places as $place) {
+            $lacks = $place->spotId === $spot->id ? 0 : $lacking[$place->pieceId] ?? 0;
+            if ($lacks < 1) {
+                continue;
+            }
+            if ($lacks >= $place->count) {
+                $off[] = $place;
+            } else {
+                $moved[] = new PlannedPlace($place->id, $place->pieceId, $place->spotId, $place->count - $lacks, $place->stance, $place->version + 1);
+            }
+            $lacking[$place->pieceId] = max(0, $lacks - $place->count);
+        }
+
+        return new PlanChange([], [], $moved, $off);
+    }
+
+    /**
      * Units that stand together, each for itself, their gaps even over the whole spot.
      *
      * @param \Closure(): string $newId gives places their ids

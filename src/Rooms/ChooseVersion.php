@@ -7,6 +7,7 @@ namespace App\Rooms;
 use App\Entity\Person;
 use App\Entity\SpotVersion;
 use App\Entity\Swap;
+use App\Http\Body;
 use App\Journal\Journal;
 use App\Swaps\Plans;
 use BrightCupboard\Core\Plan\Redressing;
@@ -23,12 +24,16 @@ final readonly class ChooseVersion
     public function __construct(private Plans $plans, private Dressings $dressings, private EntityManagerInterface $entities, private Journal $journal) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/versions/{version}/choice', methods: ['POST'])]
-    public function __invoke(Swap $swap, SpotVersion $version, #[CurrentUser] Person $by): DressingAnswer
+    public function __invoke(Swap $swap, SpotVersion $version, #[Body] ChooseVersionInput $input, #[CurrentUser] Person $by): DressingAnswer
     {
         $state = $this->plans->of($swap);
         $spot = $version->spot();
         $before = $state->plan->at($spot->id());
-        $change = (new Redressing($state->plan))->asVersion($spot->measures(), $version->places(), static fn(): string => (string) new Ulid());
+        $redressing = new Redressing($state->plan);
+        $newId = static fn(): string => (string) new Ulid();
+        $change = $input->brings
+            ? $redressing->bringing($spot->measures(), $version->places(), $newId)
+            : $redressing->asVersion($spot->measures(), $version->places(), $newId);
         if ([] === $before) {
             $this->entities->remove($version);
         } else {

@@ -11,7 +11,8 @@ final readonly class VersionAnswer
      * @param list<PlacementAnswer> $placements
      * @param list<string>          $open       titles of what is not good
      * @param list<string>          $takes      what it takes from where, in words
-     * @param list<string>          $lost       what is not free any more
+     * @param list<string>          $elsewhere  what is planned on other spots, in words, and could be taken from there
+     * @param list<string>          $lost       what is not free any more: lent, lost or gone
      */
     public function __construct(
         public string $id,
@@ -22,6 +23,7 @@ final readonly class VersionAnswer
         public float $momentLeft,
         public float $momentRight,
         public array $takes,
+        public array $elsewhere,
         public array $lost,
     ) {}
 }

@@ -40,7 +40,7 @@ final readonly class VersionReadings
         $dressing = $state->plan->dressedWith($measures, $places);
         $coach = new Coach();
         $findings = $coach->lookOver($dressing, $state->judgement()->at($spot->taste()));
-        $here = $takes = $lost = [];
+        $here = $takes = $elsewhere = $lost = [];
         foreach ($state->plan->at($spot->id()) as $place) {
             $here[$place->pieceId] = ($here[$place->pieceId] ?? 0) + $place->count;
         }
@@ -50,7 +50,8 @@ final readonly class VersionReadings
             $here[$place->pieceId] = ($here[$place->pieceId] ?? 0) - $there;
             $wanted = $place->count - $there;
             if ($wanted > $state->plan->free($place->pieceId)) {
-                $lost[] = $name;
+                $spots = $this->elsewhere($state, $spot, $place->pieceId);
+                [] === $spots ? $lost[] = $name : $elsewhere[] = sprintf('%s on %s', $name, implode(' and ', $spots));
             } elseif ($wanted > 0) {
                 $takes[] = sprintf('%s, %s', $name, $where[$place->pieceId] ?? 'in store');
             }
@@ -79,7 +80,16 @@ final readonly class VersionReadings
             round($moments->left, 1),
             round($moments->right, 1),
             array_values(array_unique($takes)),
+            array_values(array_unique($elsewhere)),
             array_values(array_unique($lost)),
         );
+    }
+
+    /** @return list<string> names of the other spots on which a piece is planned */
+    private function elsewhere(SwapState $state, Spot $spot, string $piece): array
+    {
+        $spots = array_diff(array_map(strval(...), array_keys($state->plan->placed[$piece] ?? [])), [$spot->id()]);
+
+        return array_values(array_map(static fn(string $id): string => $state->plan->spots[$id]->name ?? 'another spot', $spots));
     }
 }

@@ -179,7 +179,9 @@ final class ConservationTest extends AppTestCase
         }
         $version = $versions[$this->random->getInt(0, \count($versions) - 1)];
         $isChosen = 0 < $this->random->getInt(0, 2);
-        $this->call($isChosen ? 'POST' : 'DELETE', $this->swap() . "/versions/{$version}" . ($isChosen ? '/choice' : ''));
+        $isChosen
+            ? $this->call('POST', $this->swap() . "/versions/{$version}/choice", ['brings' => 0 === $this->random->getInt(0, 1)])
+            : $this->call('DELETE', $this->swap() . "/versions/{$version}");
 
         return $isChosen ? 'choose a version' : 'drop a version';
     }

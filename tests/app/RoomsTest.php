@@ -285,7 +285,7 @@ final class RoomsTest extends AppTestCase
         $versions = $this->call('POST', $this->swap() . "/spots/{$spot}/versions", ['from' => 'centred', 'onto' => null])['versions'];
         self::assertSame(201, $this->code(), $this->text());
         self::assertSame([['B'], 3], [array_column($versions, 'label'), \count($versions[0]['placements'])]);
-        $chosen = $this->call('POST', $this->swap() . "/versions/{$versions[0]['id']}/choice");
+        $chosen = $this->call('POST', $this->swap() . "/versions/{$versions[0]['id']}/choice", ['brings' => false]);
         $entry = $this->entry();
         self::assertEqualsCanonicalizing(array_column($versions[0]['placements'], 'left'), array_column($chosen['placements'], 'left'));
 
@@ -303,8 +303,50 @@ final class RoomsTest extends AppTestCase
         self::assertSame(201, $this->code(), $this->text());
         $version = $this->call('GET', $this->swap() . "/spots/{$chest}/versions")['versions'][0];
 
-        self::assertSame(['Cone bowl', 'Speckle moon', 'Table fir'], $this->sorted($version['lost']), 'they stand on the sideboard');
-        self::assertSame([], $this->call('POST', $this->swap() . "/versions/{$version['id']}/choice")['placements']);
+        self::assertSame(
+            ['Cone bowl on Sideboard', 'Speckle moon on Sideboard', 'Table fir on Sideboard'],
+            $this->sorted($version['elsewhere']),
+            'they stand on the sideboard',
+        );
+        self::assertSame([], $version['lost']);
+        self::assertSame([], $this->call('POST', $this->swap() . "/versions/{$version['id']}/choice", ['brings' => false])['placements']);
+        $this->undo();
+        $brought = $this->call('POST', $this->swap() . "/versions/{$version['id']}/choice", ['brings' => true]);
+        self::assertEqualsCanonicalizing(array_column($version['placements'], 'piece'), array_column($brought['placements'], 'piece'));
+        self::assertSame([], $this->dressing('Sideboard')['placements'], 'taken from there');
+        $this->undo();
+        self::assertCount(\count($brought['placements']), $this->dressing('Sideboard')['placements'], 'one way back for all of it');
+        self::assertSame([], $this->dressing('Guest chest')['placements']);
+    }
+
+    public function testARoomIsDressedLikeAnother(): void
+    {
+        $room = fn(string $name): string => (string) $this->db()->fetchOne('SELECT id FROM room WHERE name = ?', [$name]);
+        $copy = $this->call('POST', $this->swap() . '/rooms/' . $room('Parlour') . '/copies', ['onto' => $room('Guest room')]);
+        self::assertSame(201, $this->code(), $this->text());
+        $made = array_filter($copy['spots'], static fn(array $one): bool => null !== $one['onto']);
+        self::assertNotSame([], $made);
+        foreach ($copy['spots'] as $one) {
+            $from = $this->dressing($one['from'])['placements'];
+            if (null === $one['onto']) {
+                continue;
+            }
+            $versions = array_column($this->call('GET', $this->swap() . "/spots/{$one['onto']}/versions")['versions'], null, 'label');
+            $there = array_column($versions[$one['label']]['placements'], 'piece');
+            self::assertSame(\count($from), \count($there) + \count($one['leftOut']), "{$one['from']}: every piece is there or said to be left out");
+            self::assertSame([], array_diff($there, array_column($from, 'piece')));
+        }
+        self::assertSame(\count($made), \count(array_unique(array_column($made, 'onto'))), 'each spot once');
+        $this->undo();
+        self::assertSame(0, (int) $this->db()->fetchOne('SELECT COUNT(*) FROM spot_version'), 'one way back for all of them');
+
+        $bare = $this->call('POST', $this->home() . '/rooms', ['name' => 'Attic room', 'round' => 90]);
+        $path = $this->swap() . '/rooms/' . $room('Parlour') . '/copies';
+        $this->assertRefused(422, 'Choose another room that has spots.', $this->call('POST', $path, ['onto' => $bare['id']]), 'onto');
+        $this->assertRefused(422, 'Choose another room that has spots.', $this->call('POST', $path, ['onto' => $room('Parlour')]), 'onto');
+        $this->assertRefused(422, 'Choose another room that has spots.', $this->call('POST', $path, ['onto' => 'nowhere']), 'onto');
+        $path = $this->swap() . '/rooms/' . $bare['id'] . '/copies';
+        $this->assertRefused(422, 'Attic room is bare', $this->call('POST', $path, ['onto' => $room('Parlour')]), 'onto');
     }
 
     public function testAFindingIsLeftSoForTheSpotSaidToBeAndJudgedAgain(): void

@@ -102,6 +102,14 @@ final class RoomsTest extends BrowserTestCase
         $this->browser->executeScript('document.querySelector(\'[aria-label="Dress it as version B"]\').click()');
         $page->until(fn(): bool => $this->label('Table fir') !== $before, 'the fir stands where the version has it');
         self::assertTrue($page->see('[aria-label="Drop version B"]')->isDisplayed(), 'what stood there is the version now');
+
+        // The whole room onto another, and what is planned here brought there.
+        $page->choose('Copy it to another spot', 'onto all of Guest room')->follow('version B of Guest chest');
+        $page->seeText('Planned elsewhere: ')->press('Choose, and bring it here');
+        $page->until(
+            fn(): bool => 0 === $page->count('[aria-label="Dress it as version B"]') && str_contains($this->label('Table fir'), 'Table fir'),
+            'the fir stands on the chest, which was bare: no version is left of it',
+        );
     }
 
     public function testATableIsSeenFromAboveAndFromBothSides(): void

@@ -64,20 +64,7 @@ final class RedressingTest extends TestCase
     public function testOfAVersionOnlyWhatIsFreeIsPut(int $wanted, int $put): void
     {
         $plan = $this->plan([Make::piece('tapers', count: 3)]);
-        $other = Make::spot();
-        $other = new Spot(
-            'other',
-            'Other',
-            $other->kind,
-            $other->width,
-            $other->depth,
-            $other->ledgeHeight,
-            $other->clearHeight,
-            $other->seenFrom,
-            [],
-            $other->wall,
-            [],
-        );
+        $other = Make::spot(id: 'other');
         $plan = $plan->with($plan->place('there', 'tapers', $other, 1, new Stance(0)));
         $after = $plan->with((new Redressing($plan))->asVersion(
             $this->spot(),
@@ -120,6 +107,21 @@ final class RedressingTest extends TestCase
                 }
             }
         }
+    }
+
+    /** Three of five jugs stand on the sill and two on the chest; a version of four takes the chest's and two of the sill's. */
+    public function testWhatIsPlannedElsewhereIsBroughtAsFarAsItIsLacking(): void
+    {
+        $plan = $this->plan([Make::piece('jug', count: 5), Make::piece('vase')]);
+        foreach (['sill' => 3, 'chest' => 2] as $spot => $count) {
+            $plan = $plan->with($plan->place($spot, 'jug', Make::spot(id: $spot), $count, new Stance(0)));
+        }
+        $version = [new PlannedPlace('v1', 'jug', 'spot', 4, new Stance(0)), new PlannedPlace('v2', 'gone', 'spot', 1, new Stance(0))];
+        $after = $plan->with((new Redressing($plan))->bringing($this->spot(), $version, $this->newId(...)));
+        $there = static fn(string $spot): int => array_sum(array_map(static fn(PlannedPlace $one): int => $one->count, $after->at($spot)));
+
+        self::assertSame([4, 1, 0], [$there('spot'), $there('sill') + $there('chest'), $after->free('jug')]);
+        self::assertSame([], $plan->with((new Redressing($plan))->asVersion($this->spot(), $version, $this->newId(...)))->at('spot'), 'none is free');
     }
 
     /** Five stockings of 8 in on a mantel of 60 in leave six gaps of (60 − 40) / 6 in. */

@@ -110,9 +110,10 @@ final class Make
         SpotKind $kind = SpotKind::Mantel,
         Layout $layout = new Layout(),
         SeenFrom $seenFrom = SeenFrom::Front,
+        string $id = 'spot',
     ): Spot {
         return new Spot(
-            'spot',
+            $id,
             'Stove shelf',
             $kind,
             Length::ofInches($width),

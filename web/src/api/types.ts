@@ -77,6 +77,7 @@ export type Purse = S['Purse'];
 export type Day = S['Day'];
 export type Task = S['Task'];
 export type WorkDayInput = S['WorkDayInput'];
+export type RoomCopy = S['RoomCopy'];
 export type DayTarget = S['MoveToDayInput']['target'];
 export type Calendar = S['Calendar'];
 export type CalendarItem = S['CalendarItem'];

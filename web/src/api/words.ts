@@ -140,7 +140,14 @@ export const HAZARDS = all<S['Hazard']>({
   'mains cord': true,
   'needs a ladder': true,
 });
-export const SPOT_HAZARDS = all<S['SpotHazard']>({ heat: true, 'steam or spatter': true, weather: true, 'small children': true, pets: true, 'a bed below': true });
+export const SPOT_HAZARDS = all<S['SpotHazard']>({
+  heat: true,
+  'steam or spatter': true,
+  weather: true,
+  'small children': true,
+  pets: true,
+  'a bed below': true,
+});
 export const SEEN_FROM = all<S['SeenFrom']>({ front: true, 'both sides': true, 'all round': true, outside: true });
 export const RIBBON_ROLES = all<S['RibbonRole']>({ base: true, second: true, accent: true, dark: true, metal: true });
 export const COLOUR_SCHOOLS = all<S['ColourSchool']>({ 'as the ribbons': true, quiet: true, 'with a surprise': true });

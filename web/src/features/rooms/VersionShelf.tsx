@@ -1,10 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useLocation, useNavigate } from 'react-router';
 import { api, take } from '../../api/client';
 import { useHouse } from '../../api/home';
 import { dressingQuery, versionsQuery } from '../../api/queries';
-import type { Dressing, Piece, Spot, SpotVersion, SpotVersionFrom } from '../../api/types';
+import type { Dressing, Piece, RoomCopy, Spot, SpotVersion, SpotVersionFrom } from '../../api/types';
 import { useNotices } from '../../lib/notices';
 import { counted } from '../../lib/text';
 import { Elevation } from './Elevation';
@@ -16,7 +16,7 @@ const nothing = () => {};
 
 /** Other ways to dress the spot, each on its own short board, to one scale, with what the coach says and what it takes from where. */
 export function VersionShelf({ home, swap, spot, dressing, pieces, isClosed }: Props) {
-  const { versions, leftOut, keep, choose, drop, isBusy } = useVersions(home, swap, spot);
+  const { versions, leftOut, copied, keep, copyRoom, choose, drop, isBusy } = useVersions(home, swap, spot);
   const isBare = dressing.placements.length === 0;
   if (versions.length === 0 && (isBare || isClosed)) return null;
   const shown = versions.map((version) => ({ version, drawn: { ...dressing, placements: version.placements, skyline: [] } }));
@@ -35,11 +35,12 @@ export function VersionShelf({ home, swap, spot, dressing, pieces, isClosed }: P
                 {label}
               </button>
             ))}
-            <CopyTo spot={spot} isBusy={isBusy} onCopy={(onto) => keep({ from: 'as it stands', onto })} />
+            <CopyTo spot={spot} isBusy={isBusy} onCopy={(onto) => keep({ from: 'as it stands', onto })} onRoom={copyRoom} />
           </>
         )}
         {leftOut.length > 0 && <span role="status">Found no place: {leftOut.join(', ')}.</span>}
       </div>
+      {copied && <Copied copied={copied} path={`/homes/${home}/swaps/${swap}/rooms/`} />}
       {versions.length === 0 && <p className="note mt-1">Keep what stands here as a version, then try another way: nothing is lost by trying.</p>}
       <ul className="mt-2 grid grid-cols-2 gap-3 max-md:grid-cols-1">
         {shown.map(({ version, drawn }) => (
@@ -55,7 +56,7 @@ export function VersionShelf({ home, swap, spot, dressing, pieces, isClosed }: P
                     type="button"
                     className="btn btn-main"
                     disabled={isBusy}
-                    onClick={() => choose(version)}
+                    onClick={() => choose({ version, brings: false })}
                     aria-label={`Dress it as version ${version.label}`}
                   >
                     Choose
@@ -68,6 +69,14 @@ export function VersionShelf({ home, swap, spot, dressing, pieces, isClosed }: P
             </div>
             <Elevation spot={spot} dressing={drawn} pieces={pieces} chosen={null} onChoose={nothing} onMove={nothing} isClosed tallest={tallest} />
             <VersionNotes version={version} />
+            {!isClosed && version.elsewhere.length > 0 && (
+              <p className="flex flex-wrap items-center gap-2 px-2 pb-2">
+                <span className="note flex-1">Planned elsewhere: {version.elsewhere.join(', ')}.</span>
+                <button type="button" className="btn" disabled={isBusy} onClick={() => choose({ version, brings: true })}>
+                  Choose, and bring it here
+                </button>
+              </p>
+            )}
           </li>
         ))}
       </ul>
@@ -91,10 +100,41 @@ function VersionNotes({ version }: { version: SpotVersion }) {
   );
 }
 
-function CopyTo({ spot, isBusy, onCopy }: { spot: Spot; isBusy: boolean; onCopy: (onto: string) => void }) {
-  const house = useHouse();
+/** What became of each spot of a room that was copied. */
+function Copied({ copied, path }: { copied: RoomCopy; path: string }) {
   return (
-    <select aria-label="Copy it to another spot" value="" disabled={isBusy} onChange={(event) => event.target.value && onCopy(event.target.value)}>
+    <ul className="mt-1" role="status" aria-label="The room is copied">
+      {copied.spots.map((one) => (
+        <li key={one.from}>
+          {one.from}:{' '}
+          {one.onto ? (
+            <Link className="link" to={path + one.onto}>
+              version {one.label} of {one.name}
+            </Link>
+          ) : one.name ? (
+            `nothing of it goes on ${one.name}`
+          ) : (
+            'no spot like it there'
+          )}
+          {one.onto && one.leftOut.length > 0 && `, without ${one.leftOut.join(', ')}`}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+type CopyProps = { spot: Spot; isBusy: boolean; onCopy: (onto: string) => void; onRoom: (onto: string) => void };
+
+function CopyTo({ spot, isBusy, onCopy, onRoom }: CopyProps) {
+  const house = useHouse();
+  const own = house.rooms.find((room) => room.id === spot.room);
+  const others = house.rooms.filter((room) => room.id !== spot.room && house.spots.some((one) => one.room === room.id));
+  const copy = (chosen: string) => {
+    if (others.some((room) => room.id === chosen)) onRoom(chosen);
+    else if (chosen) onCopy(chosen);
+  };
+  return (
+    <select aria-label="Copy it to another spot" value="" disabled={isBusy} onChange={(event) => copy(event.target.value)}>
       <option value="">Copy it to…</option>
       {house.rooms.map((room) => (
         <optgroup key={room.id} label={room.name}>
@@ -107,6 +147,13 @@ function CopyTo({ spot, isBusy, onCopy }: { spot: Spot; isBusy: boolean; onCopy:
             ))}
         </optgroup>
       ))}
+      <optgroup label={`All of ${own?.name ?? 'the room'}`}>
+        {others.map((room) => (
+          <option key={room.id} value={room.id}>
+            onto all of {room.name}
+          </option>
+        ))}
+      </optgroup>
     </select>
   );
 }
@@ -115,7 +162,9 @@ function useVersions(home: string, swap: string, spot: Spot) {
   const queries = useQueryClient();
   const notices = useNotices();
   const navigate = useNavigate();
-  const [leftOut, setLeftOut] = useState<readonly string[]>([]);
+  // What found no place is told where the copy was made, which is another spot than where it was asked for.
+  const told = useLocation().state as { leftOut?: readonly string[] } | null;
+  const [leftOut, setLeftOut] = useState<readonly string[]>(told?.leftOut ?? []);
   const options = versionsQuery(home, swap, spot.id);
   const { data } = useQuery(options);
   const path = { home, swap };
@@ -129,14 +178,24 @@ function useVersions(home: string, swap: string, spot: Spot) {
       ),
     onSuccess: (answer, { onto }) => {
       queries.setQueryData(versionsQuery(home, swap, onto ?? spot.id).queryKey, answer);
-      if (onto) void navigate(`/homes/${home}/swaps/${swap}/rooms/${onto}`);
+      if (onto) void navigate(`/homes/${home}/swaps/${swap}/rooms/${onto}`, { state: { leftOut: answer.leftOut ?? [] } });
       else setLeftOut(answer.leftOut ?? []);
     },
     onError: (error) => notices.problem(error),
   });
+  const copyRoom = useMutation({
+    mutationFn: (onto: string) =>
+      take(api.POST('/api/homes/{home}/swaps/{swap}/rooms/{room}/copies', { params: { path: { ...path, room: spot.room } }, body: { onto } })),
+    onError: (error) => notices.problem(error),
+  });
   const choose = useMutation({
-    mutationFn: (version: SpotVersion) =>
-      take(api.POST('/api/homes/{home}/swaps/{swap}/versions/{version}/choice', { params: { path: { ...path, version: version.id } } })),
+    mutationFn: ({ version, brings }: { version: SpotVersion; brings: boolean }) =>
+      take(
+        api.POST('/api/homes/{home}/swaps/{swap}/versions/{version}/choice', {
+          params: { path: { ...path, version: version.id } },
+          body: { brings },
+        }),
+      ),
     onSuccess: (answer) => {
       queries.setQueryData(dressingQuery(home, swap, spot.id).queryKey, answer);
       void queries.invalidateQueries({ queryKey: options.queryKey });
@@ -152,9 +211,11 @@ function useVersions(home: string, swap: string, spot: Spot) {
   return {
     versions: data?.versions ?? [],
     leftOut,
+    copied: copyRoom.data,
     keep: keep.mutate,
+    copyRoom: copyRoom.mutate,
     choose: choose.mutate,
     drop: drop.mutate,
-    isBusy: keep.isPending || choose.isPending || drop.isPending,
+    isBusy: keep.isPending || copyRoom.isPending || choose.isPending || drop.isPending,
   };
 }
