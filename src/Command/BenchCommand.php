@@ -17,12 +17,17 @@ use App\Demo\BenchTable;
 use App\Demo\BenchWork;
 use App\Entity\Home;
 use App\Entity\Person;
+use App\Entity\Placement;
 use App\Entity\SheetTask;
 use App\Entity\Spot;
 use App\Entity\Swap;
 use App\Look\AnswerLook;
 use App\Look\LookInput;
 use App\Look\RibbonInput;
+use App\Rooms\ChangePlacement;
+use App\Rooms\DressingAnswer;
+use App\Rooms\PlacementInput;
+use App\Rooms\ReadCandidates;
 use App\Rooms\ReadDressing;
 use App\Swaps\ReadStations;
 use App\Table\ReadTable;
@@ -41,16 +46,18 @@ use BrightCupboard\Core\Sizing\Sums;
 use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Surface\Layer;
 use Doctrine\ORM\EntityManagerInterface;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
-/** Measures the answers that must feel immediate, on an invented home of 5,000 pieces and 60 spots, in a database of its own. */
-#[AsCommand('app:bench', 'Measures the busiest answers at 5,000 pieces and 60 spots; needs an empty database.')]
+/** Measures the answers that must feel immediate, on an invented home of thousands of pieces and 60 spots, in a database of its own. */
+#[AsCommand('app:bench', 'Measures the busiest answers at thousands of pieces and 60 spots; needs an empty database.')]
 final class BenchCommand extends Command
 {
     private const RUNS = 15;
@@ -61,6 +68,8 @@ final class BenchCommand extends Command
         private readonly AnswerLook $answer,
         private readonly ReadTable $table,
         private readonly ReadDressing $dressing,
+        private readonly ReadCandidates $candidates,
+        private readonly ChangePlacement $move,
         private readonly BuildDaySheet $day,
         private readonly ReadPieces $pieces,
         private readonly ReadStations $stations,
@@ -74,14 +83,26 @@ final class BenchCommand extends Command
         parent::__construct();
     }
 
+    protected function configure(): void
+    {
+        $this->addOption('pieces', null, InputOption::VALUE_REQUIRED, 'How many are owned', '5000')
+            ->addOption('table', null, InputOption::VALUE_NONE, 'Only takes a table in, beside what was measured before');
+    }
+
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        if (0 !== $this->entities->getRepository(Home::class)->count([])) {
+        $home = $this->entities->getRepository(Home::class)->findOneBy([]);
+        if (true === $input->getOption('table') && null !== $home) {
+            $output->writeln($this->tableTakenIn($home));
+
+            return self::SUCCESS;
+        }
+        if (null !== $home) {
             $output->writeln('<error>This database is not empty; measure on one of its own (bin/bench does).</error>');
 
             return self::FAILURE;
         }
-        [$swapId, $spotId] = $this->home->store();
+        [$swapId, $spotId] = $this->home->store((int) $input->getOption('pieces'));
         foreach ($this->tasks($swapId, $spotId) as $name => $task) {
             $times = [];
             for ($run = 0; $run < self::RUNS; ++$run) {
@@ -93,7 +114,7 @@ final class BenchCommand extends Command
             sort($times);
             $output->writeln(sprintf('| %s | %.0f | %.0f |', $name, $times[intdiv(self::RUNS, 2)], $times[self::RUNS - 1]));
         }
-        $output->writeln($this->tableTakenIn($this->swap($swapId)->home()));
+        $output->writeln(sprintf('| Memory at the most, MB (bar at 20,000: 256) | %d | |', memory_get_peak_usage() / 1e6));
 
         return self::SUCCESS;
     }
@@ -119,16 +140,18 @@ final class BenchCommand extends Command
             );
         };
 
-        $plans = $ticks = $days = $packings = 0;
+        $spot = fn(): Spot => $this->entities->find(Spot::class, $spotId) ?? throw new \LogicException('The spot is there.');
+        $plans = $ticks = $days = $packings = $moves = 0;
 
         return [
             'Stock answer to a look change' => fn(): object => ($this->answer)($swap(), $look($swap())),
             'Table view, all rows' => fn(): object => ($this->table)($swap()),
             'A window of 1,000 pieces' => fn(): object => ($this->pieces)($swap()->home(), 0, 1000),
-            'A spot with coach and candidates' => fn(): object => ($this->dressing)(
-                $swap(),
-                $this->entities->find(Spot::class, $spotId) ?? throw new \LogicException('The spot is there.')
-            ),
+            'A spot with its coach (bar: 60)' => fn(): object => ($this->dressing)($swap(), $spot()),
+            'Who could stand there (bar: 60)' => fn(): object => ($this->candidates)($swap(), $spot()),
+            'A piece moved on it, and answered (bar: 60)' => function () use ($swap, $spot, &$moves): object {
+                return $this->moved($swap(), $spot(), ++$moves);
+            },
             'Day sheet, worked out anew' => fn(): object => ($this->day)($swap(), null, new BuildDayInput(2)),
             'A tick, or one taken back (bar: 40)' => function () use ($swapId, &$ticks): object {
                 return $this->tick($swapId, ++$ticks);
@@ -152,6 +175,24 @@ final class BenchCommand extends Command
             },
             'Live figures of the stations' => fn(): object => ($this->stations)($swap()),
         ];
+    }
+
+    /** An inch to the right, and back in turn. */
+    private function moved(Swap $swap, Spot $spot, int $turn): DressingAnswer
+    {
+        $placement = $this->entities->getRepository(Placement::class)->findOneBy(['swap' => $swap, 'spot' => $spot], ['id' => 'ASC'])
+            ?? throw new \LogicException('The spot is dressed.');
+        $input = new PlacementInput(
+            $placement->piece()->id(),
+            $spot->id(),
+            1,
+            $placement->left() + (1 === $turn % 2 ? 1 : -1) * Length::TENTHS_PER_INCH,
+            Layer::Middle,
+            0,
+            $placement->version(),
+        );
+
+        return ($this->move)($swap, $placement, $input, new Person('bench@long-barn.example', 'Bench'));
     }
 
     /** The first task of the sheet, done and taken back in turn. */

@@ -7,8 +7,10 @@ namespace App\Demo;
 use App\Entity\Decision;
 use App\Entity\Home;
 use App\Entity\Look;
+use App\Entity\Person;
 use App\Entity\Piece;
 use App\Entity\Placement;
+use App\Entity\Role;
 use App\Entity\Room;
 use App\Entity\Spot;
 use App\Entity\Standing;
@@ -23,22 +25,33 @@ use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Stance;
 use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 
-/** A large invented home for measuring: 5,000 pieces of Ferry House's kinds and colours in 120 totes, 60 spots, 400 pieces out, 300 placed. */
+/** A large invented home for measuring: thousands of pieces of Ferry House's kinds and colours in 120 totes, 60 spots, 400 pieces out, 300 placed. */
 final readonly class BenchHome
 {
-    private const PIECES = 5000;
+    public const EMAIL = 'bench@long-barn.example';
+    public const PASSWORD = 'long-barn-bench';
+    private const AT_ONCE = 1000;
     private const SPOTS = 60;
     private const TOTES = 120;
 
-    public function __construct(private EntityManagerInterface $entities, private string $projectDir) {}
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private UserPasswordHasherInterface $passwords,
+        private string $projectDir,
+    ) {}
 
     /** @return array{string, string} ids of the swap and of a dressed spot */
-    public function store(): array
+    public function store(int $pieces): array
     {
         $files = new DemoFiles($this->projectDir . '/demo/ferry-house');
         $home = new Home('Long Barn');
         $this->entities->persist($home);
+        $person = new Person(self::EMAIL, 'Bench');
+        $person->keepPassword($this->passwords->hashPassword($person, self::PASSWORD));
+        $this->entities->persist($person);
+        $this->entities->persist($person->join($home, Role::Stylist));
         $this->entities->persist($look = new Look($home, $files->look($files->house()->list('looks')[0])));
         $this->entities->persist($swap = new Swap($home, 'Midwinter', Season::Winter, new \DateTimeImmutable('2026-12-05'), $look));
         $spots = $this->storeSpots($home, $files);
@@ -47,7 +60,7 @@ final readonly class BenchHome
             $this->entities->persist($totes[] = new Tote($home, 'T' . $i, ['attic', 'cellar', 'shed'][$i % 3], $files->size([40, 30, 30])));
         }
         $rows = $files->pieces();
-        for ($i = 0; $i < self::PIECES; ++$i) {
+        for ($i = 0; $i < $pieces; ++$i) {
             $row = $rows[($i * 37) % \count($rows)];
             $piece = new Piece($home);
             $like = $files->piece($row, $piece->id());
@@ -77,6 +90,9 @@ final readonly class BenchHome
                 $this->entities->persist($placement);
             }
             $this->entities->persist(new Decision($swap, $piece, Choice::cases()[$i % 4], 'bench'));
+            if (0 === $i % self::AT_ONCE) {
+                $this->entities->flush();
+            }
         }
         $this->entities->flush();
         $this->entities->clear();

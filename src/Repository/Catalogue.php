@@ -7,6 +7,7 @@ namespace App\Repository;
 use App\Entity\Home;
 use App\Entity\PieceRecord;
 use App\Entity\StoredMakeup;
+use App\Entity\Swap;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Measure\Length;
@@ -83,6 +84,29 @@ final class Catalogue
         foreach ($this->rows(
             sprintf('home_id = ? AND removed_at IS NULL AND kind IN (%s) ORDER BY name, id', implode(', ', array_fill(0, \count($kinds), '?'))),
             [$home->id(), ...$kinds],
+        ) as $row) {
+            $entries[$row[0]] = $this->entry($row);
+        }
+
+        return $entries;
+    }
+
+    /**
+     * What is planned somewhere in a swap, and some more.
+     *
+     * @param list<string> $more ids
+     *
+     * @return array<string, CatalogueEntry> by id, in order of name
+     */
+    public function planned(Swap $swap, array $more): array
+    {
+        $entries = [];
+        foreach ($this->rows(
+            sprintf(
+                'home_id = ? AND removed_at IS NULL AND (id IN (SELECT piece_id FROM placement WHERE swap_id = ?) OR id IN (%s)) ORDER BY name, id',
+                implode(', ', array_fill(0, \count($more), '?')),
+            ),
+            [$swap->home()->id(), $swap->id(), ...$more],
         ) as $row) {
             $entries[$row[0]] = $this->entry($row);
         }

@@ -10,18 +10,28 @@ use BrightCupboard\Core\Plan\PlannedPlace;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Stance;
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\ParameterType;
 
 /** What a swap has decided and placed, read in bulk. */
 final readonly class PlanRepository
 {
     public function __construct(private Connection $db) {}
 
-    /** @return array<string, DecisionRow> by piece id */
-    public function decisions(Swap $swap): array
+    /**
+     * @param list<string>|null $pieces ids of those that are asked about; null for all
+     *
+     * @return array<string, DecisionRow> by piece id
+     */
+    public function decisions(Swap $swap, ?array $pieces = null): array
     {
         /** @var list<array{string, string|null, string, int}> $rows */
-        $rows = $this->db->fetchAllNumeric('SELECT piece_id, choice, "by", version FROM decision WHERE swap_id = ?', [$swap->id()]);
+        $rows = $this->db->fetchAllNumeric(
+            'SELECT piece_id, choice, "by", version FROM decision WHERE swap_id = ?' . (null === $pieces ? '' : ' AND piece_id IN (?)'),
+            null === $pieces ? [$swap->id()] : [$swap->id(), $pieces],
+            null === $pieces ? [] : [ParameterType::STRING, ArrayParameterType::STRING],
+        );
         $decisions = [];
         foreach ($rows as [$piece, $choice, $by, $version]) {
             $decisions[$piece] = new DecisionRow(null === $choice ? null : Choice::from($choice), $by, $version);

@@ -34,6 +34,22 @@ final readonly class StandingRepository
         foreach ($rows as [$piece, $place, $count]) {
             $units[$piece][$place] = $count;
         }
+
+        return self::inOrder($units);
+    }
+
+    /** @param list<string> $pieces ids */
+    public function whereaboutsOf(array $pieces): Whereabouts
+    {
+        return self::inOrder(array_filter(array_map(
+            static fn(array $places): array => array_filter($places, static fn(int $count): bool => $count > 0),
+            $this->unitsOf($pieces),
+        )));
+    }
+
+    /** @param array<string, array<string, int>> $units by piece and key of place */
+    private static function inOrder(array $units): Whereabouts
+    {
         foreach ($units as $piece => $places) {
             if (\count($places) > 1) {
                 ksort($units[$piece]);

@@ -32,7 +32,7 @@ final readonly class ArrangeSpot
     #[Route('/api/homes/{home}/swaps/{swap}/spots/{spot}/arrangement', methods: ['POST'])]
     public function __invoke(Swap $swap, Spot $spot, #[Body] ArrangementInput $input, #[CurrentUser] Person $by): DressingAnswer
     {
-        $state = $this->plans->of($swap);
+        $state = $this->plans->ofPlanned($swap, array_map(static fn(ArrangedPlace $one): string => $one->piece, $input->places));
         $places = array_map(fn(ArrangedPlace $one): PlannedPlace => $this->place($state, $spot, $one), $input->places);
         foreach ($input->off as $id) {
             $this->known($state, $spot, $id);

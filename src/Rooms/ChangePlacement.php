@@ -29,7 +29,7 @@ final readonly class ChangePlacement
     #[Route('/api/homes/{home}/swaps/{swap}/placements/{placement}', methods: ['PUT'])]
     public function __invoke(Swap $swap, Placement $placement, #[Body] PlacementInput $input, #[CurrentUser] Person $by): DressingAnswer
     {
-        $state = $this->plans->of($swap);
+        $state = $this->plans->ofPlanned($swap);
         $spot = $this->house->spot($swap->home(), $input->spot) ?? throw InvalidInput::at('spot', 'That spot is not there any more.');
         $piece = $state->plan->stock[$placement->piece()->id()] ?? throw InvalidInput::at('piece', 'That piece is not in the cupboard any more.');
         if ($input->version !== $placement->version()) {

@@ -10,6 +10,7 @@ use App\Entity\Swap;
 use App\Http\Body;
 use App\Journal\Journal;
 use App\Swaps\Plans;
+use BrightCupboard\Core\Plan\PlannedPlace;
 use BrightCupboard\Core\Plan\Redressing;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -26,7 +27,7 @@ final readonly class ChooseVersion
     #[Route('/api/homes/{home}/swaps/{swap}/versions/{version}/choice', methods: ['POST'])]
     public function __invoke(Swap $swap, SpotVersion $version, #[Body] ChooseVersionInput $input, #[CurrentUser] Person $by): DressingAnswer
     {
-        $state = $this->plans->of($swap);
+        $state = $this->plans->ofPlanned($swap, array_map(static fn(PlannedPlace $place): string => $place->pieceId, $version->places()));
         $spot = $version->spot();
         $before = $state->plan->at($spot->id());
         $redressing = new Redressing($state->plan);

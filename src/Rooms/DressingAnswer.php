@@ -8,7 +8,7 @@ use App\Haul\NeedAnswer;
 use BrightCupboard\Core\Coach\HangingAim;
 use BrightCupboard\Core\Look\BalanceSchool;
 
-/** One spot as it is planned: what stands where, what the coach says, who else could stand here. */
+/** One spot as it is planned: what stands where, and what the coach says. */
 final readonly class DressingAnswer
 {
     /**
@@ -17,8 +17,6 @@ final readonly class DressingAnswer
      * @param list<PlacementAnswer> $placements
      * @param list<FindingAnswer>   $findings
      * @param list<PointAnswer>     $skyline
-     * @param list<CandidateAnswer> $candidates
-     * @param list<LeftOutAnswer>   $leftOut
      * @param list<NeedAnswer>      $needs
      * @param list<string>        $lastYear   notes written about this spot before
      */
@@ -35,9 +33,6 @@ final readonly class DressingAnswer
         public float $momentLeft,
         public float $momentRight,
         public array $skyline,
-        public array $candidates,
-        public int $suitable,
-        public array $leftOut,
         public array $needs,
         public array $lastYear,
     ) {}

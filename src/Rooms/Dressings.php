@@ -14,15 +14,11 @@ use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\Rule\HangingHeight;
 use BrightCupboard\Core\Coach\Skyline;
-use BrightCupboard\Core\Draft\Candidate;
-use BrightCupboard\Core\Draft\CandidateRanking;
 use Doctrine\ORM\EntityManagerInterface;
 
-/** A spot of the plan, looked over by the coach, with the best of what could still stand there. */
+/** A spot of the plan, looked over by the coach. */
 final readonly class Dressings
 {
-    private const CANDIDATES = 12;
-
     public function __construct(private Availability $availability, private EntityManagerInterface $entities) {}
 
     public function answer(SwapState $state, Spot $spot): DressingAnswer
@@ -46,13 +42,6 @@ final readonly class Dressings
             ),
             $dressing->placed,
         );
-        $ranking = (new CandidateRanking())->rank(
-            $dressing,
-            $this->availability->of($state, false, $placeWords),
-            $by,
-            $state->swap->season(),
-            self::CANDIDATES,
-        );
         $moments = $dressing->moments();
 
         return new DressingAnswer(
@@ -68,13 +57,6 @@ final readonly class Dressings
             round($moments->left, 1),
             round($moments->right, 1),
             array_map(static fn(array $p): PointAnswer => new PointAnswer($p['x'], $p['top']), (new Skyline())->over($dressing)),
-            array_map(static fn(Candidate $candidate): CandidateAnswer => CandidateAnswer::of($candidate, $lengths), $ranking->candidates),
-            $ranking->suitable,
-            array_map(
-                static fn(string $reason, int $pieces): LeftOutAnswer => new LeftOutAnswer($reason, $pieces),
-                array_keys($ranking->leftOut),
-                array_values($ranking->leftOut),
-            ),
             array_map(
                 NeedAnswer::of(...),
                 array_values($this->entities->getRepository(Need::class)->findBy(

@@ -28,7 +28,7 @@ final readonly class PlacePiece
     #[Route('/api/homes/{home}/swaps/{swap}/placements', methods: ['POST'], defaults: ['_status' => 201])]
     public function __invoke(Swap $swap, #[Body] PlacementInput $input, #[CurrentUser] Person $by): DressingAnswer
     {
-        $state = $this->plans->of($swap);
+        $state = $this->plans->ofPlanned($swap, [$input->piece]);
         $spot = $this->house->spot($swap->home(), $input->spot) ?? throw InvalidInput::at('spot', 'That spot is not there any more.');
         $piece = $state->plan->stock[$input->piece] ?? throw InvalidInput::at('piece', 'That piece is not in the cupboard any more.');
         $fields = new Fields();

@@ -18,6 +18,6 @@ final readonly class ReadDressing
     #[Route('/api/homes/{home}/swaps/{swap}/spots/{spot}', methods: ['GET'])]
     public function __invoke(Swap $swap, Spot $spot): DressingAnswer
     {
-        return $this->dressings->answer($this->plans->of($swap), $spot);
+        return $this->dressings->answer($this->plans->ofPlanned($swap), $spot);
     }
 }

@@ -23,7 +23,7 @@ final readonly class ReadRooms
     #[Route('/api/homes/{home}/swaps/{swap}/spots', methods: ['GET'])]
     public function __invoke(Swap $swap): RoomsAnswer
     {
-        $state = $this->plans->of($swap);
+        $state = $this->plans->ofPlanned($swap);
         $by = $state->judgement();
         $coach = new Coach();
         $needs = [];

@@ -41,6 +41,6 @@ final readonly class SetTaste
         });
         $this->entities->flush();
 
-        return $this->dressings->answer($this->plans->of($swap), $spot);
+        return $this->dressings->answer($this->plans->ofPlanned($swap), $spot);
     }
 }

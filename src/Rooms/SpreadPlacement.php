@@ -29,7 +29,7 @@ final readonly class SpreadPlacement
         if ($placement->count() < 2) {
             throw InvalidInput::at('count', sprintf('A single %s has nothing to be spread from.', $placement->piece()->name()));
         }
-        $state = $this->plans->of($swap);
+        $state = $this->plans->ofPlanned($swap);
         $this->journal->say(sprintf('%d of %s are spread along %s', $placement->count(), $placement->piece()->name(), $spot->name()));
         $change = (new Redressing($state->plan))->spread($placement->id(), $spot->measures(), static fn(): string => (string) new Ulid());
 

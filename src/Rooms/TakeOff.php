@@ -22,7 +22,7 @@ final readonly class TakeOff
     #[Route('/api/homes/{home}/swaps/{swap}/placements/{placement}', methods: ['DELETE'])]
     public function __invoke(Swap $swap, Placement $placement, #[CurrentUser] Person $by): DressingAnswer
     {
-        $state = $this->plans->of($swap);
+        $state = $this->plans->ofPlanned($swap);
         $spot = $placement->spot();
         $this->journal->say(sprintf('%s is off %s', $placement->piece()->name(), $spot->name()));
 

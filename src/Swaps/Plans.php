@@ -10,6 +10,7 @@ use App\Entity\Tote;
 use App\Journal\Rows;
 use App\Repository\Catalogue;
 use App\Repository\CatalogueEntry;
+use App\Repository\DecisionRow;
 use App\Repository\HistoryRepository;
 use App\Repository\HouseRepository;
 use App\Repository\PlanRepository;
@@ -37,9 +38,33 @@ final readonly class Plans
 
     public function of(Swap $swap): SwapState
     {
+        return $this->state($swap, $this->catalogue->of($swap->home()), $this->plan->decisions($swap), $this->start($swap));
+    }
+
+    /**
+     * The plan as far as it is about what is planned in it and some more pieces: enough to put, move and judge them, not to
+     * choose among the stock. It takes no longer for thousands of pieces than for a hundred.
+     *
+     * @param list<string> $more ids of pieces that are asked about beside them
+     */
+    public function ofPlanned(Swap $swap, array $more = []): SwapState
+    {
+        if (null !== $swap->follows()) {
+            return $this->of($swap); // where things will be follows from where everything is
+        }
+        $catalogue = $this->catalogue->planned($swap, $more);
+        $pieces = array_map(strval(...), array_keys($catalogue));
+
+        return $this->state($swap, $catalogue, $this->plan->decisions($swap, $pieces), $this->standing->whereaboutsOf($pieces));
+    }
+
+    /**
+     * @param array<string, CatalogueEntry> $catalogue by piece id
+     * @param array<string, DecisionRow>    $decisions by piece id
+     */
+    private function state(Swap $swap, array $catalogue, array $decisions, Whereabouts $start): SwapState
+    {
         $home = $swap->home();
-        $catalogue = $this->catalogue->of($home);
-        $decisions = $this->plan->decisions($swap);
         $choices = $ownTotes = $spots = [];
         foreach ($decisions as $piece => $decision) {
             if (null !== $decision->choice) {
@@ -56,7 +81,7 @@ final readonly class Plans
         $plan = new Plan(
             array_map(static fn(CatalogueEntry $entry): Piece => $entry->piece, $catalogue),
             $ownTotes,
-            $this->start($swap),
+            $start,
             $spots,
             $choices,
             $this->plan->places($swap),

@@ -377,6 +377,7 @@ final class RoomsTest extends AppTestCase
         $before = $fits($this->dressing('Low table'));
         $meant = $this->call('PUT', $path, ['school' => null, 'mood' => null, 'overruled' => [], 'ribbons' => ['Brass']]);
         self::assertSame(['Brass'], $meant['ribbons']);
+        $meant = $this->dressing('Low table');
         $names = array_column($this->call('GET', $this->home() . '/pieces')['pieces'] ?? $this->call('GET', $this->home() . '/pieces'), 'name', 'id');
         $fir = $this->id('piece', 'Little fir');
 
@@ -536,7 +537,9 @@ final class RoomsTest extends AppTestCase
     /** @return array<string, mixed> */
     private function dressing(string $spot): array
     {
-        return $this->call('GET', $this->swap() . '/spots/' . $this->id('spot', $spot));
+        $path = $this->swap() . '/spots/' . $this->id('spot', $spot);
+
+        return [...$this->call('GET', $path), ...$this->call('GET', $path . '/candidates')];
     }
 
     /** @return array<string, string> by piece */

@@ -7,10 +7,11 @@ namespace App\Tests;
 use App\Tests\Support\AppTestCase;
 use App\Tests\Support\CountedStatements;
 
-/** What an act asks of the database does not grow with what it is about: so many statements, and the stock is read once. */
+/** What an act asks of the database does not grow with what it is about: so many statements, and no more pieces than are planned. */
 final class StatementsTest extends AppTestCase
 {
-    private const STOCK = '/^SELECT id, name, kind, count.* FROM piece WHERE home_id/';
+    private const PIECES = '/^SELECT id, name, kind, count.* FROM piece WHERE home_id/';
+    private const PLANNED = '/ FROM piece WHERE home_id = \? AND removed_at IS NULL AND \(id IN \(SELECT piece_id FROM placement/';
 
     protected function setUp(): void
     {
@@ -18,7 +19,7 @@ final class StatementsTest extends AppTestCase
         $this->signIn();
     }
 
-    public function testStandingAPieceTakesFifteenAndOneReadingOfTheStock(): void
+    public function testStandingAPieceTakesFifteenAndReadsOnlyWhatIsPlanned(): void
     {
         $body = [
             'piece' => $this->id('piece', 'Ice hare'), 'spot' => $this->id('spot', 'Landing ledge'), 'count' => 1, 'left' => null,
@@ -26,10 +27,10 @@ final class StatementsTest extends AppTestCase
         ];
 
         $this->assertTakes(15, 'POST', $this->swap() . '/placements', $body, 201);
-        $this->assertReadsTheStockOnce();
+        $this->assertReadsOnlyWhatIsPlanned();
     }
 
-    public function testMovingAPieceTakesFifteenAndOneReadingOfTheStock(): void
+    public function testMovingAPieceTakesFifteenAndReadsOnlyWhatIsPlanned(): void
     {
         $row = $this->db()->fetchAssociative(
             'SELECT p.id, p.piece_id, p.spot_id, p.version FROM placement p WHERE p.swap_id = ? ORDER BY p.id',
@@ -41,7 +42,7 @@ final class StatementsTest extends AppTestCase
         ];
 
         $this->assertTakes(15, 'PUT', $this->swap() . '/placements/' . $row['id'], $body, 200);
-        $this->assertReadsTheStockOnce();
+        $this->assertReadsOnlyWhatIsPlanned();
     }
 
     public function testDecidingSixtyPiecesTakesTwenty(): void
@@ -82,8 +83,11 @@ final class StatementsTest extends AppTestCase
         );
     }
 
-    private function assertReadsTheStockOnce(): void
+    private function assertReadsOnlyWhatIsPlanned(): void
     {
-        self::assertCount(1, preg_grep(self::STOCK, CountedStatements::$statements) ?: []);
+        $read = preg_grep(self::PIECES, CountedStatements::$statements) ?: [];
+
+        self::assertCount(1, $read, 'pieces are read once');
+        self::assertSame($read, preg_grep(self::PLANNED, $read), 'and not the whole stock');
     }
 }

@@ -140,7 +140,6 @@ export const dressingQuery = (home: string, swap: string, spot: string) =>
     queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/spots/{spot}', { params: { path: { home, swap, spot } }, signal })),
   });
 
-/** What would better a spot as it is now; asked again whenever what stands there has changed. */
 /** What a placed piece could be stood on. */
 export const risersQuery = (home: string, swap: string, placement: string, asItIs: string) =>
   queryOptions({
@@ -149,6 +148,15 @@ export const risersQuery = (home: string, swap: string, placement: string, asItI
       take(api.GET('/api/homes/{home}/swaps/{swap}/placements/{placement}/risers', { params: { path: { home, swap, placement } }, signal })),
   });
 
+/** Who else could stand at a spot as it is now. */
+export const candidatesQuery = (home: string, swap: string, spot: string, asItIs: string) =>
+  queryOptions({
+    queryKey: [...swapKey(home, swap, 'dressing'), spot, 'candidates', asItIs],
+    queryFn: ({ signal }) =>
+      take(api.GET('/api/homes/{home}/swaps/{swap}/spots/{spot}/candidates', { params: { path: { home, swap, spot } }, signal })),
+  });
+
+/** What would better a spot as it is now; asked again whenever what stands there has changed. */
 export const remediesQuery = (home: string, swap: string, spot: string, asItIs: string) =>
   queryOptions({
     queryKey: [...swapKey(home, swap, 'dressing'), spot, 'remedies', asItIs],

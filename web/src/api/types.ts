@@ -48,6 +48,7 @@ export type Choice = S['Choice'];
 export type Dressing = S['Dressing'];
 export type Placement = S['Placement'];
 export type Candidate = S['Candidate'];
+export type Candidates = S['Candidates'];
 export type Finding = S['Finding'];
 export type Remedy = S['Remedy'];
 export type ArrangedPlace = S['ArrangedPlace'];

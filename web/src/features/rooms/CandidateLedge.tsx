@@ -1,10 +1,11 @@
 import type { ReactNode } from 'react';
-import type { Candidate, Dressing, Piece } from '../../api/types';
+import type { Candidate, Candidates, Piece } from '../../api/types';
 import { counted } from '../../lib/text';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 
 type Props = {
-  dressing: Dressing;
+  /** Not there yet while the stock is looked through. */
+  ranking: Candidates | undefined;
   pieces: ReadonlyMap<string, Piece>;
   onStand: (candidate: Candidate) => void;
   isClosed: boolean;
@@ -14,25 +15,26 @@ type Props = {
 const SLOT = 112;
 
 /** Owned pieces that belong here, best first, each with what it would do and where it is; then any other piece. */
-export function CandidateLedge({ dressing, pieces, onStand, isClosed, children }: Props) {
-  const found = dressing.candidates.flatMap((candidate) => {
+export function CandidateLedge({ ranking, pieces, onStand, isClosed, children }: Props) {
+  const found = (ranking?.candidates ?? []).flatMap((candidate) => {
     const piece = pieces.get(candidate.piece);
     return piece ? [{ candidate, piece }] : [];
   });
   const tallest = Math.max(8, ...found.map(({ piece }) => shownHeight(piece)));
   const widest = Math.max(8, ...found.map(({ piece }) => piece.width / 254));
   const scale = Math.min(84 / tallest, (SLOT * 0.94) / widest, 6);
-  const left = dressing.leftOut.map((one) => `${one.pieces} ${one.reason}`).join(', ');
+  const left = (ranking?.leftOut ?? []).map((one) => `${one.pieces} ${one.reason}`).join(', ');
   return (
     <section aria-label="Who could stand here" className="no-print bg-wall pt-2" data-testid="candidates">
       <p className="px-2">
-        <b className="panel-title">Belongs here</b> {counted(dressing.suitable, 'owned piece')} would go, best first.
+        <b className="panel-title">Belongs here</b>{' '}
+        {ranking ? `${counted(ranking.suitable, 'owned piece')} would go, best first.` : 'The stock is looked through …'}
         {left && <span className="note"> Left out: {left}.</span>}
       </p>
-      {found.length === 0 && (
+      {ranking && found.length === 0 && (
         <p className="px-2 py-6">Nothing owned and free fits here. Write down what is missing, and the haul will look further.</p>
       )}
-      <div className="flex overflow-x-auto px-2 pb-3">
+      <div className="flex min-h-[92px] overflow-x-auto px-2 pb-3">
         {found.map(({ candidate, piece }, i) => (
           <button
             key={candidate.piece}

@@ -1,8 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useHouse, useSwap, useWriting } from '../../api/home';
-import { remediesQuery } from '../../api/queries';
+import { candidatesQuery, remediesQuery } from '../../api/queries';
 import type { Candidate, Dressing, Piece, Placement, Spot, Taste } from '../../api/types';
 import { SpotPhotos } from '../../frame/SpotPhotos';
 import { useKeys } from '../../lib/useKeys';
@@ -46,6 +46,10 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
     ...remediesQuery(house.home.id, current?.swap.id ?? '', spot.id, asItIs),
     enabled: !isClosed && dressing.findings.some((one) => one.verdict !== 'good'),
   });
+  const candidates = useQuery({
+    ...candidatesQuery(house.home.id, current?.swap.id ?? '', spot.id, asItIs),
+    placeholderData: keepPreviousData,
+  });
   const placement = dressing.placements.find((one) => one.id === chosen);
   const taste: Taste = {
     school: dressing.school,
@@ -87,7 +91,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
   const standCandidate = ({ piece, left, layer, raise: lift, tier, posture }: Candidate) =>
     dresser.add(piece, { left, layer, raise: lift, tier, posture });
   const stand = (index: number) => () => {
-    const candidate = dressing.candidates[index];
+    const candidate = candidates.isPlaceholderData ? undefined : candidates.data?.candidates[index];
     if (candidate && !isClosed) standCandidate(candidate);
   };
   useKeys({
@@ -195,7 +199,12 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
           )}
         </PlacementBar>
         {placement && !isClosed && <LeftHole placement={placement} spot={spot} />}
-        <CandidateLedge dressing={dressing} pieces={byId} onStand={standCandidate} isClosed={isClosed || dresser.isBusy}>
+        <CandidateLedge
+          ranking={candidates.data}
+          pieces={byId}
+          onStand={standCandidate}
+          isClosed={isClosed || dresser.isBusy || candidates.isPlaceholderData}
+        >
           {!isClosed && (
             <OtherPieces home={house.home.id} swap={current?.swap.id ?? ''} spot={spot.id} pieces={byId} onStand={(piece) => dresser.add(piece)} />
           )}

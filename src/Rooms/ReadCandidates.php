@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms;
+
+use App\Entity\Spot;
+use App\Entity\Swap;
+use App\Swaps\Plans;
+use BrightCupboard\Core\Draft\Candidate;
+use BrightCupboard\Core\Draft\CandidateRanking;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The best of what could still stand at a spot; asked apart from the spot, since it is about the whole stock. */
+#[AsController]
+final readonly class ReadCandidates
+{
+    private const MOST = 12;
+
+    public function __construct(private Plans $plans, private Availability $availability) {}
+
+    #[Route('/api/homes/{home}/swaps/{swap}/spots/{spot}/candidates', methods: ['GET'])]
+    public function __invoke(Swap $swap, Spot $spot): CandidatesAnswer
+    {
+        $state = $this->plans->of($swap);
+        $ranking = (new CandidateRanking())->rank(
+            $state->plan->dressing($spot->measures()),
+            $this->availability->of($state, false),
+            $state->judgement()->at($spot->taste()),
+            $swap->season(),
+            self::MOST,
+        );
+        $lengths = $swap->home()->lengths();
+
+        return new CandidatesAnswer(
+            array_map(static fn(Candidate $candidate): CandidateAnswer => CandidateAnswer::of($candidate, $lengths), $ranking->candidates),
+            $ranking->suitable,
+            array_map(
+                static fn(string $reason, int $pieces): LeftOutAnswer => new LeftOutAnswer($reason, $pieces),
+                array_keys($ranking->leftOut),
+                array_values($ranking->leftOut),
+            ),
+        );
+    }
+}
