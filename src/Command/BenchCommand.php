@@ -31,6 +31,7 @@ use App\Rooms\ReadCandidates;
 use App\Rooms\ReadDressing;
 use App\Swaps\ReadStations;
 use App\Table\ReadTable;
+use App\Table\WatchTable;
 use App\Workbench\ReckonSum;
 use App\Workbench\SumInput;
 use App\Workbench\SumValueInput;
@@ -67,6 +68,7 @@ final class BenchCommand extends Command
         private readonly BenchHome $home,
         private readonly AnswerLook $answer,
         private readonly ReadTable $table,
+        private readonly WatchTable $guards,
         private readonly ReadDressing $dressing,
         private readonly ReadCandidates $candidates,
         private readonly ChangePlacement $move,
@@ -145,7 +147,8 @@ final class BenchCommand extends Command
 
         return [
             'Stock answer to a look change' => fn(): object => ($this->answer)($swap(), $look($swap())),
-            'Table view, all rows' => fn(): object => ($this->table)($swap()),
+            'A window of 1,000 rows of the table (bar: 60)' => fn(): object => ($this->table)($swap()),
+            'What is watched about all of the table' => fn(): object => ($this->guards)($swap()),
             'A window of 1,000 pieces' => fn(): object => ($this->pieces)($swap()->home(), 0, 1000),
             'A spot with its coach (bar: 60)' => fn(): object => ($this->dressing)($swap(), $spot()),
             'Who could stand there (bar: 60)' => fn(): object => ($this->candidates)($swap(), $spot()),

@@ -36,7 +36,7 @@ final class BenchHttpCommand extends Command
         $moves = 0;
         foreach ([
             'Who only signs in' => static fn(): array => $visitor->ask('GET', '/api/me'),
-            'The table' => static fn(): array => $visitor->ask('GET', "{$path}/table"),
+            'A window of the table' => static fn(): array => $visitor->ask('GET', "{$path}/table"),
             'The rooms' => static fn(): array => $visitor->ask('GET', "{$path}/spots"),
             'A spot with its coach' => static fn(): array => $visitor->ask('GET', "{$path}/spots/{$spot}"),
             'Who could stand there' => static fn(): array => $visitor->ask('GET', "{$path}/spots/{$spot}/candidates"),

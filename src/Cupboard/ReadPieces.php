@@ -28,13 +28,14 @@ final readonly class ReadPieces
     #[Route('/api/homes/{home}/pieces', methods: ['GET'])]
     public function __invoke(Home $home, #[MapQueryParameter] int $offset = 0, #[MapQueryParameter] int $limit = 500): PiecePage
     {
-        $now = $this->standing->whereabouts($home);
         $history = $this->history->of($home, null)->histories;
         [$offset, $limit] = [max(0, $offset), max(1, min(self::LARGEST_WINDOW, $limit))];
         $records = $this->catalogue->records($home, $offset, $limit);
         $loans = $this->loans->open($home);
+        $entries = $this->catalogue->of($home, $offset, $limit);
+        $now = $this->standing->whereaboutsOf(array_map(strval(...), array_keys($entries)));
         $pieces = [];
-        foreach ($this->catalogue->of($home, $offset, $limit) as $id => $entry) {
+        foreach ($entries as $id => $entry) {
             $pieces[] = PieceAnswer::of($entry, $records[$id], $now, $history[$id] ?? null, $loans[$id] ?? []);
         }
 

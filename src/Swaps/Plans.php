@@ -52,7 +52,25 @@ final readonly class Plans
         if (null !== $swap->follows()) {
             return $this->of($swap); // where things will be follows from where everything is
         }
-        $catalogue = $this->catalogue->planned($swap, $more);
+
+        return $this->among($swap, $this->catalogue->planned($swap, $more));
+    }
+
+    /** The plan as far as it is about a window of the stock, in order of name. */
+    public function ofWindow(Swap $swap, int $offset, int $limit): SwapState
+    {
+        if (null !== $swap->follows()) {
+            $all = $this->of($swap);
+
+            return new SwapState($swap, $all->plan, \array_slice($all->catalogue, $offset, $limit, true), $all->decisions);
+        }
+
+        return $this->among($swap, $this->catalogue->of($swap->home(), $offset, $limit));
+    }
+
+    /** @param array<string, CatalogueEntry> $catalogue by piece id */
+    private function among(Swap $swap, array $catalogue): SwapState
+    {
         $pieces = array_map(strval(...), array_keys($catalogue));
 
         return $this->state($swap, $catalogue, $this->plan->decisions($swap, $pieces), $this->standing->whereaboutsOf($pieces));

@@ -28,7 +28,7 @@ final readonly class Decide
     #[Route('/api/homes/{home}/swaps/{swap}/decisions', methods: ['PUT'])]
     public function __invoke(Swap $swap, #[Body] DecisionsInput $input, #[CurrentUser] Person $by): DecisionsAnswer
     {
-        $state = $this->plans->of($swap);
+        $state = $this->plans->ofPlanned($swap, array_map(static fn(DecisionInput $one): string => $one->piece, $input->decisions));
         $this->requireSeen($state, $input);
         $stays = array_filter($input->decisions, static fn(DecisionInput $one): bool => Choice::Stay === $one->choice);
         $state = [] === $stays ? $state : $this->plans->withFormerPlaces($state);

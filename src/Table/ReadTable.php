@@ -5,27 +5,30 @@ declare(strict_types=1);
 namespace App\Table;
 
 use App\Entity\Swap;
+use App\Repository\Catalogue;
 use App\Repository\HistoryRepository;
 use App\Swaps\Plans;
 use BrightCupboard\Core\Table\SuggestChoice;
 use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** Every piece with what is decided, what is suggested and why. */
+/** A window of the stock in order of name: each piece with what is decided, what is suggested and why. */
 #[AsController]
 final readonly class ReadTable
 {
-    public function __construct(private Plans $plans, private WatchTable $guards, private HistoryRepository $history) {}
+    private const LARGEST_WINDOW = 1000;
+
+    public function __construct(private Plans $plans, private Catalogue $catalogue, private HistoryRepository $history) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/table', methods: ['GET'])]
-    public function __invoke(Swap $swap): TableAnswer
+    public function __invoke(Swap $swap, #[MapQueryParameter] int $offset = 0, #[MapQueryParameter] int $limit = self::LARGEST_WINDOW): TableAnswer
     {
-        $state = $this->plans->of($swap);
+        $state = $this->plans->ofWindow($swap, max(0, $offset), max(1, min(self::LARGEST_WINDOW, $limit)));
         $suggest = new SuggestChoice($swap->season());
         $notes = $this->history->notes($swap->home(), $swap->season());
         $last = $this->history->lastChoices($swap->home(), $swap->season());
         $rows = [];
-        $decided = 0;
         foreach ($state->catalogue as $id => $entry) {
             if ($state->plan->isOutOfHand($id)) {
                 continue;
@@ -34,7 +37,6 @@ final readonly class ReadTable
             $spot = $state->plan->spotNow($id);
             $suggestion = $suggest->suggest($entry->piece, $fit, $spot, $state->plan->historyOf($id)->remembering($last[$id] ?? null, $notes[$id] ?? null));
             $decision = $state->decisions[$id] ?? null;
-            $decided += null === $decision?->choice ? 0 : 1;
             $rows[] = new TableRowAnswer(
                 $id,
                 null !== $spot,
@@ -51,6 +53,6 @@ final readonly class ReadTable
             );
         }
 
-        return new TableAnswer($decided, $rows, array_map(GuardAnswer::of(...), ($this->guards)($state)));
+        return new TableAnswer($this->catalogue->count($swap->home()), $rows);
     }
 }

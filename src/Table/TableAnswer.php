@@ -7,8 +7,8 @@ namespace App\Table;
 final readonly class TableAnswer
 {
     /**
-     * @param list<TableRowAnswer> $rows   in order of name
-     * @param list<GuardAnswer>    $guards
+     * @param int                  $total how many pieces are owned
+     * @param list<TableRowAnswer> $rows  of the window, in order of name; what has left the home is left out
      */
-    public function __construct(public int $decided, public array $rows, public array $guards) {}
+    public function __construct(public int $total, public array $rows) {}
 }

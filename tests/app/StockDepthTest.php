@@ -346,13 +346,13 @@ final class StockDepthTest extends AppTestCase
 
         self::assertSame(['stay', 'move', 'bring', 'rest', 'part'], array_keys($said));
         self::assertStringContainsString('Hall console loses its tallest', implode(' ', $said['rest']));
-        self::assertSame([], $table['guards']);
+        self::assertSame([], $this->call('GET', $this->swap() . '/table/guards')['guards']);
         $this->decide('Iron tapers', 'rest', false);
         $this->decide('Ember stocking', 'bring');
         $this->decide('Juniper stocking', 'rest');
         self::assertStringContainsString(
             'The set “four stockings” would be torn apart',
-            implode(' ', array_column($this->call('GET', $this->swap() . '/table')['guards'], 'sentence')),
+            implode(' ', array_column($this->call('GET', $this->swap() . '/table/guards')['guards'], 'sentence')),
         );
     }
 

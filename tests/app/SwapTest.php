@@ -57,7 +57,25 @@ final class SwapTest extends AppTestCase
 
         self::assertCount(120, $table['rows']);
         self::assertNotContains('', array_column($table['rows'], 'reason'));
-        self::assertSame(\count(array_filter(array_column($table['rows'], 'choice'))), $table['decided']);
+        self::assertSame(
+            \count(array_filter(array_column($table['rows'], 'choice'))),
+            $this->call('GET', $this->swap() . '/stations')['decided'],
+        );
+    }
+
+    /** However the stock is cut into windows, together they are the whole table. */
+    public function testTheTableIsReadInWindows(): void
+    {
+        $whole = $this->call('GET', $this->swap() . '/table');
+        foreach ([1, 7, 50, 119, 120, 1000] as $size) {
+            $rows = [];
+            for ($offset = 0; $offset < $whole['total']; $offset += $size) {
+                $rows = [...$rows, ...$this->call('GET', $this->swap() . "/table?offset={$offset}&limit={$size}")['rows']];
+            }
+            self::assertSame($whole['rows'], $rows, "windows of {$size}");
+        }
+        self::assertSame([], $this->call('GET', $this->swap() . '/table?offset=500')['rows']);
+        self::assertCount(1, $this->call('GET', $this->swap() . '/table?offset=-3&limit=0')['rows'], 'one at least, from the first');
     }
 
     public function testWhatStaysIsPlannedWhereItStandsAndRestingTakesThatBack(): void

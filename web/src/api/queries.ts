@@ -1,8 +1,15 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { api, keepCsrf, take } from './client';
-import type { Piece, SumInput, Sums } from './types';
+import type { Piece, SumInput, Sums, Table } from './types';
 
 const WINDOW = 1000;
+
+/** The first window says how many there are; the others are asked for at once. */
+async function windows<Page extends { total: number }>(window: (offset: number) => Promise<Page>): Promise<Page[]> {
+  const first = await window(0);
+  const offsets = Array.from({ length: Math.max(0, Math.ceil(first.total / WINDOW) - 1) }, (_, i) => (i + 1) * WINDOW);
+  return [first, ...(await Promise.all(offsets.map(window)))];
+}
 
 export const meQuery = () =>
   queryOptions({
@@ -26,12 +33,10 @@ export const piecesQuery = (home: string) =>
   queryOptions({
     queryKey: ['home', home, 'pieces'],
     queryFn: async ({ signal }): Promise<Piece[]> => {
-      const window = (offset: number) =>
-        take(api.GET('/api/homes/{home}/pieces', { params: { path: { home }, query: { offset, limit: WINDOW } }, signal }));
-      const first = await window(0);
-      const offsets = Array.from({ length: Math.ceil(first.total / WINDOW) - 1 }, (_, i) => (i + 1) * WINDOW);
-      const others = await Promise.all(offsets.map(window));
-      return [first, ...others].flatMap((page) => page.pieces);
+      const pages = await windows((offset) =>
+        take(api.GET('/api/homes/{home}/pieces', { params: { path: { home }, query: { offset, limit: WINDOW } }, signal })),
+      );
+      return pages.flatMap((page) => page.pieces);
     },
   });
 
@@ -122,10 +127,18 @@ export const stationsQuery = (home: string, swap: string) =>
     queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/stations', { params: { path: { home, swap } }, signal })),
   });
 
+/** The whole table, fetched window by window, and what is watched about it. */
 export const tableQuery = (home: string, swap: string) =>
   queryOptions({
     queryKey: swapKey(home, swap, 'table'),
-    queryFn: ({ signal }) => take(api.GET('/api/homes/{home}/swaps/{swap}/table', { params: { path: { home, swap } }, signal })),
+    queryFn: async ({ signal }): Promise<Table> => {
+      const path = { home, swap };
+      const watched = take(api.GET('/api/homes/{home}/swaps/{swap}/table/guards', { params: { path }, signal }));
+      const pages = await windows((offset) =>
+        take(api.GET('/api/homes/{home}/swaps/{swap}/table', { params: { path, query: { offset, limit: WINDOW } }, signal })),
+      );
+      return { rows: pages.flatMap((page) => page.rows), guards: (await watched).guards };
+    },
   });
 
 export const roomsQuery = (home: string, swap: string) =>

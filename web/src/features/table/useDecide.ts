@@ -25,8 +25,7 @@ export function useDecide(home: string, swap: string) {
     queries.setQueryData<Table>(
       key,
       (table) =>
-        table &&
-        recount({ ...table, rows: table.rows.map((row) => (chosen.has(row.piece) ? { ...row, choice: chosen.get(row.piece) ?? null } : row)) }),
+        table && { ...table, rows: table.rows.map((row) => (chosen.has(row.piece) ? { ...row, choice: chosen.get(row.piece) ?? null } : row)) },
     );
   };
   const send = useMutation({
@@ -67,5 +66,3 @@ export function useDecide(home: string, swap: string) {
     } else send.mutate({ decisions: changed });
   };
 }
-
-const recount = (table: Table): Table => ({ ...table, decided: table.rows.filter((row) => row.choice !== null).length });

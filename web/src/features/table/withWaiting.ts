@@ -6,5 +6,5 @@ export function withWaiting(table: Table, acts: readonly WaitingAct[], swap: str
   const waiting = new Map(acts.flatMap((act) => (act.kind === 'decision' && act.swap === swap ? [[act.piece, act.choice] as const] : [])));
   if (waiting.size === 0) return table;
   const rows = table.rows.map((row) => (waiting.has(row.piece) ? { ...row, choice: waiting.get(row.piece) ?? null, by: 'you' } : row));
-  return { ...table, rows, decided: rows.filter((row) => row.choice !== null).length };
+  return { ...table, rows };
 }
