@@ -114,6 +114,24 @@ final class Catalogue
         return $entries;
     }
 
+    /**
+     * What could still be planned in a swap, and what is: without what is to rest or to leave.
+     *
+     * @return array<string, CatalogueEntry> by id, in order of name
+     */
+    public function open(Swap $swap): array
+    {
+        $entries = [];
+        foreach ($this->rows(
+            "home_id = ? AND removed_at IS NULL AND (id NOT IN (SELECT piece_id FROM decision WHERE swap_id = ? AND choice IN ('rest', 'part')) OR id IN (SELECT piece_id FROM placement WHERE swap_id = ?)) ORDER BY name, id",
+            [$swap->home()->id(), $swap->id(), $swap->id()],
+        ) as $row) {
+            $entries[$row[0]] = $this->entry($row);
+        }
+
+        return $entries;
+    }
+
     public function one(string $id): ?CatalogueEntry
     {
         foreach ($this->rows('id = ?', [$id]) as $row) {

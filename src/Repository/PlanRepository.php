@@ -40,6 +40,15 @@ final readonly class PlanRepository
         return $decisions;
     }
 
+    /** @return array<string, true> by piece id */
+    public function decided(Swap $swap): array
+    {
+        /** @var list<string> $pieces */
+        $pieces = $this->db->fetchFirstColumn('SELECT piece_id FROM decision WHERE swap_id = ? AND choice IS NOT NULL', [$swap->id()]);
+
+        return array_fill_keys($pieces, true);
+    }
+
     /** @return array<string, PlannedPlace> by id, the oldest first */
     public function places(Swap $swap): array
     {

@@ -23,7 +23,7 @@ final readonly class ReadCandidates
     #[Route('/api/homes/{home}/swaps/{swap}/spots/{spot}/candidates', methods: ['GET'])]
     public function __invoke(Swap $swap, Spot $spot): CandidatesAnswer
     {
-        $state = $this->plans->of($swap);
+        $state = $this->plans->ofOpen($swap);
         $ranking = (new CandidateRanking())->rank(
             $state->plan->dressing($spot->measures()),
             $this->availability->of($state, false),

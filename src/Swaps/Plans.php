@@ -56,6 +56,17 @@ final readonly class Plans
         return $this->among($swap, $this->catalogue->planned($swap, $more));
     }
 
+    /** The plan as far as it is about what could still be planned: enough to offer and to try, not to say what rests. */
+    public function ofOpen(Swap $swap): SwapState
+    {
+        if (null !== $swap->follows()) {
+            return $this->of($swap);
+        }
+
+        // So many that asking where each of them is would take longer than reading where everything is.
+        return $this->state($swap, $this->catalogue->open($swap), $this->plan->decisions($swap), $this->start($swap));
+    }
+
     /** The plan as far as it is about a window of the stock, in order of name. */
     public function ofWindow(Swap $swap, int $offset, int $limit): SwapState
     {
@@ -66,6 +77,18 @@ final readonly class Plans
         }
 
         return $this->among($swap, $this->catalogue->of($swap->home(), $offset, $limit));
+    }
+
+    /** @return array<string, CatalogueEntry> by piece id, what is there to be decided on when the swap starts */
+    public function inHand(Swap $swap): array
+    {
+        if (null !== $swap->follows()) {
+            $state = $this->of($swap);
+
+            return array_filter($state->catalogue, static fn(string $id): bool => !$state->plan->isOutOfHand($id), \ARRAY_FILTER_USE_KEY);
+        }
+
+        return array_diff_key($this->catalogue->of($swap->home()), $this->standing->outOfHand($swap->home()));
     }
 
     /** @param array<string, CatalogueEntry> $catalogue by piece id */

@@ -6,10 +6,11 @@ namespace App\Swaps;
 
 use App\Entity\Need;
 use App\Entity\Note;
-use App\Entity\SheetTask;
 use App\Entity\Swap;
 use App\Haul\ReadHaul;
+use App\Repository\CatalogueEntry;
 use App\Repository\HouseRepository;
+use App\Repository\PlanRepository;
 use BrightCupboard\Core\Look\FitVerdict;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
@@ -22,6 +23,7 @@ final readonly class ReadStations
 {
     public function __construct(
         private Plans $plans,
+        private PlanRepository $plan,
         private HouseRepository $house,
         private ReadHaul $haul,
         private EntityManagerInterface $entities,
@@ -31,21 +33,18 @@ final readonly class ReadStations
     #[Route('/api/homes/{home}/swaps/{swap}/stations', methods: ['GET'])]
     public function __invoke(Swap $swap): StationsAnswer
     {
-        $state = $this->plans->of($swap);
-        $inHand = $inLook = $decided = 0;
-        foreach ($state->catalogue as $id => $entry) {
-            if ($state->plan->isOutOfHand($id)) {
-                continue;
-            }
-            ++$inHand;
-            $inLook += FitVerdict::In === $state->meter->fit($entry->piece)->verdict ? 1 : 0;
-            $decided += null === $state->plan->choice($id) ? 0 : 1;
-        }
+        $state = $this->plans->ofPlanned($swap);
+        $inHand = $this->plans->inHand($swap);
+        $inLook = \count(array_filter($inHand, static fn(CatalogueEntry $entry): bool => FitVerdict::In === $state->meter->fit($entry->piece)->verdict));
         $dressed = [];
         foreach ($state->plan->placed as $spots) {
             $dressed += $spots;
         }
-        $tasks = $this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap]);
+        /** @var int $ticked */
+        /** @var int $tasks */
+        [$ticked, $tasks] = array_values($this->entities->createQuery(
+            'SELECT COUNT(t.doneAt), COUNT(t.id) FROM App\Entity\SheetTask t WHERE t.swap = :swap',
+        )->setParameter('swap', $swap)->getSingleResult());
         $needs = $this->entities->getRepository(Need::class)->count(['swap' => $swap, 'removedAt' => null, 'filledBy' => null]);
         $notes = $this->entities->getRepository(Note::class)->count(['swap' => $swap, 'removedAt' => null]);
         $purse = $this->haul->purse($swap);
@@ -53,14 +52,14 @@ final readonly class ReadStations
 
         return new StationsAnswer(
             $inLook,
-            $inHand,
-            $decided,
+            \count($inHand),
+            \count(array_intersect_key($this->plan->decided($swap), $inHand)),
             \count($dressed),
             \count($this->house->spots($swap->home())),
             $needs,
             $purse->hasBudget ? $purse->free->minor : null,
-            \count(array_filter($tasks, static fn(SheetTask $task): bool => $task->isDone())),
-            \count($tasks),
+            $ticked,
+            $tasks,
             $notes,
             (int) $today->diff($swap->swapDay())->format('%r%a'),
             $today->format('Y-m-d'),

@@ -6,6 +6,7 @@ namespace App\Tests;
 
 use App\Entity\Spot;
 use App\Entity\Swap;
+use App\Rooms\Availability;
 use App\Rooms\Dressings;
 use App\Swaps\Plans;
 use App\Tests\Support\AppTestCase;
@@ -44,6 +45,8 @@ final class PlannedTest extends AppTestCase
             $spot = $entities->find(Spot::class, $id) ?? throw new \LogicException('The spot is there.');
             self::assertEquals($dressings->answer($whole, $spot), $dressings->answer($planned, $spot), $spot->name());
         }
+        $availability = $this->service(Availability::class);
+        self::assertEquals($availability->of($whole, false), $availability->of($plans->ofOpen($swap), false), 'as much can be offered');
         foreach (array_keys($planned->plan->stock) as $piece) {
             self::assertSame($whole->plan->free($piece), $planned->plan->free($piece));
             self::assertEquals($whole->decisions[$piece] ?? null, $planned->decisions[$piece] ?? null);
