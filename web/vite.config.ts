@@ -32,7 +32,7 @@ const withoutASignal = VitePWA({
       },
       {
         // What is needed on the day, at the Table and to say who asks; the pattern is written into the worker as it stands here.
-        urlPattern: ({ url, sameOrigin }) => sameOrigin && /^\/api\/(me|homes\/[^/]+\/(house|pieces|since|damages|spot-photos|swaps\/[^/]+\/(day|days\/[^/]+|stations|table|settle|spots|spots\/[^/]+)))$/.test(url.pathname),
+        urlPattern: ({ url, sameOrigin }) => sameOrigin && /^\/api\/(me|homes\/[^/]+\/(house|pieces|since|damages|spot-photos|swaps\/[^/]+\/(day|days\/[^/]+|stations|table|table\/guards|settle|spots|spots\/[^/]+|spots\/[^/]+\/candidates)))$/.test(url.pathname),
         handler: 'NetworkFirst',
         options: {
           cacheName: 'readings',

@@ -56,7 +56,7 @@ final class WholeSwapTest extends BrowserTestCase
     {
         $page->station('Rooms')->see('[data-testid="elevation"]');
         $page->seeAt("//nav[@aria-label='Spots']//a[contains(., 'Hall console')]")->click();
-        $page->seeText('44 in wide, 13 in deep');
+        $page->seeText('44 in wide, 13 in deep')->see('[data-testid^="candidate-"]');
         $before = $page->count('[data-testid^="placed-"]');
         $page->key('1')->until(static fn(): bool => $page->count('[data-testid^="placed-"]') === $before + 1, 'the first candidate stands');
         $this->browser->executeScript("[...document.querySelectorAll('[data-testid^=\"placed-\"]')].at(-1).focus()");

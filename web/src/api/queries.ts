@@ -133,11 +133,11 @@ export const tableQuery = (home: string, swap: string) =>
     queryKey: swapKey(home, swap, 'table'),
     queryFn: async ({ signal }): Promise<Table> => {
       const path = { home, swap };
-      const watched = take(api.GET('/api/homes/{home}/swaps/{swap}/table/guards', { params: { path }, signal }));
-      const pages = await windows((offset) =>
-        take(api.GET('/api/homes/{home}/swaps/{swap}/table', { params: { path, query: { offset, limit: WINDOW } }, signal })),
-      );
-      return { rows: pages.flatMap((page) => page.rows), guards: (await watched).guards };
+      const [pages, { guards }] = await Promise.all([
+        windows((offset) => take(api.GET('/api/homes/{home}/swaps/{swap}/table', { params: { path, query: { offset, limit: WINDOW } }, signal }))),
+        take(api.GET('/api/homes/{home}/swaps/{swap}/table/guards', { params: { path }, signal })),
+      ]);
+      return { rows: pages.flatMap((page) => page.rows), guards };
     },
   });
 

@@ -88,10 +88,13 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
   };
   // Up and down mean what the spot is made of: layers on a ledge, boards on tiers, height on a wall.
   const [up, down] = spot.form === 'panel' ? [acts.up, acts.down] : dressing.boards.length > 1 ? [acts.higher, acts.lower] : [acts.back, acts.front];
-  const standCandidate = ({ piece, left, layer, raise: lift, tier, posture }: Candidate) =>
-    dresser.add(piece, { left, layer, raise: lift, tier, posture });
+  const standCandidate = ({ piece, left, layer, raise: lift, tier, posture }: Candidate) => {
+    if (!candidates.isPlaceholderData) dresser.add(piece, { left, layer, raise: lift, tier, posture });
+    // While the row is worked out anew the piece that is seen is meant, but its place may be taken: it finds another.
+    else if (!dressing.placements.some((one) => one.piece === piece)) dresser.add(piece);
+  };
   const stand = (index: number) => () => {
-    const candidate = candidates.isPlaceholderData ? undefined : candidates.data?.candidates[index];
+    const candidate = candidates.data?.candidates[index];
     if (candidate && !isClosed) standCandidate(candidate);
   };
   useKeys({
@@ -199,12 +202,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
           )}
         </PlacementBar>
         {placement && !isClosed && <LeftHole placement={placement} spot={spot} />}
-        <CandidateLedge
-          ranking={candidates.data}
-          pieces={byId}
-          onStand={standCandidate}
-          isClosed={isClosed || dresser.isBusy || candidates.isPlaceholderData}
-        >
+        <CandidateLedge ranking={candidates.data} pieces={byId} onStand={standCandidate} isClosed={isClosed || dresser.isBusy}>
           {!isClosed && (
             <OtherPieces home={house.home.id} swap={current?.swap.id ?? ''} spot={spot.id} pieces={byId} onStand={(piece) => dresser.add(piece)} />
           )}
