@@ -4,7 +4,6 @@ import { Link, useNavigate } from 'react-router';
 import { useHouse, useSwap, useWriting } from '../../api/home';
 import { candidatesQuery, remediesQuery } from '../../api/queries';
 import type { Candidate, Dressing, Piece, Placement, Spot, Taste } from '../../api/types';
-import { SpotPhotos } from '../../frame/SpotPhotos';
 import { useKeys } from '../../lib/useKeys';
 import { BalanceBeam } from './BalanceBeam';
 import { CandidateLedge } from './CandidateLedge';
@@ -16,13 +15,14 @@ import { PlacementBar } from './PlacementBar';
 import { SpotCard } from './SpotCard';
 import { SpotList, type SpotState } from './SpotList';
 import { SpotTaste } from './SpotTaste';
-import { StandOn } from './StandOn';
 import { saveDrawing } from './saveDrawing';
 import { useDresser } from './useDresser';
 
 type Props = { spot: Spot; dressing: Dressing; rooms: readonly SpotState[]; pieces: readonly Piece[]; isClosed: boolean };
 
 const TableFromAbove = lazy(async () => ({ default: (await import('./TableFromAbove')).TableFromAbove }));
+const SpotPhotos = lazy(async () => ({ default: (await import('../../frame/SpotPhotos')).SpotPhotos }));
+const StandOn = lazy(async () => ({ default: (await import('./StandOn')).StandOn }));
 const VersionShelf = lazy(async () => ({ default: (await import('./VersionShelf')).VersionShelf }));
 const NeedDialog = lazy(async () => ({ default: (await import('./NeedDialog')).NeedDialog }));
 
@@ -191,14 +191,16 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
           isClosed={isClosed}
         >
           {placement && !isClosed && CARRIED.includes(spot.form) && placement.posture === 'stands' && (
-            <StandOn
-              home={house.home.id}
-              swap={current?.swap.id ?? ''}
-              placement={placement}
-              dressing={dressing}
-              pieces={byId}
-              onArrange={dresser.arrange}
-            />
+            <Suspense fallback={null}>
+              <StandOn
+                home={house.home.id}
+                swap={current?.swap.id ?? ''}
+                placement={placement}
+                dressing={dressing}
+                pieces={byId}
+                onArrange={dresser.arrange}
+              />
+            </Suspense>
           )}
         </PlacementBar>
         {placement && !isClosed && <LeftHole placement={placement} spot={spot} />}
@@ -212,7 +214,9 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
         </Suspense>
         {current && (
           <div className="px-2 py-4">
-            <SpotPhotos spot={spot} swap={current.swap} isClosed={isClosed} />
+            <Suspense fallback={null}>
+              <SpotPhotos spot={spot} swap={current.swap} isClosed={isClosed} />
+            </Suspense>
           </div>
         )}
       </div>
