@@ -241,11 +241,8 @@ final class Dressing
     /** How a piece goes here by habit, as far as there is something for it to be in or on; null when it goes nowhere here. */
     public function postureFor(PieceKind $kind): ?Posture
     {
-        foreach ($kind->facts()->postures as $posture) {
-            if (
-                $this->spot->takes($kind, $posture)
-                && (!self::needsHost($posture) || Form::Cone === $this->spot->form() || $this->hasHostFor($kind, $posture))
-            ) {
+        foreach ($this->spot->posturesOf($kind) as $posture) {
+            if (!self::needsHost($posture) || Form::Cone === $this->spot->form() || $this->hasHostFor($kind, $posture)) {
                 return $posture;
             }
         }

@@ -61,10 +61,7 @@ final readonly class PlaceFinder
      */
     public function best(Dressing $dressing, Piece $piece, BalanceSchool $school, int $most, int $count = 1): array
     {
-        foreach ($piece->kind->facts()->postures as $posture) {
-            if (!$dressing->spot->takes($piece->kind, $posture)) {
-                continue;
-            }
+        foreach ($dressing->spot->posturesOf($piece->kind) as $posture) {
             $tried = new PlacedPiece('try', $piece, $count, new Stance(0, Layer::Middle, 0, 0, $posture));
             $stances = $this->free($dressing, $tried, $school);
             if ([] !== $stances) {

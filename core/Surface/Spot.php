@@ -134,13 +134,17 @@ final readonly class Spot
     /** How the kind is put here by habit; null when no posture of it suits such a spot. */
     public function postureOf(PieceKind $kind): ?Posture
     {
-        foreach ($kind->facts()->postures as $posture) {
-            if ($this->takes($kind, $posture)) {
-                return $posture;
-            }
-        }
+        return $this->posturesOf($kind)[0] ?? null;
+    }
 
-        return null;
+    /** @return list<Posture> how the kind may be put here, in order of habit; on a wall or a door what can hang does so first */
+    public function posturesOf(PieceKind $kind): array
+    {
+        $postures = array_values(array_filter($kind->facts()->postures, fn(Posture $posture): bool => $this->takes($kind, $posture)));
+
+        return Form::Panel === $this->form && \in_array(Posture::Hangs, $postures, true)
+            ? [Posture::Hangs, ...array_values(array_filter($postures, static fn(Posture $posture): bool => Posture::Hangs !== $posture))]
+            : $postures;
     }
 
     /** Whether such a thing goes here in such a posture (docs/rules.md, postures). */

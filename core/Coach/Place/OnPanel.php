@@ -51,11 +51,12 @@ final readonly class OnPanel implements Places
         $gap = (int) self::GAP;
         $at = static fn(int $x, int $y): Stance => new Stance($x, Layer::Back, $y, 0, $piece->posture);
 
-        return [
+        // Nothing hangs lower than the wall is free: there is the door's handle, or what stands below.
+        return array_values(array_filter([
             $at($right + $gap, $level),
             $at($left - $gap - $piece->width, $level),
             $at($middle, $top + $gap),
             $at($middle, $bottom - $gap - $piece->height),
-        ];
+        ], static fn(Stance $stance): bool => $stance->raise >= 0));
     }
 }

@@ -87,7 +87,7 @@ final readonly class PhysicalFit implements CoachRule
             return [];
         }
         $faults = [];
-        $over = max(-$placed->left, $placed->right - $spot->width->tenths());
+        $over = max(-$placed->left, $placed->right - $spot->width->tenths(), -$placed->raise);
         if ($over > 0 && (Posture::Drapes !== $placed->posture || Form::Run === $form)) {
             $faults[] = Fault::of('over the edge', ['by' => Length::ofTenths($over)], $placed);
         }

@@ -62,6 +62,32 @@ final class PlaceFinderTest extends TestCase
         self::assertEquals([52.5, 30.0], [$this->left($stance), $stance->raise / 254]);
     }
 
+    /** A mirror, a picture, a plate or a clock leans on a ledge by habit, and hangs on a wall. */
+    public function testOnAWallWhatCanHangDoes(): void
+    {
+        $wall = Make::spot(width: 60, depth: 4, clear: 40, ledge: 40, kind: SpotKind::Wall);
+        foreach ([PieceKind::Mirror, PieceKind::Picture, PieceKind::Plate, PieceKind::Clock, PieceKind::Sign] as $kind) {
+            $stance = (new PlaceFinder())->find(new Dressing($wall, []), Make::piece('it', $kind, 20, 14, depth: 1));
+            self::assertSame(Posture::Hangs, $stance?->posture, $kind->value);
+            self::assertSame(Posture::Hangs, $wall->postureOf($kind));
+        }
+        self::assertSame(Posture::Leans, Make::spot()->postureOf(PieceKind::Mirror));
+    }
+
+    /** A mirror of 28 in fills most of a wall of 60 by 40 in: neither above nor below it is room, and nothing is offered into the bed. */
+    public function testNothingIsHungBelowTheWall(): void
+    {
+        $wall = Make::spot(width: 60, depth: 4, clear: 40, ledge: 40, kind: SpotKind::Wall, layout: new Layout(belowWidth: Length::ofInches(60), belowTop: Length::ofInches(46)));
+        $dressing = new Dressing($wall, [Make::placed(Make::piece('mirror', PieceKind::Mirror, 28, 28, depth: 1), 16, Layer::Back, 12, 1, 0, Posture::Hangs)]);
+        foreach ([[40, 30], [10, 8], [20, 12]] as [$width, $height]) {
+            foreach ((new PlaceFinder())->best($dressing, Make::piece('it', PieceKind::Picture, $width, $height, depth: 1), BalanceSchool::Centred, 9) as $stance) {
+                self::assertGreaterThanOrEqual(0, $stance->raise, "{$width} by {$height}");
+                self::assertLessThanOrEqual(40, $stance->raise / 254 + $height);
+            }
+        }
+        self::assertNull((new PlaceFinder())->find($dressing, Make::piece('it', PieceKind::Picture, 40, 30, depth: 1)));
+    }
+
     public function testGarlandsLieEndToEndAndTheOneTooManyFindsNoPlace(): void
     {
         $rail = Make::spot(width: 144, depth: 4, clear: null, kind: SpotKind::StairRail);
