@@ -31,10 +31,44 @@ final readonly class LayOutSheet
         foreach ($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap, 'day' => $day], ['ordinal' => 'ASC']) as $task) {
             $task->isDone() ? $done[] = $task : $open[$task->key()] = $task;
         }
-        $tasks = [...$this->house->tasks($swap, $day, $plan, $difference), ...$this->looks->tasks($swap, $day)];
+        $tasks = $this->withWhatIsToBeWiped($this->house->tasks($swap, $day, $plan, $difference), $done, $open);
+        $tasks = [...$tasks, ...$this->looks->tasks($swap, $day)];
         WorkDays::working($swap, $day)->sheetBuilt($this->clock->now(), $this->house->fingerprint($swap, $plan));
 
         return [...$done, ...$this->laidOut($swap, $day, $tasks, $done, $open)];
+    }
+
+    /**
+     * A spot that was emptied by a tick is still to be wiped, though nothing is to be taken down there any more.
+     *
+     * @param list<DayTask>            $tasks
+     * @param list<SheetTask>          $done
+     * @param array<string, SheetTask> $open by key
+     *
+     * @return list<DayTask>
+     */
+    private function withWhatIsToBeWiped(array $tasks, array $done, array $open): array
+    {
+        $emptied = [];
+        foreach ($done as $one) {
+            if (Phase::TakeDown === $one->task()->phase) {
+                $emptied[$one->task()->spot ?? ''] = true;
+            }
+        }
+        $known = array_fill_keys(array_map(static fn(DayTask $task): string => $task->key, $tasks), true);
+        $wiped = [];
+        foreach ($open as $key => $one) {
+            if (Phase::Clean === $one->task()->phase && isset($emptied[$one->task()->spot ?? '']) && !isset($known[$key])) {
+                $wiped[$one->task()->spot ?? ''] = $one->task();
+            }
+        }
+
+        return [...array_values($wiped), ...array_map(
+            static fn(DayTask $task): DayTask => Phase::SetUp === $task->phase && isset($wiped[$task->spot ?? ''])
+                ? $task->alsoAfter($wiped[$task->spot]->key)
+                : $task,
+            $tasks,
+        )];
     }
 
     /**

@@ -152,6 +152,23 @@ final class WorkDaysTest extends AppTestCase
         self::assertContains('move furniture', $phases('/day'));
     }
 
+    /** Half of a spot is taken down, the plan changes, the sheet is worked out again: what was emptied is still to be wiped, before it is set up. */
+    public function testWhatWasEmptiedIsStillWipedWhenTheSheetIsWorkedOutAgain(): void
+    {
+        $clean = static fn(array $tasks): array => array_column(array_filter($tasks, static fn(array $task): bool => 'clean' === $task['phase']), 'spot');
+        $before = $this->call('POST', $this->swap() . '/day', ['people' => 2])['tasks'];
+        $this->tickAll(array_filter($before, static fn(array $task): bool => 'take down' === $task['phase']));
+        $again = $this->call('POST', $this->swap() . '/day', ['people' => 2])['tasks'];
+
+        self::assertEqualsCanonicalizing($clean($before), $clean($again));
+        foreach ($again as $task) {
+            $wiped = array_values(array_filter($again, static fn(array $other): bool => 'clean' === $other['phase'] && $other['spot'] === $task['spot']));
+            if ('set up' === $task['phase'] && [] !== $wiped) {
+                self::assertGreaterThanOrEqual($wiped[0]['end'], $task['start'], $task['title']);
+            }
+        }
+    }
+
     public function testASpotIsOnOneDayOnly(): void
     {
         $sofa = $this->id('spot', 'Sofa');
