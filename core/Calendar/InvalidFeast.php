@@ -11,7 +11,8 @@ final class InvalidFeast extends \DomainException implements CoreException
     public static function unreadable(string $line): self
     {
         return new self(sprintf(
-            '“%s” is not understood. Write the name, a colon and when: “Tree day: 24 Dec”, “Harvest supper: last Sunday of September”, “Egg hunt: 1 day after Easter”.',
+            '“%s” is not understood. Write the name, a colon and when: “Tree day: 24 Dec”, “Harvest supper: last Sunday of September”, '
+                . '“Egg hunt: 1 day after Easter”.',
             mb_strimwidth($line, 0, 60, '…'),
         ));
     }

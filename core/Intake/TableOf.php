@@ -12,14 +12,23 @@ enum TableOf
     case HaulLines;
 
     private const PIECES = [
-        'name' => ['name', 'piece', 'item', 'items', 'title', 'what', 'description', 'decor', 'item name', 'piece name', 'product', 'product name', 'item description', 'thing', 'object', 'contents', 'decoration', 'article'],
+        'name' => [
+            'name', 'piece', 'item', 'items', 'title', 'what', 'description', 'decor', 'item name', 'piece name', 'product', 'product name',
+            'item description', 'thing', 'object', 'contents', 'decoration', 'article',
+        ],
         'kind' => ['kind', 'type', 'category', 'kind of thing', 'group'],
-        'count' => ['count', 'qty', 'quantity', 'units', 'how many', 'number', 'pcs', 'amount', 'number of items', 'pieces', 'no of pieces', 'qty on hand', 'on hand', '# of items'],
+        'count' => [
+            'count', 'qty', 'quantity', 'units', 'how many', 'number', 'pcs', 'amount', 'number of items', 'pieces', 'no of pieces', 'qty on hand',
+            'on hand', '# of items',
+        ],
         'width' => ['width', 'w', 'wide', 'length', 'l', 'diameter', 'dia', 'across'],
         'depth' => ['depth', 'd', 'deep'],
         'height' => ['height', 'h', 'high', 'tall', 'ht'],
         'laid out' => ['laid out', 'unrolled', 'on the roll', 'roll', 'roll length'],
-        'size' => ['size', 'sizes', 'dimensions', 'dimension', 'dims', 'measures', 'measurements', 'w x d x h', 'wxdxh', 'w x h', 'wxh', 'l x w x h', 'lxwxh', 'approx size'],
+        'size' => [
+            'size', 'sizes', 'dimensions', 'dimension', 'dims', 'measures', 'measurements', 'w x d x h', 'wxdxh', 'w x h', 'wxh', 'l x w x h',
+            'lxwxh', 'approx size',
+        ],
         'weight' => ['weight', 'weight each', 'weight of one', 'wt'],
         'colours' => ['colours', 'colors', 'colour', 'color', 'main colour', 'main color', 'palette'],
         'materials' => ['materials', 'material', 'made of', 'made from', 'fabric'],
@@ -29,11 +38,26 @@ enum TableOf
         'shape' => ['shape'],
         'pattern' => ['pattern'],
         'origin' => ['origin', 'where from', 'came from', 'how acquired'],
-        'cost' => ['cost', 'cost each', 'price', 'price each', 'paid', 'paid each', 'unit price', 'purchase price', 'price paid', 'unit cost', 'each', 'price ea', 'cost ea', 'per item', 'price per item', 'usd', 'price usd'],
-        'cost of all' => ['total', 'total cost', 'total price', 'price for all', 'cost for all', 'price for the set', 'set price', 'price of the set', 'total paid', 'cost of the set', 'lot price', 'extended price', 'amount paid'],
-        'replacement' => ['replacement', 'replacement each', 'to replace', 'value', 'value each', 'est value', 'estimated value', 'worth', 'replacement cost', 'insured value'],
-        'came' => ['came', 'came on', 'date', 'bought on', 'acquired', 'since', 'date purchased', 'purchase date', 'date bought', 'date acquired', 'purchased', 'bought', 'year', 'year bought', 'year purchased', 'bought when'],
-        'places' => ['places', 'tote', 'box', 'bin', 'container', 'tote no', 'box no', 'bin no', 'tote #', 'box #', 'bin #', 'place', 'where', 'where it is', 'location', 'storage', 'stored in', 'storage location', 'kept in', 'stored', 'room', 'where stored', 'shelf', 'spot'],
+        'cost' => [
+            'cost', 'cost each', 'price', 'price each', 'paid', 'paid each', 'unit price', 'purchase price', 'price paid', 'unit cost', 'each',
+            'price ea', 'cost ea', 'per item', 'price per item', 'usd', 'price usd',
+        ],
+        'cost of all' => [
+            'total', 'total cost', 'total price', 'price for all', 'cost for all', 'price for the set', 'set price', 'price of the set', 'total paid',
+            'cost of the set', 'lot price', 'extended price', 'amount paid',
+        ],
+        'replacement' => [
+            'replacement', 'replacement each', 'to replace', 'value', 'value each', 'est value', 'estimated value', 'worth', 'replacement cost',
+            'insured value',
+        ],
+        'came' => [
+            'came', 'came on', 'date', 'bought on', 'acquired', 'since', 'date purchased', 'purchase date', 'date bought', 'date acquired',
+            'purchased', 'bought', 'year', 'year bought', 'year purchased', 'bought when',
+        ],
+        'places' => [
+            'places', 'tote', 'box', 'bin', 'container', 'tote no', 'box no', 'bin no', 'tote #', 'box #', 'bin #', 'place', 'where', 'where it is',
+            'location', 'storage', 'stored in', 'storage location', 'kept in', 'stored', 'room', 'where stored', 'shelf', 'spot',
+        ],
         'care' => ['care', 'notes', 'note', 'comment', 'comments', 'remarks', 'remark', 'condition', 'details', 'extra info'],
         'set' => ['set'],
         'set of' => ['set of'],
@@ -43,7 +67,8 @@ enum TableOf
     ];
     /** Columns of ticks, by what a tick says. */
     private const TICKS = [
-        'breakable' => ['fragile', 'breakable', 'delicate', 'glass'], 'open flame' => ['flame', 'open flame', 'candle'], 'mains cord' => ['plug in', 'mains', 'corded', 'plugs in', 'electric'], 'needs a ladder' => ['ladder'],
+        'breakable' => ['fragile', 'breakable', 'delicate', 'glass'], 'open flame' => ['flame', 'open flame', 'candle'],
+        'mains cord' => ['plug in', 'mains', 'corded', 'plugs in', 'electric'], 'needs a ladder' => ['ladder'],
         'battery' => ['battery', 'batteries', 'battery operated', 'needs batteries'], 'lent' => ['lent', 'on loan', 'loaned', 'lent out'],
     ];
     private const TOTES = [

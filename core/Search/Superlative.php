@@ -8,9 +8,12 @@ namespace BrightCupboard\Core\Search;
 final readonly class Superlative
 {
     private const WORDS = [
-        'tallest' => ['height', true], 'highest' => ['height', true], 'shortest' => ['height', false], 'lowest' => ['height', false], 'widest' => ['width', true], 'narrowest' => ['width', false], 'longest' => ['long', true],
-        'biggest' => ['size', true], 'largest' => ['size', true], 'smallest' => ['size', false], 'tiniest' => ['size', false], 'heaviest' => ['weight', true], 'lightest' => ['weight', false],
-        'most expensive' => ['worth', true], 'dearest' => ['worth', true], 'most valuable' => ['worth', true], 'cheapest' => ['cost', false], 'oldest' => ['came', false], 'newest' => ['came', true], 'latest' => ['came', true],
+        'tallest' => ['height', true], 'highest' => ['height', true], 'shortest' => ['height', false], 'lowest' => ['height', false],
+        'widest' => ['width', true], 'narrowest' => ['width', false], 'longest' => ['long', true],
+        'biggest' => ['size', true], 'largest' => ['size', true], 'smallest' => ['size', false], 'tiniest' => ['size', false],
+        'heaviest' => ['weight', true], 'lightest' => ['weight', false],
+        'most expensive' => ['worth', true], 'dearest' => ['worth', true], 'most valuable' => ['worth', true], 'cheapest' => ['cost', false],
+        'oldest' => ['came', false], 'newest' => ['came', true], 'latest' => ['came', true],
     ];
 
     /** @param 'came'|'cost'|'height'|'long'|'size'|'weight'|'width'|'worth' $of */

@@ -161,7 +161,8 @@ final readonly class HomeYear
     private function returns(Home $home): array
     {
         $rows = $this->db->iterateNumeric(
-            'SELECT p.name, p.came_on, p.got_for FROM piece p JOIN swap s ON s.id = p.got_for WHERE p.home_id = ? AND p.removed_at IS NULL AND p.came_on IS NOT NULL AND (s.closed_at IS NULL OR s.closed_at >= p.came_on) ORDER BY p.came_on, p.name',
+            'SELECT p.name, p.came_on, p.got_for FROM piece p JOIN swap s ON s.id = p.got_for WHERE p.home_id = ? '
+                . 'AND p.removed_at IS NULL AND p.came_on IS NOT NULL AND (s.closed_at IS NULL OR s.closed_at >= p.came_on) ORDER BY p.came_on, p.name',
             [$home->id()],
         );
         $names = [];

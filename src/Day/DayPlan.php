@@ -159,7 +159,9 @@ final readonly class DayPlan
     {
         $ticks = $phases = [];
         $rows = $this->db->iterateAssociative(
-            "SELECT t.id, t.swap_id || COALESCE(t.day_id, '') AS day, t.phase, CASE WHEN t.by_rule > 0 THEN t.by_rule ELSE t.minutes END AS rule, t.minutes, t.took, t.done_by, t.done_at FROM sheet_task t JOIN swap s ON s.id = t.swap_id WHERE s.home_id = ? AND t.done_at IS NOT NULL",
+            "SELECT t.id, t.swap_id || COALESCE(t.day_id, '') AS day, t.phase, CASE WHEN t.by_rule > 0 THEN t.by_rule ELSE t.minutes END AS "
+                . "rule, t.minutes, t.took, t.done_by, t.done_at FROM sheet_task t JOIN swap s ON s.id = t.swap_id WHERE s.home_id = ? "
+                . "AND t.done_at IS NOT NULL",
             [$home->id()],
         );
         /** @var array{id: string, day: string, phase: string, rule: int, minutes: int, took: int|null, done_by: string, done_at: string} $row */

@@ -43,7 +43,9 @@ final readonly class DayWarnings
     {
         $names = array_values(array_unique(array_map(static fn(PlannedMove $move): string => $move->piece->name, $moves)));
 
-        return array_values(array_filter([$this->say($names, 'still there when its spot is dressed: see that both have room, or move it on that day')], \is_string(...)));
+        return array_values(array_filter([
+            $this->say($names, 'still there when its spot is dressed: see that both have room, or move it on that day'),
+        ], \is_string(...)));
     }
 
     /**

@@ -35,7 +35,8 @@ final readonly class BuyTotes
     public function __invoke(Swap $swap): LineAnswer
     {
         $loose = $this->plans->of($swap)->plan->difference($this->house->totes($swap->home()))->loose;
-        $tote = ($this->areListed($swap) ? null : ToteToBuy::of($loose, $swap->home()->unit())) ?? throw new Conflict('Everything has room, or the totes for it are on the list already.');
+        $tote = ($this->areListed($swap) ? null : ToteToBuy::of($loose, $swap->home()->unit()))
+            ?? throw new Conflict('Everything has room, or the totes for it are on the list already.');
         $lengths = $swap->home()->lengths();
         $inside = implode(' x ', array_map($lengths->write(...), [$tote->inside->width, $tote->inside->depth, $tote->inside->height]));
         $line = new HaulLine($swap);

@@ -12,7 +12,8 @@ use Symfony\Component\HttpKernel\KernelEvents;
 #[AsEventListener(KernelEvents::RESPONSE)]
 final readonly class SafeHeaders
 {
-    private const POLICY = "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; script-src 'self'; object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
+    private const POLICY = "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; script-src 'self'; "
+        . "object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
 
     public function __invoke(ResponseEvent $event): void
     {

@@ -31,7 +31,8 @@ final readonly class UndoAct
     {
         $taken = match ($entry) {
             'last' => $this->entries->lastOf($home->id(), $by->id()) ?? throw new Conflict('There is nothing of yours to undo here.'),
-            'undone' => $this->entries->lastUndoingOf($home->id(), $by->id()) ?? throw new Conflict('There is nothing to do again: only what was undone just now can be.'),
+            'undone' => $this->entries->lastUndoingOf($home->id(), $by->id())
+                ?? throw new Conflict('There is nothing to do again: only what was undone just now can be.'),
             default => $this->entries->find($home->id(), $entry) ?? throw new NotFoundHttpException('That is no longer in the journal.'),
         };
         $this->requireAllowed($home, $taken, $by);

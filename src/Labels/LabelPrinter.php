@@ -39,7 +39,10 @@ final readonly class LabelPrinter
         }
 
         return sprintf(
-            '<?xml version="1.0" encoding="UTF-8"?>' . "\n" . '<svg xmlns="http://www.w3.org/2000/svg" width="190mm" height="132mm" viewBox="0 0 760 528" font-family="sans-serif"><rect x="1" y="1" width="758" height="526" fill="#fff" stroke="#000" stroke-width="2"/><text x="20" y="78" font-size="72" font-weight="700">%s</text><text x="20" y="112" font-size="22">%s, %s</text>%s<g transform="translate(600 20)">%s</g></svg>' . "\n",
+            '<?xml version="1.0" encoding="UTF-8"?>' . "\n" . '<svg xmlns="http://www.w3.org/2000/svg" width="190mm" height="132mm" '
+                . 'viewBox="0 0 760 528" font-family="sans-serif"><rect x="1" y="1" width="758" height="526" fill="#fff" stroke="#000" '
+                . 'stroke-width="2"/><text x="20" y="78" font-size="72" font-weight="700">%s</text><text x="20" y="112" '
+                . 'font-size="22">%s, %s</text>%s<g transform="translate(600 20)">%s</g></svg>' . "\n",
             $text($label->code),
             $text($label->place),
             $text($label->home),

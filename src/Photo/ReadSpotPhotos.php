@@ -21,7 +21,8 @@ final readonly class ReadSpotPhotos
     {
         /** @var iterable<array{string, string, string, string, string, string, string, string}> $rows */
         $rows = $this->db->iterateNumeric(
-            'SELECT p.id, s.id, s.name, s.swap_day, p.spot_id, p.moment, p.at, p.taken_by FROM spot_photo p JOIN swap s ON s.id = p.swap_id WHERE s.home_id = ? ORDER BY s.swap_day DESC, p.moment DESC, p.id',
+            'SELECT p.id, s.id, s.name, s.swap_day, p.spot_id, p.moment, p.at, p.taken_by FROM spot_photo p JOIN swap s '
+                . 'ON s.id = p.swap_id WHERE s.home_id = ? ORDER BY s.swap_day DESC, p.moment DESC, p.id',
             [$home->id()],
         );
         $photos = [];

@@ -39,8 +39,10 @@ use Doctrine\DBAL\Connection;
  */
 final class Catalogue
 {
-    private const COLUMNS = 'id, name, kind, count, width, depth, height, weight, colours, materials, finish, seasons, hazards, own_tote, got_for, version, faces';
-    private const RECORD_COLUMNS = 'id, shape, pattern, origin, cost_each, replacement_each, came_on, care, faces, parts, set_name, set_of, laid_out, photo_at, assumed';
+    private const COLUMNS = 'id, name, kind, count, width, depth, height, weight, colours, materials, finish, seasons, hazards, own_tote, '
+        . 'got_for, version, faces';
+    private const RECORD_COLUMNS = 'id, shape, pattern, origin, cost_each, replacement_each, came_on, care, faces, parts, set_name, set_of, '
+        . 'laid_out, photo_at, assumed';
 
     private const WINDOW = 'home_id = ? AND removed_at IS NULL ORDER BY name, id LIMIT ? OFFSET ?';
 
@@ -123,7 +125,8 @@ final class Catalogue
     {
         $entries = [];
         foreach ($this->rows(
-            "home_id = ? AND removed_at IS NULL AND (id NOT IN (SELECT piece_id FROM decision WHERE swap_id = ? AND choice IN ('rest', 'part')) OR id IN (SELECT piece_id FROM placement WHERE swap_id = ?)) ORDER BY name, id",
+            "home_id = ? AND removed_at IS NULL AND (id NOT IN (SELECT piece_id FROM decision WHERE swap_id = ? "
+                . "AND choice IN ('rest', 'part')) OR id IN (SELECT piece_id FROM placement WHERE swap_id = ?)) ORDER BY name, id",
             [$swap->home()->id(), $swap->id(), $swap->id()],
         ) as $row) {
             $entries[$row[0]] = $this->entry($row);

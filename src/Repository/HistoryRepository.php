@@ -20,7 +20,8 @@ final readonly class HistoryRepository
     {
         /** @var list<array{string, string, string|null, string|null}> $rows */
         $rows = $this->db->fetchAllNumeric(
-            'SELECT s.id, s.season, w.piece_id, w.spot_id FROM swap s LEFT JOIN wear w ON w.swap_id = s.id WHERE s.home_id = ? AND s.closed_at IS NOT NULL ORDER BY s.closed_at DESC, s.id DESC, w.spot_id',
+            'SELECT s.id, s.season, w.piece_id, w.spot_id FROM swap s LEFT JOIN wear w ON w.swap_id = s.id WHERE s.home_id = ? '
+                . 'AND s.closed_at IS NOT NULL ORDER BY s.closed_at DESC, s.id DESC, w.spot_id',
             [$home->id()],
         );
         $age = $last = [];
@@ -53,7 +54,8 @@ final readonly class HistoryRepository
     {
         /** @var array<string, string> $rows */
         $rows = $this->db->fetchAllKeyValue(
-            'SELECT piece_id, choice FROM decision WHERE choice IS NOT NULL AND swap_id = (SELECT id FROM swap WHERE home_id = ? AND season = ? AND closed_at IS NOT NULL ORDER BY closed_at DESC, id DESC LIMIT 1)',
+            'SELECT piece_id, choice FROM decision WHERE choice IS NOT NULL AND swap_id = (SELECT id FROM swap WHERE home_id = ? '
+                . 'AND season = ? AND closed_at IS NOT NULL ORDER BY closed_at DESC, id DESC LIMIT 1)',
             [$home->id(), $season->value],
         );
 
@@ -74,7 +76,9 @@ final readonly class HistoryRepository
     {
         /** @var list<array{string, string}> $rows */
         $rows = $this->db->fetchAllNumeric(
-            'SELECT p.id, n.text FROM note n JOIN piece p ON p.home_id = ? AND p.removed_at IS NULL AND LENGTH(p.name) > 3 AND INSTR(LOWER(n.text), LOWER(p.name)) > 0 WHERE n.swap_id = (SELECT id FROM swap WHERE home_id = ? AND season = ? AND closed_at IS NOT NULL ORDER BY closed_at DESC, id DESC LIMIT 1) AND n.removed_at IS NULL ORDER BY n.at',
+            'SELECT p.id, n.text FROM note n JOIN piece p ON p.home_id = ? AND p.removed_at IS NULL AND LENGTH(p.name) > 3 '
+                . 'AND INSTR(LOWER(n.text), LOWER(p.name)) > 0 WHERE n.swap_id = (SELECT id FROM swap WHERE home_id = ? AND season = ? '
+                . 'AND closed_at IS NOT NULL ORDER BY closed_at DESC, id DESC LIMIT 1) AND n.removed_at IS NULL ORDER BY n.at',
             [$home->id(), $home->id(), $season->value],
         );
 

@@ -34,7 +34,8 @@ final readonly class HouseRepository
     {
         /** @var list<Spot> $spots */
         $spots = $this->entities->createQuery(
-            'SELECT s, r FROM App\Entity\Spot s JOIN s.room r WHERE r.home = :home AND s.removedAt IS NULL AND r.removedAt IS NULL ORDER BY r.round, r.id, s.focalRank, s.id',
+            'SELECT s, r FROM App\Entity\Spot s JOIN s.room r WHERE r.home = :home AND s.removedAt IS NULL AND r.removedAt IS NULL '
+                . 'ORDER BY r.round, r.id, s.focalRank, s.id',
         )
             ->setParameter('home', $home)->getResult();
 

@@ -47,7 +47,8 @@ final class SearchRepository
         $history = $this->history->of($home, null)->histories;
         /** @var iterable<array{string, string, string, int, int, int, string, string, string, string, string, string, string, string, int, int, int, int, string, int|null, string, string, string|null}> $rows */
         $rows = $this->db->iterateNumeric(
-            'SELECT id, name, kind, width, depth, height, colours, materials, finish, seasons, hazards, origin, care, set_name, cost_each, replacement_each, weight, count, assumed, laid_out, shape, pattern, came_on FROM piece WHERE home_id = ? AND removed_at IS NULL',
+            'SELECT id, name, kind, width, depth, height, colours, materials, finish, seasons, hazards, origin, care, set_name, cost_each, '
+                . 'replacement_each, weight, count, assumed, laid_out, shape, pattern, came_on FROM piece WHERE home_id = ? AND removed_at IS NULL',
             [$home->id()],
         );
         foreach ($rows as [
@@ -94,7 +95,9 @@ final class SearchRepository
     public function openings(Home $home): array
     {
         $rows = $this->db->iterateNumeric(
-            "SELECT code, width, depth, height, '[]', 1 FROM tote WHERE home_id = ? AND removed_at IS NULL UNION ALL SELECT s.name, s.width, s.depth, s.clear_height, s.tiers, 0 FROM spot s JOIN room r ON r.id = s.room_id WHERE r.home_id = ? AND s.removed_at IS NULL",
+            "SELECT code, width, depth, height, '[]', 1 FROM tote WHERE home_id = ? "
+                . "AND removed_at IS NULL UNION ALL SELECT s.name, s.width, s.depth, s.clear_height, s.tiers, 0 FROM spot s JOIN room r "
+                . "ON r.id = s.room_id WHERE r.home_id = ? AND s.removed_at IS NULL",
             [$home->id(), $home->id()],
         );
         $openings = [];
@@ -116,7 +119,9 @@ final class SearchRepository
         $names[PlaceKind::Within->value] = self::PART;
         /** @var iterable<array{string, string}> $rows rows rather than entities: a question is answered in a blink */
         $rows = $this->db->iterateNumeric(
-            "SELECT 'tote:' || id, code || ' ' || place FROM tote WHERE home_id = ? AND removed_at IS NULL UNION ALL SELECT 'spot:' || s.id, s.name || ' ' || r.name FROM spot s JOIN room r ON r.id = s.room_id WHERE r.home_id = ? AND s.removed_at IS NULL",
+            "SELECT 'tote:' || id, code || ' ' || place FROM tote WHERE home_id = ? "
+                . "AND removed_at IS NULL UNION ALL SELECT 'spot:' || s.id, s.name || ' ' || r.name FROM spot s JOIN room r "
+                . "ON r.id = s.room_id WHERE r.home_id = ? AND s.removed_at IS NULL",
             [$home->id(), $home->id()],
         );
         foreach ($rows as [$key, $called]) {

@@ -27,7 +27,8 @@ final readonly class StandingRepository
     {
         /** @var list<array{string, string, int}> $rows */
         $rows = $this->db->fetchAllNumeric(
-            'SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0',
+            'SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? '
+                . 'AND p.removed_at IS NULL AND s.count > 0',
             [$home->id()],
         );
         $units = [];
@@ -80,7 +81,9 @@ final readonly class StandingRepository
         // CROSS JOIN: from the few such places to their pieces, not from all pieces to their places.
         $isAway = static fn(string $place): string => "({$place} = 'parted' OR {$place} GLOB 'within:*')";
         /** @var list<string> $ids */
-        $ids = $this->db->fetchFirstColumn("SELECT DISTINCT s.piece_id FROM standing s CROSS JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND s.count > 0 AND {$isAway('s.place')} AND NOT EXISTS (SELECT 1 FROM standing o WHERE o.piece_id = s.piece_id AND o.count > 0 AND NOT {$isAway('o.place')})", [$home->id()]);
+        $ids = $this->db->fetchFirstColumn("SELECT DISTINCT s.piece_id FROM standing s CROSS JOIN piece p ON p.id = s.piece_id "
+            . "WHERE p.home_id = ? AND s.count > 0 AND {$isAway('s.place')} AND NOT EXISTS (SELECT 1 FROM standing o "
+            . "WHERE o.piece_id = s.piece_id AND o.count > 0 AND NOT {$isAway('o.place')})", [$home->id()]);
 
         return array_fill_keys($ids, true);
     }

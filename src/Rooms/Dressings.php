@@ -73,7 +73,8 @@ final readonly class Dressings
     {
         /** @var list<array{name: string, text: string}> $notes */
         $notes = $this->entities->createQuery(
-            'SELECT s.name, n.text FROM App\Entity\Note n JOIN n.swap s WHERE n.spot = :spot AND n.removedAt IS NULL AND s <> :swap ORDER BY n.at DESC, n.id DESC',
+            'SELECT s.name, n.text FROM App\Entity\Note n JOIN n.swap s WHERE n.spot = :spot AND n.removedAt IS NULL '
+                . 'AND s <> :swap ORDER BY n.at DESC, n.id DESC',
         )
             ->setParameter('spot', $spot)->setParameter('swap', $swap)->setMaxResults(3)->getArrayResult();
 

@@ -29,7 +29,8 @@ final class KindWords
         'bunch/twig' => 'branch, stick, twig',
         'bunch/wheat' => 'sheaf',
         'candle group' => 'candle group',
-        'candlestick' => 'candlestick, candle stick, candle holder, candleholder, taper holder, taper candle holder, candelabra, candelabrum, menorah, chamberstick',
+        'candlestick' => 'candlestick, candle stick, candle holder, candleholder, taper holder, taper candle holder, candelabra, '
+            . 'candelabrum, menorah, chamberstick',
         'candlestick/block' => 'tea light holder, tealight holder, votive holder, votive cup',
         'clock' => 'clock, mantel clock, mantle clock, carriage clock, alarm clock, table clock',
         'clock/round' => 'wall clock',
@@ -71,7 +72,8 @@ final class KindWords
         'throw' => 'throw, throw blanket, blanket, rug, sheepskin, quilt, coverlet, bedspread, afghan, tree skirt, christmas tree skirt',
         'tray' => 'tray',
         'tray/rect' => 'board, cutting board, chopping board, bread board, serving board',
-        'tree' => 'tree, fir, little tree, christmas tree, xmas tree, bottle brush tree, bottlebrush tree, lemon tree, orange tree, olive tree, apple tree, cherry tree, fig tree, palm tree',
+        'tree' => 'tree, fir, little tree, christmas tree, xmas tree, bottle brush tree, bottlebrush tree, lemon tree, orange tree, olive '
+            . 'tree, apple tree, cherry tree, fig tree, palm tree',
         'vase' => 'vase',
         'vase/bottle' => 'bottle, decanter, demijohn',
         'vase/bud' => 'bud vase',
@@ -87,26 +89,35 @@ final class KindWords
         'boat' => 'sled, sleigh, truck, car, train, tractor, wagon, cart, camper',
         'books' => 'bookends, magazine, album, cookbook, guest book, bible',
         'bowl' => 'egg cup, dough bowl, mould, mold, dish, trough, trencher, tureen, colander, birdbath, bird bath, basin',
-        'box' => 'stool, corbel, scale, trunk, suitcase, chest, radio, typewriter, camera, music box, cracker, christmas cracker, gift box, present, biscuit tin, cookie tin, bread bin, hay bale, bale, step stool, bench, table, chair, side table, shelf',
+        'box' => 'stool, corbel, scale, trunk, suitcase, chest, radio, typewriter, camera, music box, cracker, christmas cracker, gift box, '
+            . 'present, biscuit tin, cookie tin, bread bin, hay bale, bale, step stool, bench, table, chair, side table, shelf',
         'bunch' => 'pick, filler, vase filler, fake snow, potpourri, cattail, frond',
         'candlestick' => 'spool, bobbin, spindle, snuffer, candle snuffer, sconce, wall sconce, oil lamp, candle plate',
         'cone' => 'hat, witch hat, party hat',
-        'crock' => 'bucket, pail, cauldron, kettle, tub, churn, butter churn, milk can, coal scuttle, umbrella stand, plant stand, jardiniere, top hat, washtub, wash tub, ice bucket, pot stand',
+        'crock' => 'bucket, pail, cauldron, kettle, tub, churn, butter churn, milk can, coal scuttle, umbrella stand, plant stand, '
+            . 'jardiniere, top hat, washtub, wash tub, ice bucket, pot stand',
         'cushion' => 'cushion insert, pillow insert, pouf, pouffe, ottoman',
-        'figure' => 'ladder, skeleton, skull, witch, ghost, scarecrow, wise man, wise men, shepherd, nativity, nativity set, camel, lamb, sheep, fox, squirrel, hedgehog, bear, teddy, teddy bear, moose, cat, dog, horse, rocking horse, elephant, lion, frog, turtle, fish, doll, puppet, mouse, soldier, mermaid, mushroom, toadstool, pig, cow, butterfly, bee, spider, bat, leprechaun, fairy, turkey, spinning wheel, umbrella, broom, skis, snowshoes, statuette, sculpture, finial, globe, hourglass, telescope, trophy, whale, seahorse, pineapple',
+        'figure' => 'ladder, skeleton, skull, witch, ghost, scarecrow, wise man, wise men, shepherd, nativity, nativity set, camel, lamb, '
+            . 'sheep, fox, squirrel, hedgehog, bear, teddy, teddy bear, moose, cat, dog, horse, rocking horse, elephant, lion, frog, '
+            . 'turtle, fish, doll, puppet, mouse, soldier, mermaid, mushroom, toadstool, pig, cow, butterfly, bee, spider, bat, '
+            . 'leprechaun, fairy, turkey, spinning wheel, umbrella, broom, skis, snowshoes, statuette, sculpture, finial, globe, '
+            . 'hourglass, telescope, trophy, whale, seahorse, pineapple',
         'garland' => 'banner, pennant, tinsel, paper chain, streamer, stocking garland',
         'hooks' => 'hanger, rack, plate stand, plate hanger, plate rack, curtain rod, curtain rail, key rack, wine rack',
         'jar' => 'tumbler, tin can, cookie jar, biscuit jar',
         'jug' => 'mug, cup, teapot, tea pot, watering can, coffee pot, carafe, creamer, ewer, tankard, stein, teacup',
         'lamp' => 'floor lamp, standard lamp',
         'lantern' => 'birdcage, bird cage, chandelier, lamp shade, lampshade',
-        'little house' => 'village house, church, birdhouse, bird house, gingerbread house, barn, lighthouse, windmill, village, snow village, christmas village, doll house, dollhouse, stable, castle',
-        'picture' => 'postcard, greeting card, letter, advent calendar, calendar, easel, scroll, canvas, tapestry, wall hanging, map, tile, shutter, window frame, fire screen, headboard, flag, paddle, oar, tombstone, headstone, dartboard, noticeboard, corkboard',
+        'little house' => 'village house, church, birdhouse, bird house, gingerbread house, barn, lighthouse, windmill, village, snow '
+            . 'village, christmas village, doll house, dollhouse, stable, castle',
+        'picture' => 'postcard, greeting card, letter, advent calendar, calendar, easel, scroll, canvas, tapestry, wall hanging, map, tile, '
+            . 'shutter, window frame, fire screen, headboard, flag, paddle, oar, tombstone, headstone, dartboard, noticeboard, corkboard',
         'ribbon' => 'bow, sash, twine',
         'star' => 'moon, sun, medallion, starfish, topper, rosette, fan',
         'storm glass' => 'snow globe, snowglobe, wine glass, goblet, champagne flute, champagne glass, water glass, drinking glass, coupe, beaker',
         'throw' => 'scarf, shawl, curtain, curtain panel, drape, duvet, duvet cover, fabric, cloth, canopy, skirt, sheet, apron, towel, bath towel, hide',
-        'tray' => 'mat, doormat, door mat, welcome mat, bath mat, placemat, place mat, coaster, trivet, lazy susan, cheese board, charcuterie board, log slice, wood slice, serving tray',
+        'tray' => 'mat, doormat, door mat, welcome mat, bath mat, placemat, place mat, coaster, trivet, lazy susan, cheese board, '
+            . 'charcuterie board, log slice, wood slice, serving tray',
         'wreath' => 'candle ring, hoop, ring, advent wreath, horseshoe, laurel',
     ];
     /**

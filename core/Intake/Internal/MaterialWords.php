@@ -31,7 +31,8 @@ final class MaterialWords
         'tin' => 'tin, galvanised, galvanized, pewter, silver plate, zinc, enamel, enamelware, enamelled',
         'velvet' => 'velvet, velour',
         'wax' => 'wax, beeswax, soy wax',
-        'wood' => 'wood, wooden, oak, walnut, pine wood, olive wood, mango wood, cherry wood, driftwood, birch, bark, cork, wine cork, mdf, plywood, teak, acacia, reclaimed wood',
+        'wood' => 'wood, wooden, oak, walnut, pine wood, olive wood, mango wood, cherry wood, driftwood, birch, bark, cork, wine cork, mdf, '
+            . 'plywood, teak, acacia, reclaimed wood',
         'wool' => 'wool, woollen, woolen, woolly, wooly, felt, felted, fleece, sherpa, faux fur, fur, cashmere, mohair',
     ];
 

@@ -27,9 +27,15 @@ final readonly class Usual
         'giant' => 2.0,
     ];
     private const COLOURS = [
-        'arrangement' => 'leaf green', 'bauble' => 'red', 'bauble/drop' => 'bone', 'bauble/cone' => 'chestnut', 'figure/snowman' => 'white', 'figure/deer' => 'fawn', 'beads' => 'oak', 'bell' => 'brass', 'boat' => 'oak', 'books' => 'linen', 'bowl' => 'white', 'box' => 'oak', 'candlestick' => 'brass', 'candle group' => 'ivory', 'clock' => 'oak', 'cone' => 'straw', 'crock' => 'stone grey', 'cushion' => 'linen', 'figure' => 'oak', 'garland' => 'fir', 'gourd' => 'straw',
-        'hare' => 'oat', 'heron' => 'oak', 'hooks' => 'soot', 'jar' => 'duck egg', 'jug' => 'white', 'lamp' => 'brass', 'lantern' => 'soot', 'lights' => 'ivory', 'little house' => 'tallow', 'mirror' => 'gold', 'napkin' => 'linen', 'picture' => 'oak', 'pillar candle' => 'ivory', 'plate' => 'white', 'pot plant' => 'leaf green', 'pumpkin' => 'pumpkin', 'ribbon' => 'red',
-        'runner' => 'linen', 'sign' => 'oak', 'stand' => 'white', 'star' => 'gold', 'stocking' => 'red', 'throw' => 'oat', 'tray' => 'oak', 'tree' => 'fir', 'vase' => 'white', 'wreath' => 'fir',
+        'arrangement' => 'leaf green', 'bauble' => 'red', 'bauble/drop' => 'bone', 'bauble/cone' => 'chestnut', 'figure/snowman' => 'white',
+        'figure/deer' => 'fawn', 'beads' => 'oak', 'bell' => 'brass', 'boat' => 'oak', 'books' => 'linen', 'bowl' => 'white', 'box' => 'oak',
+        'candlestick' => 'brass', 'candle group' => 'ivory', 'clock' => 'oak', 'cone' => 'straw', 'crock' => 'stone grey', 'cushion' => 'linen',
+        'figure' => 'oak', 'garland' => 'fir', 'gourd' => 'straw',
+        'hare' => 'oat', 'heron' => 'oak', 'hooks' => 'soot', 'jar' => 'duck egg', 'jug' => 'white', 'lamp' => 'brass', 'lantern' => 'soot',
+        'lights' => 'ivory', 'little house' => 'tallow', 'mirror' => 'gold', 'napkin' => 'linen', 'picture' => 'oak', 'pillar candle' => 'ivory',
+        'plate' => 'white', 'pot plant' => 'leaf green', 'pumpkin' => 'pumpkin', 'ribbon' => 'red',
+        'runner' => 'linen', 'sign' => 'oak', 'stand' => 'white', 'star' => 'gold', 'stocking' => 'red', 'throw' => 'oat', 'tray' => 'oak',
+        'tree' => 'fir', 'vase' => 'white', 'wreath' => 'fir',
     ];
     /** Width and depth of what is slim, as part of its height (from memory). */
     public const SLIM = 0.27;

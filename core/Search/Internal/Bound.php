@@ -11,7 +11,8 @@ namespace BrightCupboard\Core\Search\Internal;
  */
 final readonly class Bound
 {
-    private const MOST = 'under|below|less than|fewer than|at most|up to|no more than|shorter than|lower than|narrower than|smaller than|lighter than|cheaper than';
+    private const MOST = 'under|below|less than|fewer than|at most|up to|no more than|shorter than|lower than|narrower than'
+        . '|smaller than|lighter than|cheaper than';
     private const LEAST = 'over|above|more than|at least|taller than|higher than|wider than|longer than|bigger than|larger than|heavier than';
     public const WORDS = '(' . self::MOST . '|' . self::LEAST . ')';
 

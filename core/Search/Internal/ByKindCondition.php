@@ -17,8 +17,10 @@ final readonly class ByKindCondition implements Condition
 {
     /** Word => side, and how many times the usual it is at least, or at most where that is below one (own values). */
     private const WORDS = [
-        'small' => ['most', 0.8], 'little' => ['most', 0.8], 'tiny' => ['most', 0.6], 'mini' => ['most', 0.6], 'big' => ['most', 1.25], 'large' => ['most', 1.25], 'huge' => ['most', 1.6], 'oversized' => ['most', 1.6],
-        'tall' => ['height', 1.2], 'short' => ['height', 0.8], 'low' => ['height', 0.8], 'wide' => ['width', 1.25], 'narrow' => ['width', 0.8], 'long' => ['width', 1.25],
+        'small' => ['most', 0.8], 'little' => ['most', 0.8], 'tiny' => ['most', 0.6], 'mini' => ['most', 0.6], 'big' => ['most', 1.25],
+        'large' => ['most', 1.25], 'huge' => ['most', 1.6], 'oversized' => ['most', 1.6],
+        'tall' => ['height', 1.2], 'short' => ['height', 0.8], 'low' => ['height', 0.8], 'wide' => ['width', 1.25], 'narrow' => ['width', 0.8],
+        'long' => ['width', 1.25],
     ];
 
     private function __construct(private string $word, private string $side, private float $times) {}

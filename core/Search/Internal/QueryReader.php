@@ -36,8 +36,13 @@ final class QueryReader
     ];
     /** What people call many kinds at once. */
     private const GROUPS = [
-        'animals' => ['hare', 'bird', 'deer', 'heron', 'fox', 'squirrel', 'hedgehog', 'bear', 'sheep', 'mouse', 'cat', 'dog', 'horse', 'owl'], 'animal' => ['hare', 'bird', 'deer', 'heron', 'fox', 'squirrel', 'hedgehog', 'bear', 'sheep', 'mouse', 'cat', 'dog', 'horse', 'owl'],
-        'art' => ['picture', 'print', 'painting'], 'artwork' => ['picture', 'print', 'painting'], 'flowers' => ['bunch', 'arrangement', 'flower', 'bouquet'], 'plants' => ['pot plant', 'plant'], 'tableware' => ['plate', 'napkin', 'bowl', 'jug', 'runner'], 'linens' => ['napkin', 'runner', 'throw', 'linen'], 'lighting' => ['lights', 'lantern', 'lamp'], 'containers' => ['vase', 'bowl', 'jar', 'crock', 'jug', 'basket'], 'vessels' => ['vase', 'bowl', 'jar', 'crock', 'jug'], 'soft' => ['cushion', 'throw', 'textile'], 'drapes' => ['garland', 'beads', 'ribbon'],
+        'animals' => ['hare', 'bird', 'deer', 'heron', 'fox', 'squirrel', 'hedgehog', 'bear', 'sheep', 'mouse', 'cat', 'dog', 'horse', 'owl'],
+        'animal' => ['hare', 'bird', 'deer', 'heron', 'fox', 'squirrel', 'hedgehog', 'bear', 'sheep', 'mouse', 'cat', 'dog', 'horse', 'owl'],
+        'art' => ['picture', 'print', 'painting'], 'artwork' => ['picture', 'print', 'painting'],
+        'flowers' => ['bunch', 'arrangement', 'flower', 'bouquet'], 'plants' => ['pot plant', 'plant'],
+        'tableware' => ['plate', 'napkin', 'bowl', 'jug', 'runner'], 'linens' => ['napkin', 'runner', 'throw', 'linen'],
+        'lighting' => ['lights', 'lantern', 'lamp'], 'containers' => ['vase', 'bowl', 'jar', 'crock', 'jug', 'basket'],
+        'vessels' => ['vase', 'bowl', 'jar', 'crock', 'jug'], 'soft' => ['cushion', 'throw', 'textile'], 'drapes' => ['garland', 'beads', 'ribbon'],
     ];
     /** Materials that are kept as another and must not be taken for it. */
     private const OF_THEIR_OWN = ['terracotta', 'copper', 'bronze', 'pewter', 'juniper', 'cedar'];
@@ -56,7 +61,9 @@ final class QueryReader
         '(?:kid|child|toddler|baby)[ -]?(?:safe|friendly|proof)' => [['breakable', 'small parts', 'button cells', 'open flame'], 'safe for children'],
         '(?:flameless|no (?:open )?flames?)' => [['open flame'], 'no open flame'],
         'safe for (?:the |our |my )?(?:dogs?|cats?|pets?|animals|puppy|kitten)' => [['toxic to pets'], 'safe for pets'],
-        'safe for (?:the |our |my )?(?:children|kids|child|toddlers?|baby)' => [['breakable', 'small parts', 'button cells', 'open flame'], 'safe for children'],
+        'safe for (?:the |our |my )?(?:children|kids|child|toddlers?|baby)' => [
+            ['breakable', 'small parts', 'button cells', 'open flame'], 'safe for children',
+        ],
     ];
     private const PLACES = [
         'lent out' => [['lent'], 'lent out'],
@@ -96,7 +103,10 @@ final class QueryReader
     {
         $text = (string) preg_replace_callback(self::SPELT, static fn(array $m): string => (string) Lexicon::count($m[1]), $text);
         $phrases = new Phrases((string) preg_replace(
-            ['/\b(?:can|could|would|may|might)\s+(?:i|we|you|it|they)?\s*(?:put|stand|go|goes|place|set|sit)\s+(on|in|into)\b(?=\s+(?:the|my|our)?\s*\pL)/u', '/\blight[- ]colou?red\b/u', '/\b(dark|bright)[- ]colou?red\b/u'],
+            [
+                '/\b(?:can|could|would|may|might)\s+(?:i|we|you|it|they)?\s*(?:put|stand|go|goes|place|set|sit)\s+(on|in|into)\b(?=\s+(?:the|my|our)?\s*\pL)/u',
+                '/\blight[- ]colou?red\b/u', '/\b(dark|bright)[- ]colou?red\b/u',
+            ],
             [' fits $1', 'pale', '$1'],
             $text,
         ));
@@ -206,7 +216,10 @@ final class QueryReader
         if (isset(self::GROUPS[$word])) {
             return [
                 new AnyCondition(
-                    [new WordCondition($word, $word, null), ...array_map(static fn(string $one): Condition => new WordCondition($one, $one, null), self::GROUPS[$word])],
+                    [
+                        new WordCondition($word, $word, null),
+                        ...array_map(static fn(string $one): Condition => new WordCondition($one, $one, null), self::GROUPS[$word]),
+                    ],
                     $word,
                 ),
                 1,
