@@ -67,12 +67,7 @@ final class Catalogue
      */
     public function of(Home $home, int $offset = 0, int $limit = -1): array
     {
-        $entries = [];
-        foreach ($this->rows(self::WINDOW, [$home->id(), $limit, $offset]) as $row) {
-            $entries[$row[0]] = $this->entry($row);
-        }
-
-        return $entries;
+        return $this->entries(self::WINDOW, [$home->id(), $limit, $offset]);
     }
 
     /**
@@ -82,15 +77,10 @@ final class Catalogue
      */
     public function ofKinds(Home $home, array $kinds): array
     {
-        $entries = [];
-        foreach ($this->rows(
+        return $this->entries(
             sprintf('home_id = ? AND removed_at IS NULL AND kind IN (%s) ORDER BY name, id', implode(', ', array_fill(0, \count($kinds), '?'))),
             [$home->id(), ...$kinds],
-        ) as $row) {
-            $entries[$row[0]] = $this->entry($row);
-        }
-
-        return $entries;
+        );
     }
 
     /**
@@ -102,18 +92,13 @@ final class Catalogue
      */
     public function planned(Swap $swap, array $more): array
     {
-        $entries = [];
-        foreach ($this->rows(
+        return $this->entries(
             sprintf(
                 'home_id = ? AND removed_at IS NULL AND (id IN (SELECT piece_id FROM placement WHERE swap_id = ?) OR id IN (%s)) ORDER BY name, id',
                 implode(', ', array_fill(0, \count($more), '?')),
             ),
             [$swap->home()->id(), $swap->id(), ...$more],
-        ) as $row) {
-            $entries[$row[0]] = $this->entry($row);
-        }
-
-        return $entries;
+        );
     }
 
     /**
@@ -123,16 +108,11 @@ final class Catalogue
      */
     public function open(Swap $swap): array
     {
-        $entries = [];
-        foreach ($this->rows(
+        return $this->entries(
             "home_id = ? AND removed_at IS NULL AND (id NOT IN (SELECT piece_id FROM decision WHERE swap_id = ? "
                 . "AND choice IN ('rest', 'part')) OR id IN (SELECT piece_id FROM placement WHERE swap_id = ?)) ORDER BY name, id",
             [$swap->home()->id(), $swap->id(), $swap->id()],
-        ) as $row) {
-            $entries[$row[0]] = $this->entry($row);
-        }
-
-        return $entries;
+        );
     }
 
     public function one(string $id): ?CatalogueEntry
@@ -204,6 +184,21 @@ final class Catalogue
     public function count(Home $home): int
     {
         return (int) $this->text($this->db->fetchOne('SELECT COUNT(*) FROM piece WHERE home_id = ? AND removed_at IS NULL', [$home->id()]));
+    }
+
+    /**
+     * @param list<int|string> $parameters
+     *
+     * @return array<string, CatalogueEntry> by id, in the order of the rows
+     */
+    private function entries(string $where, array $parameters): array
+    {
+        $entries = [];
+        foreach ($this->rows($where, $parameters) as $row) {
+            $entries[$row[0]] = $this->entry($row);
+        }
+
+        return $entries;
     }
 
     /**
