@@ -22,11 +22,9 @@ use BrightCupboard\Core\Day\Pace;
 use BrightCupboard\Core\Day\Phase;
 use BrightCupboard\Core\Day\Preparation;
 use BrightCupboard\Core\Day\Tick;
-use BrightCupboard\Core\Day\Wait;
 use BrightCupboard\Core\Plan\Difference;
 use BrightCupboard\Core\Plan\Fingerprint;
 use BrightCupboard\Core\Plan\Plan;
-use BrightCupboard\Core\Plan\PlannedMove;
 use BrightCupboard\Core\Storage\StoredTote;
 use Doctrine\DBAL\Connection;
 
@@ -101,26 +99,6 @@ final readonly class DayPlan
         }
 
         return $tasks;
-    }
-
-    /** @return list<PlannedMove> what is to be moved on the day */
-    public function moves(Swap $swap, ?WorkDay $day, Difference $difference): array
-    {
-        [$share, $turns] = $this->days->share($swap);
-
-        return $share->on($turns[$day?->id() ?? ''], $difference->moves);
-    }
-
-    /** @return list<array{PlannedMove, Wait}> what waits for a day that the swap does not have */
-    public function dayless(Swap $swap, Difference $difference): array
-    {
-        return $this->days->share($swap)[0]->dayless($difference->moves);
-    }
-
-    /** @return list<PlannedMove> what still stands, by a day of its own, where something else has come before */
-    public function inTheWay(Swap $swap, Difference $difference): array
-    {
-        return $this->days->share($swap)[0]->inTheWay($difference->moves);
     }
 
     /** What a day sheet was worked out from: it is out of date when this is another. */

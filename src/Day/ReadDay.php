@@ -15,8 +15,10 @@ use BrightCupboard\Core\Day\Lanes;
 use BrightCupboard\Core\Day\Pause;
 use BrightCupboard\Core\Day\Phase;
 use BrightCupboard\Core\Day\Tick;
+use BrightCupboard\Core\Day\Wait;
 use BrightCupboard\Core\Plan\Difference;
 use BrightCupboard\Core\Plan\Plan;
+use BrightCupboard\Core\Plan\PlannedMove;
 use BrightCupboard\Core\Storage\ToteToBuy;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -58,7 +60,8 @@ final readonly class ReadDay
         usort($byPhase, static fn(DayTask $a, DayTask $b): int => $a->phase->order() <=> $b->phase->order());
         $schedule = (new Lanes($crew, $hours, $working->table()))->schedule($byPhase);
         $isBuilt = null !== $working->sheetBuiltAt();
-        $isThePlan = [] === $this->house->moves($swap, $day, $difference);
+        [$share, $turns] = $this->days->share($swap);
+        $isThePlan = [] === $share->on($turns[$day?->id() ?? ''], $difference->moves);
         $lengths = $swap->home()->lengths();
         $tote = ToteToBuy::of($difference->loose, $swap->home()->unit());
         $ticks = [];
@@ -98,10 +101,10 @@ final readonly class ReadDay
             ),
             [
                 ...$this->warnings->ofPlan($plan, $difference, $tote, $lengths),
-                ...$this->warnings->inTheWay($this->house->inTheWay($swap, $difference)),
+                ...$this->warnings->inTheWay($share->inTheWay($difference->moves)),
                 ...$this->warnings->ofSchedule($schedule, $byPhase, $working),
             ],
-            $this->waiting($swap, $difference),
+            $this->waiting($swap, $share->dayless($difference->moves)),
             null === $tote || $this->totes->areListed($swap) ? 0 : $tote->count,
             ($day ?? $swap)->version(),
         );
@@ -119,11 +122,15 @@ final readonly class ReadDay
         return $days;
     }
 
-    /** @return list<WaitingAnswer> by what waits, in the words of the home */
-    private function waiting(Swap $swap, Difference $difference): array
+    /**
+     * @param list<array{PlannedMove, Wait}> $dayless what waits for a day that the swap does not have
+     *
+     * @return list<WaitingAnswer> by what waits, in the words of the home
+     */
+    private function waiting(Swap $swap, array $dayless): array
     {
         $groups = [];
-        foreach ($this->house->dayless($swap, $difference) as [$move, $wait]) {
+        foreach ($dayless as [$move, $wait]) {
             $groups[$wait->what][] = [$move, $wait];
         }
         $answers = [];
