@@ -238,6 +238,20 @@ final class Dressing
         return null;
     }
 
+    /** What has to be here before a piece can be: what it trims or fills, what it stands on; of all that is on a tree the tree. */
+    public function carrier(PlacedPiece $piece): ?PlacedPiece
+    {
+        if (Form::Cone === $this->spot->form() && Posture::Stands !== $piece->posture) {
+            foreach ($this->placed as $tree) {
+                if (Posture::Stands === $tree->posture) {
+                    return $tree;
+                }
+            }
+        }
+
+        return self::needsHost($piece->posture) ? $this->host($piece) : $this->riserUnder($piece);
+    }
+
     /** How a piece goes here by habit, as far as there is something for it to be in or on; null when it goes nowhere here. */
     public function postureFor(PieceKind $kind): ?Posture
     {

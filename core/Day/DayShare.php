@@ -16,7 +16,8 @@ use BrightCupboard\Core\Stock\Whereabouts;
  * moves from a spot of an earlier day to one of a later day is taken down on the earlier and waits on the table, so that the earlier
  * spot can be dressed; from a later to an earlier one it goes on the earlier. A piece that was given a day of its own is
  * moved on that day, whatever is done to its spots, and stays where it is until then. What is not put out before a day
- * comes on the first day of the swap that is late enough, and where there is none it is left where it is.
+ * comes on the first day of the swap that is late enough, and where there is none it is left where it is. Nothing comes to a
+ * spot before what it trims, fills or stands on is there.
  */
 final readonly class DayShare
 {
@@ -25,6 +26,7 @@ final readonly class DayShare
      * @param int                            $swapDay turn of the day that everything else is done on
      * @param array<int, \DateTimeImmutable> $dates   of the days on which pieces are put out, by turn, earlier ones first; needed where something waits
      * @param array<string, int>             $own     turns of the days that pieces were given as their own, by id of the piece
+     * @param Carriers                       $carriers needed where a piece has a day of its own or waits
      */
     public function __construct(
         private array $turns = [],
@@ -32,6 +34,7 @@ final readonly class DayShare
         private Waits $waits = new Waits(),
         private array $dates = [],
         private array $own = [],
+        private Carriers $carriers = new Carriers(),
     ) {}
 
     /** Null when the spot has to wait and the swap has no day that is late enough. */
@@ -72,7 +75,7 @@ final readonly class DayShare
     {
         $dayless = [];
         foreach ($moves as $move) {
-            $wait = PlaceKind::Spot === $move->to->kind ? $this->waits->ofMove($move) : null;
+            $wait = PlaceKind::Spot === $move->to->kind ? $this->waitOf($move) : null;
             if (null !== $wait && null === $this->turnsOf($move)[1]) {
                 $dayless[] = [$move, $wait];
             }
@@ -100,6 +103,24 @@ final readonly class DayShare
 
         return array_values(array_filter($moves, fn(PlannedMove $move): bool => isset($this->own[$move->piece->id], $dressed[$move->from->key()])
             && $this->turnsOf($move)[0] > $dressed[$move->from->key()]));
+    }
+
+    /**
+     * What a piece would come before, had it the day that is its own or its spot's; it comes with that then.
+     *
+     * @return PlannedMove|null of what it trims, fills or stands on; null when it is there in time
+     */
+    public function carriedLaterThan(PlannedMove $move): ?PlannedMove
+    {
+        $alone = $this->comesAlone($move);
+        foreach (null === $alone ? [] : $this->carriers->bringing($move) as $carrier) {
+            $comes = $this->comes($carrier, [$move->piece->id => true]);
+            if (null === $comes || $comes > $alone) {
+                return $carrier;
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -143,7 +164,7 @@ final readonly class DayShare
     {
         $own = $this->own[$move->piece->id] ?? null;
         $comes = match (true) {
-            PlaceKind::Spot === $move->to->kind => $this->notBefore($this->waits->ofMove($move), $own ?? $this->turns[$move->to->id ?? ''] ?? $this->swapDay),
+            PlaceKind::Spot === $move->to->kind => $this->comes($move),
             null !== $own => $own,
             PlaceKind::Spot === $move->from->kind => $this->turnOf($move->from->id),
             default => $this->swapDay,
@@ -151,6 +172,45 @@ final readonly class DayShare
         $leaves = PlaceKind::Spot === $move->from->kind && null === $own ? $this->turnOf($move->from->id) : $comes;
 
         return [null === $comes || null === $leaves ? $comes : min($leaves, $comes), $comes];
+    }
+
+    /**
+     * When something comes to its spot, not before what carries it there.
+     *
+     * @param array<string, true> $carried ids of the pieces that wait for the answer: two that seem to carry one another do not wait for each other
+     */
+    private function comes(PlannedMove $move, array $carried = []): ?int
+    {
+        $turn = $this->comesAlone($move);
+        $carried[$move->piece->id] = true;
+        foreach ($this->carriers->bringing($move) as $carrier) {
+            $first = isset($carried[$carrier->piece->id]) ? $turn : $this->comes($carrier, $carried);
+            $turn = null === $first || null === $turn ? null : max($turn, $first);
+        }
+
+        return $turn;
+    }
+
+    private function comesAlone(PlannedMove $move): ?int
+    {
+        return $this->notBefore($this->waits->ofMove($move), $this->own[$move->piece->id] ?? $this->turns[$move->to->id ?? ''] ?? $this->swapDay);
+    }
+
+    /**
+     * @param array<string, true> $carried as in {@see comes()}
+     *
+     * @return Wait|null of the piece or of what carries it, whichever ends later
+     */
+    private function waitOf(PlannedMove $move, array $carried = []): ?Wait
+    {
+        $wait = $this->waits->ofMove($move);
+        $carried[$move->piece->id] = true;
+        foreach ($this->carriers->bringing($move) as $carrier) {
+            $first = isset($carried[$carrier->piece->id]) ? null : $this->waitOf($carrier, $carried);
+            $wait = $wait?->later($first) ?? $first;
+        }
+
+        return $wait;
     }
 
     private function notBefore(?Wait $wait, int $turn): ?int

@@ -13,6 +13,7 @@ use App\Floor\Floors;
 use App\Floor\FloorWords;
 use App\Repository\HouseRepository;
 use App\Workbench\SumTasks;
+use BrightCupboard\Core\Day\Carriers;
 use BrightCupboard\Core\Day\Cautions;
 use BrightCupboard\Core\Day\DayPlanner;
 use BrightCupboard\Core\Day\DaySpot;
@@ -43,7 +44,7 @@ final readonly class DayPlan
     public function tasks(Swap $swap, ?WorkDay $day, Plan $plan, Difference $difference): array
     {
         $home = $swap->home();
-        [$share, $turns] = $this->days->share($swap);
+        [$share, $turns] = $this->days->share($swap, $plan, $difference->moves);
         $turn = $turns[$day?->id() ?? ''];
         $dressed = $share->dressedThrough($turn, $difference->moves, $plan->start);
         $spots = array_map(
@@ -121,7 +122,9 @@ final readonly class DayPlan
         // What begins from an open swap is out of date when that one will leave things elsewhere.
         $from = null === $swap->follows() ? '' : json_encode($plan->start->units, \JSON_THROW_ON_ERROR);
 
-        return sha1(Fingerprint::of($plan) . $this->sums->fingerprint($swap) . $this->floors->fingerprint($swap) . $from . $waits . $own . ([] === $spots
+        $ties = $this->days->areShared($swap) ? json_encode(Carriers::ties($plan), \JSON_THROW_ON_ERROR) : '';
+
+        return sha1(Fingerprint::of($plan) . $this->sums->fingerprint($swap) . $this->floors->fingerprint($swap) . $from . $waits . $own . $ties . ([] === $spots
             ? ''
             : json_encode($spots, \JSON_THROW_ON_ERROR)));
     }

@@ -11,6 +11,7 @@ use App\Http\InvalidInput;
 use App\Journal\Journal;
 use App\Repository\HouseRepository;
 use App\Swaps\Plans;
+use BrightCupboard\Core\Plan\Difference;
 use BrightCupboard\Core\Plan\Plan;
 use BrightCupboard\Core\Plan\PlannedMove;
 use Doctrine\ORM\EntityManagerInterface;
@@ -51,6 +52,9 @@ final readonly class MoveToDay
         }
         $this->give($swap, $day, $input);
         $this->entities->flush();
+        if (DayTarget::WithItsSpot !== $input->target) {
+            $this->refuseBeforeItsCarrier($swap, $plan, $difference, $input);
+        }
         foreach ($this->days->all($swap) as $one) {
             if (null !== WorkDays::working($swap, $one)->sheetBuiltAt()) {
                 ($this->layOut)($swap, $one, $plan, $difference);
@@ -73,6 +77,22 @@ final readonly class MoveToDay
         $day?->takeSpots(...$input->spots);
         if (DayTarget::WithItsSpot !== $input->target) {
             WorkDays::working($swap, $day)->takePieces(...$input->pieces);
+        }
+    }
+
+    /** @throws InvalidInput that names what a piece trims, fills or stands on, where that comes later */
+    private function refuseBeforeItsCarrier(Swap $swap, Plan $plan, Difference $difference, MoveToDayInput $input): void
+    {
+        [$share] = $this->days->share($swap, $plan, $difference->moves);
+        foreach ($difference->moves as $move) {
+            $carrier = \in_array($move->piece->id, $input->pieces, true) ? $share->carriedLaterThan($move) : null;
+            if (null !== $carrier) {
+                throw InvalidInput::at('target', sprintf(
+                    '%s goes on or in the %s, which comes later. Choose the day of that one or a later one, or move both.',
+                    $move->piece->name,
+                    $carrier->piece->name,
+                ));
+            }
         }
     }
 

@@ -60,7 +60,7 @@ final readonly class ReadDay
         usort($byPhase, static fn(DayTask $a, DayTask $b): int => $a->phase->order() <=> $b->phase->order());
         $schedule = (new Lanes($crew, $hours, $working->table()))->schedule($byPhase);
         $isBuilt = null !== $working->sheetBuiltAt();
-        [$share, $turns] = $this->days->share($swap);
+        [$share, $turns] = $this->days->share($swap, $plan, $difference->moves);
         $isThePlan = [] === $share->on($turns[$day?->id() ?? ''], $difference->moves);
         $lengths = $swap->home()->lengths();
         $tote = ToteToBuy::of($difference->loose, $swap->home()->unit());

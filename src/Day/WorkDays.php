@@ -7,8 +7,11 @@ namespace App\Day;
 use App\Entity\Swap;
 use App\Entity\WorkDay;
 use App\Entity\Working;
+use BrightCupboard\Core\Day\Carriers;
 use BrightCupboard\Core\Day\DayShare;
 use BrightCupboard\Core\Day\Waits;
+use BrightCupboard\Core\Plan\Plan;
+use BrightCupboard\Core\Plan\PlannedMove;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** The days of a swap: its swap day, and those beside it in the order of their dates. */
@@ -54,8 +57,12 @@ final readonly class WorkDays
         );
     }
 
-    /** @return array{DayShare, array<string, int>} how the plan is shared among the days, and the turn of each by its id, of the swap day by the empty one */
-    public function share(Swap $swap): array
+    /**
+     * @param list<PlannedMove> $moves of the plan
+     *
+     * @return array{DayShare, array<string, int>} how the plan is shared among the days, and the turn of each by its id, of the swap day by the empty one
+     */
+    public function share(Swap $swap, Plan $plan, array $moves): array
     {
         $turns = ['' => 0];
         $spots = [];
@@ -73,7 +80,16 @@ final readonly class WorkDays
             $own += array_fill_keys($day->working()->ownPieces(), $turn);
         }
         ksort($dates);
+        $carriers = $this->areShared($swap) ? Carriers::of($plan, $moves) : new Carriers();
 
-        return [new DayShare($spots, 0, $this->waits($swap), $dates, $own), $turns];
+        return [new DayShare($spots, 0, $this->waits($swap), $dates, $own, $carriers), $turns];
+    }
+
+    /** Whether things of one spot may come on several days: pieces have days of their own, or wait by a tradition. */
+    public function areShared(Swap $swap): bool
+    {
+        $hasOwn = array_filter($this->all($swap), static fn(?WorkDay $day): bool => [] !== self::working($swap, $day)->ownPieces());
+
+        return [] !== $hasOwn || '' !== $this->waits($swap)->fingerprint();
     }
 }

@@ -78,6 +78,26 @@ final class MoveToDayTest extends AppTestCase
         self::assertSame(204, $this->code());
     }
 
+    public function testWhatTrimsATreeComesWithItAndNotBefore(): void
+    {
+        [$fir, $star] = [$this->id('piece', 'Tall fir'), $this->id('piece', 'Paper star')];
+        $this->call('POST', $this->swap() . '/day', ['people' => 2]);
+        $day = $this->move(['pieces' => [$fir], 'target' => 'new day', 'name' => 'The tree', 'date' => $this->eve]);
+        $later = $this->pieces($this->call('POST', $this->swap() . '/days/' . $day['id'], ['people' => 2]));
+        self::assertContains($star, $later, 'it cannot hang on a tree that is not there');
+        self::assertNotContains($star, $this->pieces($this->call('GET', $this->swap() . '/day')));
+
+        $problem = $this->call('POST', $this->swap() . '/day-moves', ['spots' => [], 'pieces' => [$star], 'target' => 'swap day']);
+        self::assertSame(422, $this->code(), $this->text());
+        self::assertStringContainsString('goes on or in the Tall fir, which comes later', $problem['violations'][0]['message']);
+        self::assertSame([$fir], $this->call('GET', $this->swap() . '/days/' . $day['id'])['ownPieces'], 'nothing is changed by a refusal');
+
+        $this->move(['pieces' => [$star, $fir], 'target' => 'swap day']);
+        $swapDay = $this->call('GET', $this->swap() . '/day');
+        self::assertSame([], array_diff([$star, $fir], $this->pieces($swapDay)), 'both together go anywhere');
+        self::assertFalse($swapDay['isStale']);
+    }
+
     public function testWhatStandsInTheWayIsSaid(): void
     {
         $this->move(['pieces' => [$this->id('piece', 'Wheat wreath')], 'target' => 'new day', 'name' => 'Late', 'date' => $this->eve]);

@@ -6,14 +6,19 @@ namespace BrightCupboard\Tests\Core\Day;
 
 use BrightCupboard\Core\Calendar\FeastRule;
 use BrightCupboard\Core\Calendar\Tradition;
+use BrightCupboard\Core\Day\Carriers;
 use BrightCupboard\Core\Day\DayShare;
 use BrightCupboard\Core\Day\Wait;
 use BrightCupboard\Core\Day\Waits;
+use BrightCupboard\Core\Plan\Plan;
 use BrightCupboard\Core\Plan\PlannedMove;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
+use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Whereabouts;
+use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Stance;
 use BrightCupboard\Tests\Core\Support\Make;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -29,7 +34,7 @@ final class DayShareTest extends TestCase
      */
     public function testEveryUnitArrivesOnceAndNothingTooEarly(): void
     {
-        $held = $moved = 0;
+        $held = $moved = $carried = 0;
         for ($seed = 1; $seed <= 300; ++$seed) {
             $random = new Randomizer(new Mt19937($seed));
             $dates = [];
@@ -50,12 +55,14 @@ final class DayShareTest extends TestCase
                     $own['p' . $piece] = $random->getInt(0, \count($dates) - 1);
                 }
             }
-            $share = new DayShare($turns, 0, $waits, $dates, $own);
+            $carriers = $this->carriers($random, $moves);
+            $share = new DayShare($turns, 0, $waits, $dates, $own, new Carriers($carriers));
             $dayless = array_map(static fn(array $one): string => $one[0]->piece->id, $share->dayless($moves));
             $at = [];
             foreach ($moves as $move) {
                 $at[$move->piece->id] = $move->from->key();
             }
+            $arrived = $there = [];
             foreach ($dates as $turn => $date) {
                 foreach ($share->on($turn, $moves) as $move) {
                     self::assertSame($at[$move->piece->id], $move->from->key(), "seed {$seed}: it is taken from where it is");
@@ -63,12 +70,25 @@ final class DayShareTest extends TestCase
                     if (isset($own[$move->piece->id])) {
                         ++$moved;
                         self::assertTrue($turn >= $own[$move->piece->id], "seed {$seed}: a piece with a day of its own stays where it is until then");
-                        self::assertTrue($turn === $own[$move->piece->id] || null !== $waits->ofMove($move), "seed {$seed}: and is moved on it unless a tradition holds it");
+                        $isCarried = isset($carriers[$move->to->id][$move->piece->id]);
+                        self::assertTrue(
+                            $turn === $own[$move->piece->id] || $isCarried || null !== $waits->ofMove($move),
+                            "seed {$seed}: and is moved on it unless a tradition or what carries it holds it",
+                        );
                         self::assertNotSame(PlaceKind::Table, $move->to->kind, "seed {$seed}: in one go");
                     }
                     $wait = PlaceKind::Spot === $move->to->kind ? $waits->ofMove($move) : null;
                     self::assertTrue(null === $wait || $date >= $wait->until, "seed {$seed}: {$move->piece->id} is not put out before its day");
+                    $arrived[$move->piece->id] = $turn;
+                    foreach (PlaceKind::Spot === $move->to->kind ? $carriers[$move->to->id][$move->piece->id] ?? [] : [] as $carrier) {
+                        ++$carried;
+                        $there[] = [$move->piece->id, $carrier->piece->id];
+                    }
                 }
+            }
+            foreach ($there as [$guest, $carrier]) {
+                self::assertNotContains($carrier, $dayless, "seed {$seed}: what waits for another time takes along what it carries");
+                self::assertGreaterThanOrEqual($arrived[$carrier], $arrived[$guest], "seed {$seed}: {$guest} does not come before {$carrier}");
             }
             foreach ($moves as $move) {
                 $id = $move->piece->id;
@@ -85,6 +105,74 @@ final class DayShareTest extends TestCase
         }
         self::assertGreaterThan(100, $held, 'traditions held something back');
         self::assertGreaterThan(200, $moved, 'pieces had days of their own');
+        self::assertGreaterThan(100, $carried, 'things came onto others');
+    }
+
+    /** The star comes with its fir: by a day that the fir was given, and by a tradition that holds it; an earlier day of its own is too early for it. */
+    public function testWhatTrimsOrStandsOnSomethingComesNoEarlier(): void
+    {
+        $fir = new PlannedMove(Make::piece('fir', PieceKind::Tree), 1, Place::tote('t'), Place::spot('corner'));
+        $star = new PlannedMove(Make::piece('star', PieceKind::Bauble), 1, Place::tote('t'), Place::spot('corner'));
+        $carriers = new Carriers(['corner' => ['star' => [$fir]]]);
+        $dates = [-1 => new \DateTimeImmutable('2026-12-10'), 0 => new \DateTimeImmutable('2026-12-17'), 1 => new \DateTimeImmutable('2026-12-24')];
+        $days = static function (DayShare $share) use ($fir, $star): array {
+            $days = [];
+            foreach ([-1, 0, 1] as $turn) {
+                $days[] = array_map(static fn(PlannedMove $move): string => $move->piece->id, $share->on($turn, [$star, $fir]));
+            }
+
+            return $days;
+        };
+        $eve = new Waits([], [], ['fir' => new Wait(new \DateTimeImmutable('2026-12-20'), 'Tree')]);
+        $never = new Waits([], [], ['fir' => new Wait(new \DateTimeImmutable('2027-02-01'), 'Tree')]);
+
+        self::assertSame([[], [], ['star', 'fir']], $days(new DayShare(dates: $dates, own: ['fir' => 1], carriers: $carriers)));
+        self::assertSame([[], [], ['star', 'fir']], $days(new DayShare(waits: $eve, dates: $dates, carriers: $carriers)));
+        self::assertSame([['fir'], ['star'], []], $days(new DayShare(dates: $dates, own: ['fir' => -1], carriers: $carriers)), 'a tree may settle before it is trimmed');
+        $early = new DayShare(dates: $dates, own: ['star' => -1], carriers: $carriers);
+        self::assertSame([[], ['star', 'fir'], []], $days($early));
+        self::assertSame([$fir, null], [$early->carriedLaterThan($star), $early->carriedLaterThan($fir)]);
+        self::assertNull((new DayShare(dates: $dates, own: ['star' => 1], carriers: $carriers))->carriedLaterThan($star));
+        $held = new DayShare(waits: $never, dates: $dates, carriers: $carriers);
+        self::assertSame([[], [], []], $days($held));
+        self::assertSame(['star', 'fir'], array_map(static fn(array $one): string => $one[0]->piece->id, $held->dayless([$star, $fir])));
+        self::assertSame('2027-02-01', $held->dayless([$star])[0][1]->until->format('Y-m-d'), 'the star waits as long as its fir');
+    }
+
+    /** As planned: stems in the vase, the vase on the books, the bow on the garland; what is there already is waited for by nobody. */
+    public function testWhatCarriesWhatIsReadFromThePlan(): void
+    {
+        $spot = Make::spot(width: 60, depth: 12);
+        $stock = [
+            'books' => Make::piece('books', PieceKind::Books, 8, 3),
+            'vase' => Make::piece('vase', PieceKind::Vase, 6, 10),
+            'stems' => Make::piece('stems', PieceKind::Bunch, 3, 20),
+            'garland' => Make::piece('garland', PieceKind::Garland, 40, 4),
+            'bow' => Make::piece('bow', PieceKind::Ribbon, 5, 6),
+        ];
+        $stances = [
+            'books' => new Stance(2540, Layer::Middle, 0, 0, Posture::Carries),
+            'vase' => new Stance(2540, Layer::Middle, 762),
+            'stems' => new Stance(2921, Layer::Middle, 762, 0, Posture::Fills),
+            'garland' => new Stance(4000, Layer::Front, 0, 0, Posture::Drapes),
+            'bow' => new Stance(8000, Layer::Front, 0, 0, Posture::Trims),
+        ];
+        $plan = new Plan($stock, [], new Whereabouts(array_map(static fn(): array => ['tote:t' => 1], $stock)), ['spot' => $spot], [], []);
+        $moves = [];
+        foreach ($stances as $id => $stance) {
+            $plan = $plan->with($plan->place("at-{$id}", $id, $spot, 1, $stance));
+            $moves[$id] = new PlannedMove($stock[$id], 1, Place::tote('t'), Place::spot('spot'));
+        }
+        $bringing = static fn(string $id, array $moves): array => array_map(
+            static fn(PlannedMove $move): string => $move->piece->id,
+            Carriers::of($plan, $moves)->bringing(new PlannedMove($stock[$id], 1, Place::tote('t'), Place::spot('spot'))),
+        );
+
+        self::assertSame([['vase'], ['books'], [], [], ['garland']], array_map(
+            static fn(string $id): array => $bringing($id, array_values($moves)),
+            ['stems', 'vase', 'books', 'garland', 'bow'],
+        ));
+        self::assertSame([[], ['books']], [$bringing('stems', [$moves['books']]), $bringing('vase', [$moves['books']])], 'the vase stands there already');
     }
 
     /** The tree stands until the second day, though the bench is dressed on the first. */
@@ -150,6 +238,25 @@ final class DayShareTest extends TestCase
             0 === $random->getInt(0, 1) ? ['stocking' => $wait()] : [],
             0 === $random->getInt(0, 1) ? ['p' . $random->getInt(0, 9) => $wait()] : [],
         );
+    }
+
+    /**
+     * @param list<PlannedMove> $moves
+     *
+     * @return array<string, array<string, list<PlannedMove>>> some of what comes to a spot carried by something that comes there too, in chains
+     */
+    private function carriers(Randomizer $random, array $moves): array
+    {
+        $carriers = $first = [];
+        foreach ($moves as $move) {
+            $spot = $move->to->id ?? '';
+            if (PlaceKind::Spot === $move->to->kind && isset($first[$spot]) && 0 === $random->getInt(0, 1)) {
+                $carriers[$spot][$move->piece->id] = [$first[$spot]];
+            }
+            $first[$spot] = $move;
+        }
+
+        return $carriers;
     }
 
     /** @return list<PlannedMove> */

@@ -69,7 +69,12 @@ export function MoveToDayDialog({ task, day, swap, pieces, onClose }: Props) {
             {day.ownPieces.includes(piece) && <span className="note">this day is its own</span>}
           </label>
         ))}
-        {!isWhole && <p className="note">All units of a piece move together, from and to every spot, and stay where they are until then.</p>}
+        {!isWhole && (
+          <p className="note">
+            All units of a piece move together, from and to every spot, and stay where they are until then. What trims it, fills it or stands on it
+            waits for it.
+          </p>
+        )}
       </fieldset>
       <Field label="Day" name="target">
         {(control) => (
