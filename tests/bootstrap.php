@@ -19,6 +19,9 @@ $sources = [
     ...glob($root . '/src/Demo/*.php') ?: [],
     ...glob($root . '/src/Entity/*.php') ?: [],
 ];
+// Two runs may begin at once: the browser tests run beside the others.
+$turn = fopen(sys_get_temp_dir() . '/bright-cupboard-' . sha1($root) . '.lock', 'c') ?: throw new RuntimeException('The lock of the test database cannot be opened.');
+flock($turn, \LOCK_EX);
 $stamp = sha1(implode('', array_map(sha1_file(...), $sources)));
 if (!is_file($root . '/var/test.db') || @file_get_contents($root . '/var/test.stamp') !== $stamp) {
     array_map(unlink(...), glob($root . '/var/test.db*') ?: []);
@@ -27,3 +30,4 @@ if (!is_file($root . '/var/test.db') || @file_get_contents($root . '/var/test.st
     }
     file_put_contents($root . '/var/test.stamp', $stamp);
 }
+flock($turn, \LOCK_UN);

@@ -12,7 +12,7 @@ final readonly class Schedule
      * @param int                 $longestChain no day is shorter than its longest chain of tasks that wait for one another …
      * @param int                 $workShared   … nor than its work shared among all
      * @param list<string>        $late         keys of tasks that end after the day has to be over
-     * @param list<string>        $unmanned     keys of tasks for which people are missing, or those who may do them, or for which somebody would have to stay longer
+     * @param list<string>        $unmanned     keys of tasks for which people, or those who may do them, are missing or would have to stay longer
      * @param int                 $mostLaid     square centimetres that lie on the table at its fullest
      * @param list<string>        $overfull     keys of tasks that lay out more than the table takes
      */

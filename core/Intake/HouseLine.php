@@ -272,11 +272,12 @@ final readonly class HouseLine
     /** "up to 40 lb" is what it may weigh. */
     private function withoutWeight(string $phrase, ?Weight &$mostWeight): string
     {
-        return (string) preg_replace_callback('/(?:up to |at most |max )?\d+(?:[.,]\d+)?\s*(?:lbs?|pounds?|kg)\b/iu', function (array $match) use (&$mostWeight): string {
-            $mostWeight = (new WeightText($this->unit))->read(trim((string) preg_replace('/^(?:up to|at most|max) /i', '', $match[0])));
+        return (string) preg_replace_callback('/(?:up to |at most |max )?\d+(?:[.,]\d+)?\s*(?:lbs?|pounds?'
+            . '|kg)\b/iu', function (array $match) use (&$mostWeight): string {
+                $mostWeight = (new WeightText($this->unit))->read(trim((string) preg_replace('/^(?:up to|at most|max) /i', '', $match[0])));
 
-            return ' ';
-        }, $phrase);
+                return ' ';
+            }, $phrase);
     }
 
     /** @return list<string> a comma inside a number parts nothing */

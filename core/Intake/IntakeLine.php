@@ -30,6 +30,8 @@ use BrightCupboard\Core\Measure\LengthUnit;
  */
 final readonly class IntakeLine
 {
+    /** A name between quotation marks, not what is written on the thing and not a measure. */
+    private const QUOTED = '/(?<![\d\w])(?<!name )(?<!named )(?<!says )(?<!reads )(?<!word )[“"]([^“”"\d][^“”"]*)[”"]/u';
     private const MOST_CHARACTERS = 300;
 
     private Notation $notation;
@@ -121,7 +123,7 @@ final readonly class IntakeLine
     /** A name between quotation marks is taken as it is. */
     private function takeName(string $line, Draft $draft): string
     {
-        return (string) preg_replace_callback('/(?<![\d\w])(?<!name )(?<!named )(?<!says )(?<!reads )(?<!word )[“"]([^“”"\d][^“”"]*)[”"]/u', static function (array $match) use ($draft): string {
+        return (string) preg_replace_callback(self::QUOTED, static function (array $match) use ($draft): string {
             $draft->name = trim($match[1]);
 
             return ' ';

@@ -15,7 +15,8 @@ final readonly class TableColumns
     private const TICK = 'tick:';
     private const UNITS = '/[\s(\[]+(inches|inch|in|ft|cm|mm|m|lbs?|oz|kg|g)[.)\]]*$/u';
     /** Columns that number rows or point at pictures. */
-    private const MACHINE_MADE = '/^(?:id|item id|item no\.?|sku|barcode|upc|photo|photos|image|images|picture|link|url|row|index|line|asset tag|#|no|nr|number)$/u';
+    private const MACHINE_MADE = '/^(?:id|item id|item no\.?|sku|barcode|upc|photo|photos|image|images|picture|link|url|row|index|line|asset tag|#|no'
+        . '|nr|number)$/u';
     private const YES = '/^(?:y|yes|x|✓|✔|√|1|true|ja|oui|si|•|\*|v|ok)$/iu';
 
     /**

@@ -11,7 +11,7 @@ final readonly class SearchCard
 {
     /**
      * @param string                      $name    lower case
-     * @param string                      $text    everything else that is written of it, in lower case: kind, materials, textures, finish, seasons, cautions, origin, care, set, places
+     * @param string                      $text    all else written of it, in lower case: kind, materials, finish, seasons, cautions, origin, care, set, places
      * @param list<ColourShare>           $colours
      * @param int                         $width   tenths of a millimetre, as the others
      * @param int|null                    $idle    closed swaps since it last stood; null when it never did

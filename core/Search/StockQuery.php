@@ -140,7 +140,10 @@ final readonly class StockQuery
         return $missed instanceof Internal\Almost && $missed->isAlmostMet($card);
     }
 
-    /** @return array{list<string|null>, int} why, condition by condition, and how many are not met; given up at a word, or at the second measure: most pieces are left there */
+    /**
+     * @return array{list<string|null>, int} why, condition by condition, and how many are not met; given up at a word, or at the second
+     *                                       measure: most pieces are left there
+     */
     private function meets(SearchCard $card): array
     {
         $why = [];

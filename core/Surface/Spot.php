@@ -22,7 +22,7 @@ final readonly class Spot
 
     /**
      * @param Length           $ledgeHeight from the floor to the surface, of tiers to the lowest board, of a panel to its lower edge
-     * @param Length|null      $clearHeight from the surface (of tiers: the top board) to what hangs above, of a panel and a tree its height; null when nothing limits it
+     * @param Length|null      $clearHeight to what hangs above the surface (of tiers: the top board), of a panel and a tree its height; null: no limit
      * @param list<KeepClear>  $keepClear
      * @param list<SpotHazard> $hazards
      * @param list<string>     $assumed     measures that are usual of its kind and not taken yet: width, depth, ledgeHeight, clearHeight

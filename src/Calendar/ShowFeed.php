@@ -20,7 +20,8 @@ final readonly class ShowFeed
     #[Route('/feeds/{key}.ics', name: 'show_feed', requirements: ['key' => '[0-9a-f]{40}'], methods: ['GET'], priority: 10)]
     public function __invoke(string $key): FileAnswer
     {
-        $feed = $this->entities->getRepository(CalendarFeed::class)->findOneBy(['key' => $key]) ?? throw new NotFoundHttpException('There is no calendar at this address. It may have been renewed.');
+        $feed = $this->entities->getRepository(CalendarFeed::class)->findOneBy(['key' => $key])
+            ?? throw new NotFoundHttpException('There is no calendar at this address. It may have been renewed.');
 
         return FileAnswer::shown($this->write->of($feed->home()), 'text/calendar; charset=utf-8', 'calendar.ics');
     }

@@ -18,11 +18,13 @@ final readonly class SearchElsewhere
     /** What, id, title, detail, swap; removed things and lines that fell away are left out. */
     private const ROWS = <<<'SQL'
         SELECT 'tote', id, 'Tote ' || code, place, NULL FROM tote WHERE home_id = :home AND removed_at IS NULL
-        UNION ALL SELECT 'spot', s.id, s.name, s.kind || ', ' || r.name, NULL FROM spot s JOIN room r ON r.id = s.room_id WHERE r.home_id = :home AND s.removed_at IS NULL
+        UNION ALL SELECT 'spot', s.id, s.name, s.kind || ', ' || r.name, NULL FROM spot s JOIN room r ON r.id = s.room_id
+            WHERE r.home_id = :home AND s.removed_at IS NULL
         UNION ALL SELECT 'look', id, name, '', NULL FROM look WHERE home_id = :home AND removed_at IS NULL
         UNION ALL SELECT 'swap', id, name, season, NULL FROM swap WHERE home_id = :home
         UNION ALL SELECT 'note', n.id, n.text, w.name, w.id FROM note n JOIN swap w ON w.id = n.swap_id WHERE w.home_id = :home AND n.removed_at IS NULL
-        UNION ALL SELECT 'line', l.id, l.name, l.state || ', ' || w.name, w.id FROM haul_line l JOIN swap w ON w.id = l.swap_id WHERE w.home_id = :home AND l.state <> 'dropped'
+        UNION ALL SELECT 'line', l.id, l.name, l.state || ', ' || w.name, w.id FROM haul_line l JOIN swap w ON w.id = l.swap_id
+            WHERE w.home_id = :home AND l.state <> 'dropped'
         SQL;
 
     public function __construct(private Connection $db, private HouseRepository $house, private ToteContents $contents) {}

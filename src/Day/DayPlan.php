@@ -124,9 +124,11 @@ final readonly class DayPlan
 
         $ties = $this->days->areShared($swap) ? json_encode(Carriers::ties($plan), \JSON_THROW_ON_ERROR) : '';
 
-        return sha1(Fingerprint::of($plan) . $this->sums->fingerprint($swap) . $this->floors->fingerprint($swap) . $from . $waits . $own . $ties . ([] === $spots
-            ? ''
-            : json_encode($spots, \JSON_THROW_ON_ERROR)));
+        $days = [] === $spots ? '' : json_encode($spots, \JSON_THROW_ON_ERROR);
+
+        return sha1(implode('', [
+            Fingerprint::of($plan), $this->sums->fingerprint($swap), $this->floors->fingerprint($swap), $from, $waits, $own, $ties, $days,
+        ]));
     }
 
     /** @return list<StoredTote> */

@@ -88,7 +88,8 @@ final readonly class DemoSwap
             $placed[$p->text('0')] = true;
         }
         foreach ($r->list('running.furniture') as $one) {
-            $furniture = $this->entities->getRepository(Furniture::class)->findOneBy(['name' => $one->text('0')]) ?? throw new \LogicException('The furniture of the demo is there.');
+            $furniture = $this->entities->getRepository(Furniture::class)->findOneBy(['name' => $one->text('0')])
+                ?? throw new \LogicException('The furniture of the demo is there.');
             $tenths = static fn(string $at): int => $one->whole($at) * Length::TENTHS_PER_INCH;
             ($this->furniture)($swap, $furniture, new FloorPlaceInput($tenths('1'), $tenths('2'), $one->whole('3')));
         }

@@ -13,7 +13,10 @@ use Doctrine\DBAL\ParameterType;
  *
  * @phpstan-import-type Stored from RowChange
  *
- * @phpstan-type Row array{id: string, at: string, by: string, person_id: string, swap_id: string|null, sentence: string, takes_back: string|null, taken_back_by: string|null, is_undoing: int|bool, changes?: string}
+ * @phpstan-type Row array{
+ *   id: string, at: string, by: string, person_id: string, swap_id: string|null, sentence: string,
+ *   takes_back: string|null, taken_back_by: string|null, is_undoing: int|bool, changes?: string
+ * }
  */
 final readonly class Entries
 {
@@ -25,18 +28,22 @@ final readonly class Entries
 
     public function add(string $home, Entry $entry): void
     {
-        $this->db->executeStatement('INSERT INTO journal_entry (id, home_id, at, "by", person_id, swap_id, sentence, takes_back, is_undoing, changes) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)', [
-            $entry->id,
-            $home,
-            $entry->at->format('Y-m-d H:i:s'),
-            $entry->by,
-            $entry->person,
-            $entry->swap,
-            $entry->sentence,
-            $entry->takesBack,
-            (int) $entry->isUndoing,
-            json_encode(array_map(static fn(RowChange $row): array => $row->stored(), $entry->rows), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
-        ]);
+        $this->db->executeStatement(
+            'INSERT INTO journal_entry (id, home_id, at, "by", person_id, swap_id, sentence, takes_back, is_undoing, changes) '
+            . 'VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)',
+            [
+                $entry->id,
+                $home,
+                $entry->at->format('Y-m-d H:i:s'),
+                $entry->by,
+                $entry->person,
+                $entry->swap,
+                $entry->sentence,
+                $entry->takesBack,
+                (int) $entry->isUndoing,
+                json_encode(array_map(static fn(RowChange $row): array => $row->stored(), $entry->rows), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
+            ],
+        );
         $marks = array_slice($this->marks($entry->rows), 0, self::MOST_MARKS);
         if ([] !== $marks) {
             $this->db->executeStatement(

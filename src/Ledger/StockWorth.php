@@ -24,7 +24,7 @@ final readonly class StockWorth
 
     public function __construct(private Catalogue $catalogue, private HistoryRepository $history, private StandingRepository $standing) {}
 
-    /** @return array{int, int} cost and replacement of all that is owned, in minor units; what has no replacement value counts at its cost, and parts count in their arrangement */
+    /** @return array{int, int} cost and replacement of all that is owned, in minor units; without a replacement value at cost, parts in their arrangement */
     public function totals(Home $home): array
     {
         $records = $this->catalogue->records($home);

@@ -41,7 +41,9 @@ final readonly class FollowThread
             }
         }
 
-        return new ThreadAnswer((new RibbonShares($state->look, $state->meter))->of($everything), array_map(fn(RoomThread $room): RoomThreadAnswer => new RoomThreadAnswer(
+        $shares = (new RibbonShares($state->look, $state->meter))->of($everything);
+
+        return new ThreadAnswer($shares, array_map(fn(RoomThread $room): RoomThreadAnswer => new RoomThreadAnswer(
             $room->room,
             $room->shares,
             array_map(

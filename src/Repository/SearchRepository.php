@@ -45,7 +45,12 @@ final class SearchRepository
         $names = $this->names($home);
         [$at, $kinds] = $this->places($home, $names, $query->placesAsked($names));
         $history = $this->history->of($home, null)->histories;
-        /** @var iterable<array{string, string, string, int, int, int, string, string, string, string, string, string, string, string, int, int, int, int, string, int|null, string, string, string|null}> $rows */
+        /**
+         * @var iterable<array{
+         *   string, string, string, int, int, int, string, string, string, string, string, string, string, string,
+         *   int, int, int, int, string, int|null, string, string, string|null
+         * }> $rows
+         */
         $rows = $this->db->iterateNumeric(
             'SELECT id, name, kind, width, depth, height, colours, materials, finish, seasons, hazards, origin, care, set_name, cost_each, '
                 . 'replacement_each, weight, count, assumed, laid_out, shape, pattern, came_on FROM piece WHERE home_id = ? AND removed_at IS NULL',
@@ -145,7 +150,12 @@ final class SearchRepository
         $at = $kinds = [];
         $within = \in_array(PlaceKind::Within->value, $asked, true) ? "OR s.place GLOB 'within:*'" : '';
         /** @var iterable<array{string, string}> $rows CROSS JOIN: from the places that are asked for to their pieces, not through all pieces */
-        $rows = $this->db->iterateNumeric("SELECT s.piece_id, s.place FROM standing s CROSS JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0 AND (s.place IN (?) {$within})", [$home->id(), $asked], [ParameterType::STRING, ArrayParameterType::STRING]);
+        $rows = $this->db->iterateNumeric(
+            "SELECT s.piece_id, s.place FROM standing s CROSS JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? "
+            . "AND p.removed_at IS NULL AND s.count > 0 AND (s.place IN (?) {$within})",
+            [$home->id(), $asked],
+            [ParameterType::STRING, ArrayParameterType::STRING],
+        );
         foreach ($rows as [$piece, $place]) {
             $at[$piece] = ($at[$piece] ?? '') . ' ' . ($names[$place] ?? self::PART);
             $kinds[$piece][] = explode(':', $place, 2)[0];

@@ -38,7 +38,8 @@ final readonly class ArrangeSpot
             $this->known($state, $spot, $id);
         }
         $fields = new Fields();
-        $change = $fields->read('places', static fn(): PlanChange => (new Arranging($state->plan))->several($spot->measures(), $places, $input->off), new PlanChange());
+        $arranged = static fn(): PlanChange => (new Arranging($state->plan))->several($spot->measures(), $places, $input->off);
+        $change = $fields->read('places', $arranged, new PlanChange());
         $fields->complete();
         $after = $this->plans->store($state, $change, $by->name());
         $says = trim($input->says);

@@ -14,7 +14,10 @@ use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Spot;
 
-/** Where units of a piece are on a spot; height as they are put, foot over the lowest board of the spot, drop of the dips below it, in tenths of a millimetre. */
+/**
+ * Where units of a piece are on a spot; height as they are put, foot over the lowest board of the spot, drop of the dips below
+ * it, in tenths of a millimetre.
+ */
 final readonly class PlacementAnswer
 {
     /** @param list<ColourAnswer> $colours of the side that is turned to the front; empty for the one it shows anyway */

@@ -205,7 +205,12 @@ final readonly class Plans
         }
     }
 
-    /** @return array{id: string, swap_id: string, piece_id: string, spot_id: string, left_edge: int, layer: string, raise: int, count: int, tier: int, posture: string|null} */
+    /**
+     * @return array{
+     *   id: string, swap_id: string, piece_id: string, spot_id: string, left_edge: int, layer: string, raise: int,
+     *   count: int, tier: int, posture: string|null
+     * }
+     */
     private function row(Swap $swap, PlannedPlace $place): array
     {
         return [

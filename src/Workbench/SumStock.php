@@ -63,7 +63,8 @@ final readonly class SumStock
     {
         /** @var list<array{string, string, int}> $rows */
         $rows = $this->db->fetchAllNumeric(
-            'SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? AND p.removed_at IS NULL AND s.count > 0 AND p.kind IN (?) ORDER BY s.place',
+            'SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.home_id = ? '
+            . 'AND p.removed_at IS NULL AND s.count > 0 AND p.kind IN (?) ORDER BY s.place',
             [$home->id(), $kinds],
             [1 => ArrayParameterType::STRING],
         );

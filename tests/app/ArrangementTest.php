@@ -201,7 +201,8 @@ final class ArrangementTest extends AppTestCase
         $home = $this->call('POST', '/api/home-documents', ['document' => $this->text()]);
         self::assertSame(201, $this->code(), $this->text());
         $parts = $this->db()->fetchAllAssociative(
-            "SELECT s.place, a.name FROM standing s JOIN piece p ON p.id = s.piece_id JOIN piece a ON s.place = 'within:' || a.id AND a.home_id = p.home_id WHERE p.home_id = ? AND s.count > 0",
+            "SELECT s.place, a.name FROM standing s JOIN piece p ON p.id = s.piece_id JOIN piece a ON s.place = 'within:' || a.id "
+                . "AND a.home_id = p.home_id WHERE p.home_id = ? AND s.count > 0",
             [$home['id']],
         );
 
@@ -209,7 +210,8 @@ final class ArrangementTest extends AppTestCase
         self::assertSame(
             1,
             (int) $this->db()->fetchOne(
-                "SELECT COUNT(*) FROM piece WHERE home_id = ? AND name = 'Hall urn' AND parts LIKE '%' || (SELECT id FROM piece WHERE home_id = ? AND name = 'Juniper urn') || '%'",
+                "SELECT COUNT(*) FROM piece WHERE home_id = ? AND name = 'Hall urn' AND parts LIKE '%' "
+                    . "|| (SELECT id FROM piece WHERE home_id = ? AND name = 'Juniper urn') || '%'",
                 [$home['id'], $home['id']],
             ),
         );
@@ -224,7 +226,9 @@ final class ArrangementTest extends AppTestCase
         $done = 0;
         for ($i = 0; $i < 40; ++$i) {
             $pieces = $this->db()->fetchAllAssociative(
-                "SELECT p.id, p.name, p.origin = 'put together' AS is_made, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE s.count > 0 AND p.removed_at IS NULL AND h.name = 'Ferry House' AND (p.parts = '[]' OR p.origin = 'put together') ORDER BY p.id, s.place",
+                "SELECT p.id, p.name, p.origin = 'put together' AS is_made, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id "
+                    . "JOIN home h ON h.id = p.home_id WHERE s.count > 0 AND p.removed_at IS NULL AND h.name = 'Ferry House' AND (p.parts = '[]' OR "
+                    . "p.origin = 'put together') ORDER BY p.id, s.place",
             );
             $any = static fn(): array => $pieces[$random->getInt(0, \count($pieces) - 1)];
             [$one, $made] = [$any(), array_values(array_filter($pieces, static fn(array $piece): bool => 1 === (int) $piece['is_made']))];
@@ -241,7 +245,8 @@ final class ArrangementTest extends AppTestCase
             self::assertSame(
                 [],
                 $this->db()->fetchAllAssociative(
-                    'SELECT p.name, p.count, SUM(s.count) AS units FROM standing s JOIN piece p ON p.id = s.piece_id GROUP BY s.piece_id HAVING units <> p.count',
+                    'SELECT p.name, p.count, SUM(s.count) AS units FROM standing s JOIN piece p ON p.id = s.piece_id '
+                        . 'GROUP BY s.piece_id HAVING units <> p.count',
                 ),
                 "seed {$seed}, act {$i}",
             );
@@ -307,7 +312,8 @@ final class ArrangementTest extends AppTestCase
         return array_map(
             intval(...),
             $this->db()->fetchAllKeyValue(
-                "SELECT p.id, SUM(s.count) FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.parts = '[]' AND s.place <> 'parted' GROUP BY p.id HAVING SUM(s.count) > 0 ORDER BY p.id",
+                "SELECT p.id, SUM(s.count) FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.parts = '[]' AND s.place <> 'parted' "
+                    . "GROUP BY p.id HAVING SUM(s.count) > 0 ORDER BY p.id",
             ),
         );
     }

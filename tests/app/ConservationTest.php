@@ -36,7 +36,8 @@ final class ConservationTest extends AppTestCase
         self::assertSame(
             [],
             $this->db()->fetchAllAssociative(
-                'SELECT s.piece_id, p.count, SUM(s.count) AS units FROM standing s JOIN piece p ON p.id = s.piece_id GROUP BY s.piece_id HAVING units <> p.count',
+                'SELECT s.piece_id, p.count, SUM(s.count) AS units FROM standing s JOIN piece p ON p.id = s.piece_id '
+                    . 'GROUP BY s.piece_id HAVING units <> p.count',
             ),
             'the books of a piece and its places differ',
         );
@@ -118,7 +119,8 @@ final class ConservationTest extends AppTestCase
     private function move(): string
     {
         $from = $this->one(
-            'SELECT s.piece_id AS id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE s.count > 0 AND h.name = ?',
+            'SELECT s.piece_id AS id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id '
+                . 'WHERE s.count > 0 AND h.name = ?',
         );
         $to = $this->random->getInt(0, 2) > 0
             ? 'tote:' . $this->one('SELECT t.id FROM tote t JOIN home h ON h.id = t.home_id WHERE h.name = ?')['id']
@@ -279,7 +281,8 @@ final class ConservationTest extends AppTestCase
     private function standingElsewhere(): array
     {
         return $this->db()->fetchAllAssociative(
-            "SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE h.name <> 'Ferry House' ORDER BY 1, 2",
+            "SELECT s.piece_id, s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id "
+                . "WHERE h.name <> 'Ferry House' ORDER BY 1, 2",
         );
     }
 }

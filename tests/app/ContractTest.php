@@ -20,9 +20,11 @@ final class ContractTest extends AppTestCase
     {
         foreach ([
             '', '/pieces', '/search', '/tote-fills', '/broken-sets', '/damages', '/spot-photos', '/house', '/ledger',
-            '/pieces/{piece}/movements', '/totes/{tote}/contents', '/swaps/{swap}/stations', '/swaps/{swap}/table', '/swaps/{swap}/table/guards', '/swaps/{swap}/spots',
+            '/pieces/{piece}/movements', '/totes/{tote}/contents', '/swaps/{swap}/stations', '/swaps/{swap}/table', '/swaps/{swap}/table/guards',
+            '/swaps/{swap}/spots',
             '/swaps/{swap}/spots/{spot}', '/swaps/{swap}/spots/{spot}/candidates', '/swaps/{swap}/spots/{spot}/remedies', '/swaps/{swap}/spots/{spot}/versions',
-            '/swaps/{swap}/spots/{spot}/offers', '/swaps/{swap}/placements/{placement}/risers', '/swaps/{swap}/floors/{room}', '/swaps/{swap}/haul', '/swaps/{swap}/day',
+            '/swaps/{swap}/spots/{spot}/offers', '/swaps/{swap}/placements/{placement}/risers', '/swaps/{swap}/floors/{room}', '/swaps/{swap}/haul',
+            '/swaps/{swap}/day',
             '/swaps/{swap}/days/{day}', '/swaps/{swap}/settle', '/swaps/{swap}/thread', '/swaps/{swap}/restyles',
             '/swaps/{swap}/pieces/{piece}/fit', '/swaps/{swap}/pieces/{piece}/consequences', '/calendar', '/sums', '/journal', '/since',
         ] as $path) {

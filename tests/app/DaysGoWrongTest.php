@@ -136,7 +136,8 @@ final class DaysGoWrongTest extends AppTestCase
         return array_map(
             intval(...),
             $this->db()->fetchAllKeyValue(
-                'SELECT s.piece_id, SUM(s.count) FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.removed_at IS NULL GROUP BY s.piece_id ORDER BY s.piece_id',
+                'SELECT s.piece_id, SUM(s.count) FROM standing s JOIN piece p ON p.id = s.piece_id WHERE p.removed_at IS NULL '
+                    . 'GROUP BY s.piece_id ORDER BY s.piece_id',
             ),
         );
     }

@@ -34,7 +34,8 @@ final class ExchangeTest extends AppTestCase
 
     public function testNothingIsStoredWhileARowIsBadAndTheOthersOnlyWhenToldTo(): void
     {
-        $csv = "Item;Qty;Size;Colour;Box;Paid\n\"Brass bell, small\";2;4 x 4 x 6 in;brass;A1;4,50\nBlue vase;minus one;9 in;blue;A1;\nRed bowl;1;12 in;red;Z9;\n";
+        $csv = "Item;Qty;Size;Colour;Box;Paid\n\"Brass bell, small\";2;4 x 4 x 6 in;brass;A1;4,50\nBlue vase;minus one;9 in;blue;A1;\nRed bowl;1;"
+            . "12 in;red;Z9;\n";
         $read = $this->read($csv);
         self::assertSame([3, 1, 2], [$read['rows'], $read['good'], $read['bad']]);
         self::assertSame(

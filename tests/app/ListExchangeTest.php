@@ -30,7 +30,8 @@ final class ListExchangeTest extends AppTestCase
 
     public function testLookingThroughStoresNothingAndSaysWhatWouldHappen(): void
     {
-        $csv = "Bin;Where;Inside (cm);W;D;H;Exposed to\nB1;loft;;60;40;30;heat\nA1;attic;;60;40;30;\nB1;shed;;60;40;30;damp\nB2;shed;;60;40;0;damp\nB3;shed;;60;40;30;frost\n;shed;;60;40;30;\n";
+        $csv = "Bin;Where;Inside (cm);W;D;H;Exposed to"
+            . "\nB1;loft;;60;40;30;heat\nA1;attic;;60;40;30;\nB1;shed;;60;40;30;damp\nB2;shed;;60;40;0;damp\nB3;shed;;60;40;30;frost\n;shed;;60;40;30;\n";
         $count = (int) $this->db()->fetchOne('SELECT COUNT(*) FROM tote');
         $read = $this->totes($csv, false);
 
@@ -83,7 +84,8 @@ final class ListExchangeTest extends AppTestCase
     public function testALineIsCompletedAndPricedAsIfItHadBeenTyped(): void
     {
         $taken = $this->lines(
-            "Item,Qty,Price,Offer,Pack of,Size,Color\n\"Glass baubles, small\",7,\$9.00,40 %,3,jar 8 in,ice blue\nFir garland 6 ft,2,24,3 for 2,,6 ft,\nBrass bell,1,12,1.50 off,,,\n",
+            "Item,Qty,Price,Offer,Pack of,Size,Color\n\"Glass baubles, small\",7,\$9.00,40 %,3,jar 8 in,ice blue\nFir garland 6 ft,2,24,3 for 2,,6 ft,"
+                . "\nBrass bell,1,12,1.50 off,,,\n",
             true,
             true,
         );

@@ -145,7 +145,11 @@ final class MoveToDayTest extends AppTestCase
     {
         $calendar = $this->call('GET', $this->home() . '/calendar');
         $until = $this->dayOf('+4 days', 'j M');
-        $this->call('PUT', $this->home() . '/calendar', ['feasts' => "Sprig print: not before {$until}", 'hemisphere' => 'north', 'version' => $calendar['version']]);
+        $this->call(
+            'PUT',
+            $this->home() . '/calendar',
+            ['feasts' => "Sprig print: not before {$until}", 'hemisphere' => 'north', 'version' => $calendar['version']],
+        );
         self::assertSame(200, $this->code(), $this->text());
         $problem = $this->call(
             'POST',

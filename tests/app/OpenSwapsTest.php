@@ -157,7 +157,8 @@ final class OpenSwapsTest extends AppTestCase
     private function movedByFirst(): array
     {
         return $this->db()->fetchAllKeyValue(
-            "SELECT x.piece_id, MIN(x.spot_id) FROM placement x JOIN piece p ON p.id = x.piece_id JOIN standing s ON s.piece_id = p.id AND s.count = p.count AND s.place LIKE 'tote:%' WHERE x.swap_id = ? GROUP BY x.piece_id HAVING COUNT(*) = 1 AND SUM(x.count) = MAX(p.count)",
+            "SELECT x.piece_id, MIN(x.spot_id) FROM placement x JOIN piece p ON p.id = x.piece_id JOIN standing s ON s.piece_id = p.id "
+                . "AND s.count = p.count AND s.place LIKE 'tote:%' WHERE x.swap_id = ? GROUP BY x.piece_id HAVING COUNT(*) = 1 AND SUM(x.count) = MAX(p.count)",
             [basename($this->first)],
         );
     }
@@ -168,7 +169,9 @@ final class OpenSwapsTest extends AppTestCase
         return array_map(
             intval(...),
             $this->db()->fetchAllKeyValue(
-                "SELECT s.piece_id || ' ' || s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE h.name = 'Ferry House' AND s.place LIKE 'spot:%' AND s.count > 0 ORDER BY 1",
+                "SELECT s.piece_id || ' ' "
+                    . "|| s.place, s.count FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id "
+                    . "WHERE h.name = 'Ferry House' AND s.place LIKE 'spot:%' AND s.count > 0 ORDER BY 1",
             ),
         );
     }

@@ -9,7 +9,8 @@ use App\Tests\Support\AppTestCase;
 /** Many lines at once: each judged, taken in as one act, and what was assumed is known of each piece afterwards. */
 final class PastedLinesTest extends AppTestCase
 {
-    private const NOTE = "From the hall cupboard\nA2:\n- 2 brass candlesticks 9 in\n- owl\n• 3 grey jugs 8 in, \$20\n\nC4:\n1) wool blanket, dusty blue, 50 x 60";
+    private const NOTE = "From the hall cupboard\nA2:\n- 2 brass candlesticks 9 in\n- owl\n• 3 grey jugs 8 in, \$20\n\nC4:\n1) wool blanket, "
+        . "dusty blue, 50 x 60";
 
     protected function setUp(): void
     {

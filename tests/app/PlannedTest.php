@@ -26,11 +26,13 @@ final class PlannedTest extends AppTestCase
         $this->signIn();
         $random = new Randomizer(new Mt19937($seed));
         $pieces = $this->db()->fetchFirstColumn('SELECT id FROM piece WHERE removed_at IS NULL ORDER BY id');
-        $spots = $this->db()->fetchFirstColumn('SELECT s.id FROM spot s JOIN room r ON r.id = s.room_id JOIN home h ON h.id = r.home_id WHERE h.name = ? ORDER BY s.id', ['Ferry House']);
+        $spots = $this->db()->fetchFirstColumn('SELECT s.id FROM spot s JOIN room r ON r.id = s.room_id JOIN home h ON h.id = r.home_id '
+            . 'WHERE h.name = ? ORDER BY s.id', ['Ferry House']);
         $placed = 0;
         for ($i = 0; $i < 25; ++$i) {
             $this->call('POST', $this->swap() . '/placements', [
-                'piece' => $pieces[$random->getInt(0, \count($pieces) - 1)], 'spot' => $spots[$random->getInt(0, \count($spots) - 1)], 'count' => $random->getInt(1, 3),
+                'piece' => $pieces[$random->getInt(0, \count($pieces) - 1)], 'spot' => $spots[$random->getInt(0, \count($spots) - 1)],
+                'count' => $random->getInt(1, 3),
                 'left' => null, 'layer' => null, 'raise' => 0,
             ]);
             $placed += 201 === $this->code() ? 1 : 0;

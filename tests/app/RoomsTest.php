@@ -77,7 +77,8 @@ final class RoomsTest extends AppTestCase
 
     public function testEveryRemedyOfTheHouseDoesWhatItPromises(): void
     {
-        $this->db()->executeStatement('UPDATE placement SET left_edge = 1600 WHERE swap_id = ? AND piece_id = ?', [basename($this->swap()), $this->id('piece', 'Speckle moon')]);
+        $this->db()->executeStatement('UPDATE placement SET left_edge = 1600 WHERE swap_id = ? AND '
+            . 'piece_id = ?', [basename($this->swap()), $this->id('piece', 'Speckle moon')]);
         $acts = [];
         foreach ($this->call('GET', $this->swap() . '/spots')['spots'] as $spot) {
             $remedies = fn(): array => $this->call('GET', $this->swap() . "/spots/{$spot['spot']}/remedies")['remedies'];
@@ -190,7 +191,8 @@ final class RoomsTest extends AppTestCase
         );
 
         $piece = (string) $this->db()->fetchOne(
-            "SELECT q.piece_id FROM placement q JOIN piece p ON p.id = q.piece_id JOIN swap s ON s.id = q.swap_id WHERE p.faces <> '[]' AND s.closed_at IS NULL LIMIT 1",
+            "SELECT q.piece_id FROM placement q JOIN piece p ON p.id = q.piece_id JOIN swap s ON s.id = q.swap_id WHERE p.faces <> '[]' "
+                . "AND s.closed_at IS NULL LIMIT 1",
         );
         self::assertNotSame('', $piece, 'something with another side stands in the demo');
         $face = json_decode((string) $this->db()->fetchOne('SELECT faces FROM piece WHERE id = ?', [$piece]), true)[0]['name'];

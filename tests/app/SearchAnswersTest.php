@@ -21,15 +21,18 @@ final class SearchAnswersTest extends AppTestCase
     {
         yield 'how many' => [
             'how many stockings',
-            "SELECT SUM(count) || ', in ' || COUNT(*) || (CASE COUNT(*) WHEN 1 THEN ' piece.' ELSE ' pieces.' END) FROM piece WHERE kind = 'stocking' AND removed_at IS NULL",
+            "SELECT SUM(count) || ', in ' || COUNT(*) "
+                . "|| (CASE COUNT(*) WHEN 1 THEN ' piece.' ELSE ' pieces.' END) FROM piece WHERE kind = 'stocking' AND removed_at IS NULL",
         ];
         yield 'what it cost' => [
             'what did the cushions cost',
-            "SELECT '\$' || printf('%.2f', SUM(cost_each * count) / 100.0) || ' altogether, for ' || COUNT(*) || ' pieces, ' || SUM(count) || ' units.' FROM piece WHERE kind = 'cushion' AND removed_at IS NULL",
+            "SELECT '\$' || printf('%.2f', SUM(cost_each * count) / 100.0) || ' altogether, for ' || COUNT(*) || ' pieces, ' || SUM(count) "
+                . "|| ' units.' FROM piece WHERE kind = 'cushion' AND removed_at IS NULL",
         ];
         yield 'what it is worth' => [
             'what are the lanterns worth',
-            "SELECT 'Worth \$' || printf('%.2f', SUM(MAX(replacement_each, cost_each) * count) / 100.0) || ' altogether: ' || COUNT(*) || ' pieces, ' || SUM(count) || ' units.' FROM piece WHERE (kind = 'lantern' OR name LIKE '%lantern%') AND removed_at IS NULL",
+            "SELECT 'Worth \$' || printf('%.2f', SUM(MAX(replacement_each, cost_each) * count) / 100.0) || ' altogether: ' || COUNT(*) "
+                . "|| ' pieces, ' || SUM(count) || ' units.' FROM piece WHERE (kind = 'lantern' OR name LIKE '%lantern%') AND removed_at IS NULL",
         ];
     }
 

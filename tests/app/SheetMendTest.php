@@ -48,7 +48,8 @@ final class SheetMendTest extends AppTestCase
             array_map(
                 intval(...),
                 $this->db()->fetchAllKeyValue(
-                    "SELECT p.name, s.count FROM piece p JOIN standing s ON s.piece_id = p.id WHERE p.name IN ('red vase 9 in', 'blue vase 9 in', 'gizmo 7 in') ORDER BY p.count DESC",
+                    "SELECT p.name, s.count FROM piece p JOIN standing s ON s.piece_id = p.id "
+                        . "WHERE p.name IN ('red vase 9 in', 'blue vase 9 in', 'gizmo 7 in') ORDER BY p.count DESC",
                 ),
             ),
         );

@@ -18,7 +18,10 @@ use PHPUnit\Framework\TestCase;
 /** Figures of a sum as people write them, in both units. */
 final class SumReaderTest extends TestCase
 {
-    /** @return iterable<string, array{LengthUnit, Sums, string, string, float}> unit, sum, field, what is written, what is read: inches, grams, litres or a number */
+    /**
+     * @return iterable<string, array{LengthUnit, Sums, string, string, float}> unit, sum, field, what is written, what is read: inches,
+     *         grams, litres or a number
+     */
     public static function written(): iterable
     {
         [$in, $cm] = [LengthUnit::Inch, LengthUnit::Centimetre];

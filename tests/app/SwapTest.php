@@ -221,7 +221,9 @@ final class SwapTest extends AppTestCase
         self::assertSame(
             [],
             $this->db()->fetchAllAssociative(
-                "SELECT p.piece_id, p.spot_id FROM placement p JOIN swap s ON s.id = p.swap_id JOIN home h ON h.id = s.home_id LEFT JOIN standing st ON st.piece_id = p.piece_id AND st.place = 'spot:' || p.spot_id WHERE s.closed_at IS NULL AND h.name = 'Ferry House' GROUP BY p.piece_id, p.spot_id HAVING SUM(p.count) <> MAX(COALESCE(st.count, 0))",
+                "SELECT p.piece_id, p.spot_id FROM placement p JOIN swap s ON s.id = p.swap_id JOIN home h ON h.id = s.home_id LEFT "
+                    . "JOIN standing st ON st.piece_id = p.piece_id AND st.place = 'spot:' || p.spot_id WHERE s.closed_at IS NULL "
+                    . "AND h.name = 'Ferry House' GROUP BY p.piece_id, p.spot_id HAVING SUM(p.count) <> MAX(COALESCE(st.count, 0))",
             ),
         );
 
@@ -302,7 +304,8 @@ final class SwapTest extends AppTestCase
         $settled = $this->call('POST', $swap . '/close', ['leaveOpen' => true]);
         self::assertTrue($settled['isClosed']);
         $out = (int) $this->db()->fetchOne(
-            "SELECT SUM(s.count) FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE s.place LIKE 'spot:%' AND h.name = 'Ferry House'",
+            "SELECT SUM(s.count) FROM standing s JOIN piece p ON p.id = s.piece_id JOIN home h ON h.id = p.home_id WHERE s.place LIKE 'spot:%' "
+                . "AND h.name = 'Ferry House'",
         );
         self::assertSame($out, (int) $this->db()->fetchOne('SELECT SUM(units) FROM wear WHERE swap_id = ?', [substr((string) strrchr($swap, '/'), 1)]));
         self::assertSame($out, $settled['reusedUnits'] + $settled['newUnits']);

@@ -66,7 +66,10 @@ final class TwoDevicesTest extends TestCase
     public function testACountCorrectedWhileUnitsMove(): void
     {
         $piece = $this->row(
-            "SELECT p.id, p.count, p.version, s.place FROM piece p JOIN home h ON h.id = p.home_id AND h.name = 'Ferry House' JOIN standing s ON s.piece_id = p.id AND s.count = p.count WHERE p.count > 1 AND p.parts = '[]' AND s.place LIKE 'tote:%' AND NOT EXISTS (SELECT 1 FROM placement x JOIN swap w ON w.id = x.swap_id WHERE x.piece_id = p.id AND w.closed_at IS NULL) ORDER BY p.id LIMIT 1",
+            "SELECT p.id, p.count, p.version, s.place FROM piece p JOIN home h ON h.id = p.home_id AND h.name = 'Ferry House' JOIN standing s "
+                . "ON s.piece_id = p.id AND s.count = p.count WHERE p.count > 1 AND p.parts = '[]' AND s.place LIKE 'tote:%' "
+                . "AND NOT EXISTS (SELECT 1 FROM placement x JOIN swap w ON w.id = x.swap_id WHERE x.piece_id = p.id "
+                . "AND w.closed_at IS NULL) ORDER BY p.id LIMIT 1",
         );
         $read = $this->pieceInput((string) $piece['id']);
         $move = [
@@ -159,7 +162,8 @@ final class TwoDevicesTest extends TestCase
     public function testOneLengthIsCutOnceHoweverManyCutIt(): void
     {
         $length = fn(): float => (float) $this->id(
-            "SELECT SUM(p.width * s.count) FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place <> 'parted' JOIN home h ON h.id = p.home_id WHERE h.name = 'Ferry House' AND p.kind = 'garland' AND p.removed_at IS NULL",
+            "SELECT SUM(p.width * s.count) FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place <> 'parted' JOIN home h "
+                . "ON h.id = p.home_id WHERE h.name = 'Ferry House' AND p.kind = 'garland' AND p.removed_at IS NULL",
         );
         $before = $length();
         $body = ['values' => [['name' => 'run', 'text' => '20 in'], ['name' => 'overhang', 'text' => '0']], 'swap' => null, 'spot' => null];
@@ -174,14 +178,16 @@ final class TwoDevicesTest extends TestCase
     {
         $spot = self::$devices[0]->ask('POST', $this->home() . '/house/lines', ['line' => 'Hall: narrow shelf 30 x 9', 'room' => ''])[1]['spot']['id'];
         $piece = $this->id(
-            "SELECT p.id FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place LIKE 'tote:%' WHERE p.name = 'Sleigh bell' OR p.kind = 'bell' ORDER BY p.id LIMIT 1",
+            "SELECT p.id FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place LIKE 'tote:%' "
+                . "WHERE p.name = 'Sleigh bell' OR p.kind = 'bell' ORDER BY p.id LIMIT 1",
         );
         $this->statuses([
             ['DELETE', $this->home() . '/spots/' . $spot, null],
             ['POST', $this->swap() . '/placements', ['piece' => $piece, 'spot' => $spot, 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0]],
         ]);
         $orphans = $this->column(
-            "SELECT p.id FROM placement p JOIN spot s ON s.id = p.spot_id JOIN swap w ON w.id = p.swap_id WHERE s.removed_at IS NOT NULL AND w.closed_at IS NULL",
+            "SELECT p.id FROM placement p JOIN spot s ON s.id = p.spot_id JOIN swap w ON w.id = p.swap_id WHERE s.removed_at IS NOT NULL "
+                . "AND w.closed_at IS NULL",
         );
 
         self::assertSame([], $orphans);
@@ -191,7 +197,8 @@ final class TwoDevicesTest extends TestCase
     {
         $need = $this->id('SELECT id FROM need WHERE filled_by IS NULL AND removed_at IS NULL ORDER BY id LIMIT 1');
         $pieces = $this->column(
-            "SELECT p.id FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place LIKE 'tote:%' JOIN home h ON h.id = p.home_id WHERE h.name = 'Ferry House' AND NOT EXISTS (SELECT 1 FROM placement x WHERE x.piece_id = p.id) ORDER BY p.id DESC LIMIT 3",
+            "SELECT p.id FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place LIKE 'tote:%' JOIN home h ON h.id = p.home_id "
+                . "WHERE h.name = 'Ferry House' AND NOT EXISTS (SELECT 1 FROM placement x WHERE x.piece_id = p.id) ORDER BY p.id DESC LIMIT 3",
         );
         $answers = $this->answers(array_map(fn(string $piece): array => ['PUT', $this->home() . "/needs/{$need}/piece", ['piece' => $piece]], $pieces));
         $refused = array_values(array_filter($answers, static fn(array $answer): bool => 409 === $answer[0]));

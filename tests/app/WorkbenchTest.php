@@ -172,7 +172,8 @@ final class WorkbenchTest extends AppTestCase
         $body = ['values' => self::values(['run' => '9 ft', 'allowance' => '0']), 'swap' => basename($this->swap())];
         $this->call('POST', $this->home() . '/sums/ribbon/cuts', $body);
         $rolls = $this->db()->fetchAllKeyValue(
-            "SELECT p.name, p.laid_out / 254.0 FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place <> 'parted' AND s.count > 0 WHERE p.kind = 'ribbon' AND p.removed_at IS NULL",
+            "SELECT p.name, p.laid_out / 254.0 FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place <> 'parted' AND s.count > 0 "
+                . "WHERE p.kind = 'ribbon' AND p.removed_at IS NULL",
         );
 
         self::assertEqualsWithDelta(2 * 180 - 18 * 12, array_sum($rolls), 0.01, '18 lengths of 12 in off 30 ft');
@@ -300,7 +301,8 @@ final class WorkbenchTest extends AppTestCase
     private function garlands(): array
     {
         $rows = $this->db()->fetchAllNumeric(
-            "SELECT p.name, p.width / 254.0 * SUM(s.count) FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place <> 'parted' WHERE p.kind = 'garland' AND p.removed_at IS NULL GROUP BY p.id HAVING SUM(s.count) > 0 ORDER BY 1, 2",
+            "SELECT p.name, p.width / 254.0 * SUM(s.count) FROM piece p JOIN standing s ON s.piece_id = p.id AND s.place <> 'parted' "
+                . "WHERE p.kind = 'garland' AND p.removed_at IS NULL GROUP BY p.id HAVING SUM(s.count) > 0 ORDER BY 1, 2",
         );
         $inches = [];
         foreach ($rows as [$name, $length]) {

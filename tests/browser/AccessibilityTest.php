@@ -132,7 +132,8 @@ final class AccessibilityTest extends BrowserTestCase
         $this->browser->executeScript((string) file_get_contents(\dirname(__DIR__, 2) . self::AXE));
         /** @var list<array{id: string, impact: string, nodes: list<array{html: string}>}> $violations */
         $violations = $this->browser->executeAsyncScript(
-            "const done = arguments[0]; axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }).then((result) => done(result.violations));",
+            "const done = arguments[0]; axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }).then((result) => "
+                . "done(result.violations));",
         );
         $serious = array_filter($violations, static fn(array $violation): bool => \in_array($violation['impact'], ['serious', 'critical'], true));
 

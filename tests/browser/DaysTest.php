@@ -31,7 +31,8 @@ final class DaysTest extends BrowserTestCase
         $page->seeText('Tree corner');
 
         // Of it one piece is put on a day of its own, and comes back.
-        $this->browser->executeScript("[...document.querySelectorAll('#phase-set-up button')].find((one) => one.closest('li').innerText.includes('Tree corner')).click()");
+        $this->browser->executeScript("[...document.querySelectorAll('#phase-set-up button')].find((one) => "
+            . "one.closest('li').innerText.includes('Tree corner')).click()");
         $page->see('[role="dialog"]');
         $tick = "[...document.querySelectorAll('[role=dialog] label')].find((one) => one.innerText.startsWith(arguments[0])).click()";
         $this->browser->executeScript($tick, ['Tree corner, with all']);
@@ -41,7 +42,8 @@ final class DaysTest extends BrowserTestCase
         $days = 'nav[aria-label="Days of this swap"] a';
         $setUp = fn(): string => (string) $this->browser->executeScript("return document.getElementById('phase-set-up')?.innerText ?? ''");
         $page->seeText('Tall fir: done on');
-        $page->until(static fn(): bool => 3 === $page->count($days) && !str_contains($setUp(), 'Tall fir'), 'it has a day of its own, and this sheet is laid out without it');
+        $page->until(static fn(): bool => 3 === $page->count($days) && !str_contains($setUp(), 'Tall fir'), 'it has a day of its own, and this sheet '
+            . 'is laid out without it');
         $page->press('Undo')->until(static fn(): bool => 2 === $page->count($days) && str_contains($setUp(), 'Tall fir'), 'it is back');
         self::assertSame([], $this->severeLogEntries());
     }
@@ -104,14 +106,16 @@ final class DaysTest extends BrowserTestCase
         $page->station('Haul')->seeText('Found when it was handled');
         $page->seeText('2 Warm lights: dead bulbs');
         $this->browser->executeScript(
-            "[...document.querySelectorAll('[aria-label=\"Found when it was handled\"] li')].find((one) => one.textContent.includes('Heron')).querySelector('button').click()",
+            "[...document.querySelectorAll('[aria-label=\"Found when it was handled\"] li')].find((one) => "
+                . "one.textContent.includes('Heron')).querySelector('button').click()",
         );
         $page->seeText('Missing part of Heron is on the list');
         $page->until(static fn(): bool => !str_contains($page->text(), 'Heron: a part missing'), 'it is on the list, not beside it');
         $page->station('Table');
         $page->see('[role="listbox"]');
         $this->browser->executeScript(
-            "[...document.querySelectorAll('[role=option]')].find((one) => one.textContent.includes('Heron') || one.getAttribute('aria-label')?.includes('Heron')).click()",
+            "[...document.querySelectorAll('[role=option]')].find((one) => one.textContent.includes('Heron') || "
+                . "one.getAttribute('aria-label')?.includes('Heron')).click()",
         );
         $page->seeText('a part missing, Midwinter, on the haul list');
         self::assertSame([], $this->severeLogEntries());
@@ -122,7 +126,8 @@ final class DaysTest extends BrowserTestCase
         $page = $this->page()->signIn()->station('Settle')->seeText('How it stood');
         $file = (string) tempnam(sys_get_temp_dir(), 'photo');
         file_put_contents($file, Picture::png());
-        $this->browser->findElement(WebDriverBy::xpath("//input[@aria-label='Photo of Stove shelf as it stood']"))->setFileDetector(new LocalFileDetector())->sendKeys($file);
+        $this->browser->findElement(WebDriverBy::xpath("//input[@aria-label='Photo of Stove shelf as it stood']"))
+            ->setFileDetector(new LocalFileDetector())->sendKeys($file);
         $page->seeText('Stove shelf is photographed as it stands');
         $page->station('Rooms')->see('img[alt="Stove shelf, as it stood"]');
         $width = "return document.querySelector('img[alt=\"Stove shelf, as it stood\"]').naturalWidth";
@@ -136,7 +141,8 @@ final class DaysTest extends BrowserTestCase
         $page = $this->page()->signIn()->drawer('Swaps');
         $page->press('Begin the next swap')->type('Name', 'First Thaw');
         $this->browser->executeScript(
-            "const day = document.querySelector('[role=dialog] input[type=date]'); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(day, '2027-03-01'); day.dispatchEvent(new Event('input', { bubbles: true }));",
+            "const day = document.querySelector('[role=dialog] input[type=date]'); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "
+                . "'value').set.call(day, '2027-03-01'); day.dispatchEvent(new Event('input', { bubbles: true }));",
         );
         $page->press('Begin')->until(fn(): bool => str_ends_with($this->browser->getCurrentURL(), '/look'), 'the swap begun is opened at its look');
         $page->seeText('from Midwinter');

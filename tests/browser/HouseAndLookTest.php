@@ -13,7 +13,8 @@ final class HouseAndLookTest extends BrowserTestCase
     public function testASpotIsMeasuredRefusedMendedDeletedAndBroughtBack(): void
     {
         $page = $this->page()->signIn();
-        $page->drawer('House')->press('New spot in Hall')->type('Name', 'Coat pegs')->type('Width', 'wide')->type('Depth', '9 1/2')->type('Its height', '5 ft 2 in');
+        $page->drawer('House')->press('New spot in Hall')->type('Name', 'Coat pegs')->type('Width', 'wide')->type('Depth', '9 1/2')
+            ->type('Its height', '5 ft 2 in');
         $page->press('Save')->seeText('“wide” is not a length. Write it like 9 1/2 or 9 1/2 in.');
         self::assertSame(
             ['wide', '9 1/2'],
@@ -42,7 +43,8 @@ final class HouseAndLookTest extends BrowserTestCase
         $page->drawer('House')->press('Corner hutch')->see('[data-testid="pull-measures"]');
         $grip = static fn(string $name): string => "[data-testid=\"pull-measures\"] [aria-label=\"{$name}\"]";
         $this->browser->executeScript('document.querySelector(arguments[0]).focus()', [$grip('Pull its width')]);
-        $page->key(WebDriverKeys::ARROW_RIGHT)->until(static fn(): bool => '38 1/2 in' === $page->field('Width')->getAttribute('value'), 'the arrow moves it by half an inch');
+        $page->key(WebDriverKeys::ARROW_RIGHT)
+            ->until(static fn(): bool => '38 1/2 in' === $page->field('Width')->getAttribute('value'), 'the arrow moves it by half an inch');
         $page->pull($grip('Pull what is clear over board 2') . ' rect', 0, -40);
         $pulled = (string) $page->field('Board 2')->getAttribute('value');
         self::assertGreaterThan(14.0, (float) $pulled, 'pulled up, there is more clear over it');
@@ -113,7 +115,8 @@ final class HouseAndLookTest extends BrowserTestCase
     {
         $page = $this->page()->signIn();
         $page->station('Table')->see('[role="listbox"]')->sendKeys(WebDriverKeys::HOME);
-        $page->key(WebDriverKeys::SPACE)->key(WebDriverKeys::ARROW_RIGHT)->key(WebDriverKeys::SPACE)->key(WebDriverKeys::ARROW_RIGHT)->key(WebDriverKeys::SPACE)->key('c');
+        $page->key(WebDriverKeys::SPACE)->key(WebDriverKeys::ARROW_RIGHT)->key(WebDriverKeys::SPACE)->key(WebDriverKeys::ARROW_RIGHT)
+            ->key(WebDriverKeys::SPACE)->key('c');
         $page->seeText('3 pieces side by side')->seeText('Colours together')->seeText('Textures');
         $page->press('Put them together…')->seeText('Together')->seeText('Taken from Porch step');
 

@@ -65,7 +65,9 @@ final class PhoneStockTest extends BrowserTestCase
         $page = $this->page()->signIn();
         $page->drawer('Cupboard')->follow('Unpack a box')->see('[aria-label="One line about a piece"]');
         $this->browser->executeScript(
-            'const at = document.querySelector("[aria-label=\'One line about a piece\']"); const data = new DataTransfer(); data.setData("text/plain", arguments[0]); at.dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }));',
+            'const at = document.querySelector("[aria-label=\'One line about a piece\']"); const data = new DataTransfer(); '
+                . 'data.setData("text/plain", arguments[0]); at.dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, '
+                . 'cancelable: true }));',
             ["A3:\nlarge copper urn, one handle loose\n4 zinc pails, \$20"],
         );
         $page->seeText('1 clear, 1 of them with a size or colour assumed; 1 to answer');

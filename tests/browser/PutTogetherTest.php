@@ -18,7 +18,8 @@ final class PutTogetherTest extends BrowserTestCase
         $page->seeText('an arrangement is two things or more')->type('Add a part', 'juniper bunch');
         $page->key(WebDriverKeys::ENTER)->seeText('Taken from tote A1 (1 Juniper bunch), tote C4 (1 Juniper urn).');
         self::assertSame(3, $page->count('[role="dialog"] svg'), 'two parts and what comes of them');
-        $page->type('What it is called', 'Hall urn')->press('Put it together')->seeText('Hall urn is put together')->seeText('Put together from 1 Juniper bunch, 1 Juniper urn')->seeText('121 pieces');
+        $page->type('What it is called', 'Hall urn')->press('Put it together')->seeText('Hall urn is put together')
+            ->seeText('Put together from 1 Juniper bunch, 1 Juniper urn')->seeText('121 pieces');
         $page->press('Undo')->seeText('120 pieces');
 
         $this->open('Juniper urn')->seeText('1 C4, cellar cupboard');
@@ -65,7 +66,8 @@ final class PutTogetherTest extends BrowserTestCase
         $page = $this->page()->signIn();
         $page->station('Table')->see('[role="option"]');
         $this->browser->executeScript(
-            "const shelves = document.querySelector('[data-testid=shelves]'); let n = 0; const on = () => { shelves.scrollTop += 60; if (++n < 40) requestAnimationFrame(on); }; on();",
+            "const shelves = document.querySelector('[data-testid=shelves]'); let n = 0; const on = () => "
+                . "{ shelves.scrollTop += 60; if (++n < 40) requestAnimationFrame(on); }; on();",
         );
         $page->until(
             fn(): bool => 0 < (int) $this->browser->executeScript(

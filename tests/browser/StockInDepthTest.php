@@ -51,7 +51,9 @@ final class StockInDepthTest extends BrowserTestCase
         $page = $this->page()->signIn();
         $page->drawer('Cupboard')->follow('Unpack a box')->see('[aria-label="One line about a piece"]');
         $page->browser->executeScript(
-            'const at = document.querySelector("[aria-label=\'One line about a piece\']"); const data = new DataTransfer(); data.setData("text/plain", arguments[0]); at.dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }));',
+            'const at = document.querySelector("[aria-label=\'One line about a piece\']"); const data = new DataTransfer(); '
+                . 'data.setData("text/plain", arguments[0]); at.dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, '
+                . 'cancelable: true }));',
             ["A2:\n- owl, mum's\n- 2 grey jugs 11 in, \$36\n- tin lanterns 8 and 12 in"],
         );
         $page->seeText('3 lines')->seeText('1 clear, 1 of them with a size or colour assumed; 2 to answer')->seeText("to A2, attic; note: mum's");
@@ -142,7 +144,9 @@ final class StockInDepthTest extends BrowserTestCase
         $drawn = [];
         $page->until(function () use (&$drawn, $rows): bool {
             $seen = $this->browser->executeScript(
-                "const shelves = document.querySelector('[data-testid=shelves]'); const seen = [...shelves.querySelectorAll('[role=option]')].filter((one) => (one.querySelector('img')?.naturalWidth ?? one.querySelectorAll('svg .pc path').length) > 0).map((one) => one.dataset.testid); shelves.scrollTop += 150; return seen;",
+                "const shelves = document.querySelector('[data-testid=shelves]'); const seen = "
+                    . "[...shelves.querySelectorAll('[role=option]')].filter((one) => (one.querySelector('img')?.naturalWidth ?? "
+                    . "one.querySelectorAll('svg .pc path').length) > 0).map((one) => one.dataset.testid); shelves.scrollTop += 150; return seen;",
             );
             $drawn += array_fill_keys(\is_array($seen) ? $seen : [], true);
 

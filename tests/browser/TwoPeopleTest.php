@@ -73,8 +73,11 @@ final class TwoPeopleTest extends BrowserTestCase
             const piece = list.pieces.find((one) => one.name === name);
             const inWords = (tenths) => `${tenths / 254} in`;
             const { id, kind, count, colours, materials, finish, seasons, hazards, shape, pattern, origin, care, faces, parts, version } = piece;
-            const body = { kind, count, colours, materials, finish, seasons, hazards, shape, pattern, origin, care, faces, parts, version, name: newName, width: inWords(piece.width), depth: inWords(piece.depth), height: inWords(piece.height), weight: '', costEach: '', replacementEach: '', cameOn: '', set: { name: '', of: 0 }, place: '' };
-            const answer = await fetch(`/api/homes/${home}/pieces/${id}`, { method: 'PUT', headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': me.csrf }, body: JSON.stringify(body) });
+            const body = { kind, count, colours, materials, finish, seasons, hazards, shape, pattern, origin, care, faces, parts, version,
+                name: newName, width: inWords(piece.width), depth: inWords(piece.depth), height: inWords(piece.height), weight: '', costEach: '',
+                replacementEach: '', cameOn: '', set: { name: '', of: 0 }, place: '' };
+            const answer = await fetch(`/api/homes/${home}/pieces/${id}`,
+                { method: 'PUT', headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': me.csrf }, body: JSON.stringify(body) });
             done(`${answer.status} ${answer.ok ? '' : await answer.text()}`);
             })();
             JS, [$name, $newName]);

@@ -52,7 +52,8 @@ final class WithoutASignalTest extends BrowserTestCase
         $this->browser->navigate()->refresh();
         $page->seeText('28 out and 47 in store to decide');
         $page->station('Settle')->seeText('How it stood');
-        $this->browser->findElement(WebDriverBy::xpath("//input[@aria-label='Photo of Stove shelf as it stood']"))->setFileDetector(new LocalFileDetector())->sendKeys($this->photo());
+        $this->browser->findElement(WebDriverBy::xpath("//input[@aria-label='Photo of Stove shelf as it stood']"))
+            ->setFileDetector(new LocalFileDetector())->sendKeys($this->photo());
         $page->seeText('Not sent yet: 1 decision and 1 photo kept on this device')->seeText('A photo waits for the signal.');
         $page->drawer('Cupboard')->follow('Unpack a box')->type('One line about a piece', '2 oak bowls 8 in');
         $page->press('Take it in')->seeText('1 line kept on this device without a signal');
@@ -76,7 +77,8 @@ final class WithoutASignalTest extends BrowserTestCase
         $page->drawer('Cupboard')->follow('Unpack a box')->see('input[aria-label="One line about a piece"]');
         self::server()->pause();
         $page->type('One line about a piece', 'teal felt bird 5 in, A1');
-        $this->browser->findElement(WebDriverBy::xpath("//input[@aria-label='Photo, with its colours']"))->setFileDetector(new LocalFileDetector())->sendKeys($this->photo());
+        $this->browser->findElement(WebDriverBy::xpath("//input[@aria-label='Photo, with its colours']"))->setFileDetector(new LocalFileDetector())
+            ->sendKeys($this->photo());
         $page->seeText('its colours are read when there is a signal');
         $page->press('Take it in')->seeText('1 line, with a photo, kept on this device');
         $page->type('One line about a piece', '2 oak bowls 8 in')->press('Take it in')->seeText('2 lines, 1 of them with a photo, kept on this device');
@@ -131,7 +133,8 @@ final class WithoutASignalTest extends BrowserTestCase
         $page->key('p')->seeText('Not sent yet: 1 decision kept on this device');
         $db = new \PDO('sqlite:' . self::server()->database);
         $db->exec(
-            'INSERT INTO decision (choice, "by", version, swap_id, piece_id) SELECT \'stay\', \'Finn\', 7, s.id, p.id FROM swap s JOIN piece p ON p.home_id = s.home_id WHERE s.closed_at IS NULL AND p.name = ' . $db->quote($piece),
+            'INSERT INTO decision (choice, "by", version, swap_id, piece_id) SELECT \'stay\', \'Finn\', 7, s.id, p.id FROM swap s JOIN piece p '
+                . 'ON p.home_id = s.home_id WHERE s.closed_at IS NULL AND p.name = ' . $db->quote($piece),
         );
         self::server()->resume();
         $page->seeText('Finn decided on ' . $piece . ' meanwhile: stay.');

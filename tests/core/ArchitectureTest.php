@@ -18,6 +18,8 @@ final class ArchitectureTest extends TestCase
         '/#\[ORM\\\\/' => 'is mapped to a database',
     ];
 
+    private const LONGEST_LINE = 160;
+
     /** Each folder knows those before it and none after it. */
     private const ORDER = [
         'Measure', 'Money', 'Colour', 'Stock', 'Storage', 'Surface', 'Sizing', 'Look', 'Coach', 'Plan', 'Table', 'Draft', 'Floor', 'Day',
@@ -55,6 +57,22 @@ final class ArchitectureTest extends TestCase
             ++$files;
         }
         self::assertGreaterThan(80, $files);
+    }
+
+    /** The folders of PHP but for migrations, which are not touched again once they have run somewhere. */
+    public function testNoLineIsLongerThanAReaderFollows(): void
+    {
+        $long = [];
+        foreach (['core', 'src', 'tests'] as $folder) {
+            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(\dirname(__DIR__, 2) . '/' . $folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+                foreach (str_ends_with((string) $file, '.php') ? file((string) $file, \FILE_IGNORE_NEW_LINES) ?: [] : [] as $i => $line) {
+                    if (mb_strlen($line) > self::LONGEST_LINE) {
+                        $long[] = basename((string) $file) . ':' . ($i + 1);
+                    }
+                }
+            }
+        }
+        self::assertSame([], $long);
     }
 
     public function testTheForbiddenPatternsCatchWhatTheyAreMeantFor(): void

@@ -24,7 +24,8 @@ final readonly class PhotoGround
     private const LEAST_SHARE = 0.5;
 
     /**
-     * @return array{Srgb|null, array<int, true>}|null the colour and the places in the grid, without a colour where it is see-through; null when no colour rules the border
+     * @return array{Srgb|null, array<int, true>}|null the colour and the places in the grid, without a colour where it is
+     *                                                 see-through; null when no colour rules the border
      */
     public function find(PixelGrid $grid): ?array
     {

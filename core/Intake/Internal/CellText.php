@@ -14,12 +14,14 @@ use BrightCupboard\Core\Money\Money;
  */
 final readonly class CellText
 {
-    private const NOTHING = '/^(?:n\/?a|none|null|nil|unknown|unk|tbd|not known|\?+|[-–—.]+|free|gift(?:ed)?|given|found|made|inherited|had|already had|nothing)$/iu';
+    private const NOTHING = '/^(?:n\/?a|none|null|nil|unknown|unk|tbd|not known|\?+|[-–—.]+|free|gift(?:ed)?|given|found|made|inherited|had'
+        . '|already had|nothing)$/iu';
     private const TOGETHERS = [
         'pair' => 2, 'pairs' => 2, 'pr' => 2, 'prs' => 2, 'duo' => 2, 'couple' => 2, 'trio' => 3, 'dozen' => 12, 'doz' => 12, 'dz' => 12,
         'gross' => 144,
     ];
-    private const TOGETHER = '/\s*(?:(?:for|\/|per|a|the)\s*)?(?:the\s+)?(?:sets?|pairs?|pr|lot|box|pack|all(?: of them)?|both|total|together|altogether|in all|for \d+)\s*$/iu';
+    private const TOGETHER = '/\s*(?:(?:for|\/|per|a|the)\s*)?(?:the\s+)?(?:sets?|pairs?|pr|lot|box|pack|all(?: of them)?|both|total|together'
+        . '|altogether|in all|for \d+)\s*$/iu';
     private const EACH = '/\s*(?:\/\s*)?(?:each|ea|apiece|per piece|per item|a piece|pc)\.?\s*$/iu';
     private const ABOUT = '/^(?:~|≈|about|approx\.?|around|ca\.?|circa|c\.|est\.?|roughly|maybe)\s*|\s*(?:ish|\?|or so|approx\.?|\+)$/iu';
 

@@ -15,11 +15,13 @@ use BrightCupboard\Core\Stock\PieceKind;
  */
 final readonly class CountWords
 {
-    private const START = '/^(?:set of\s+)?(\d{1,3})\s*(?:(?:pcs|pieces)(?:\s+of)?(?=\s)|x\s+(?=\p{L})|(?=\s(?!\d|(?:in|inch|inches|ft|feet|foot|yd|yds|yards?|cm|mm|m|for|x|by|lb|lbs|oz|kg|g|high|wide|tall|long|deep|and|ct|count|tier|tiered|light|lights)\b)))/iu';
+    private const START = '/^(?:set of\s+)?(\d{1,3})\s*(?:(?:pcs|pieces)(?:\s+of)?(?=\s)|x\s+(?=\p{L})|(?=\s(?!\d|(?:in|inch|inches|ft|feet|foot|yd'
+        . '|yds|yards?|cm|mm|m|for|x|by|lb|lbs|oz|kg|g|high|wide|tall|long|deep|and|ct|count|tier|tiered|light|lights)\b)))/iu';
     private const TIMES = '/(?<![\d″"])(?<!in)(?<!cm)[\s,]+x(\d{1,3})(?=$|[\s,])(?!\s*(?:in|ft|cm|mm|yds?|m)\b)/iu';
     /** Behind a measure, "x2" written as one word. */
     private const TIMES_AFTER_MEASURE = '/(?<=in|cm|ft|yd|yds|yards|m)\s*x(\d{1,2})(?=$|\s*,|\s+[^\d\s])(?!\s*(?:in|ft|cm|mm|yds?|m)\b)/iu';
-    private const SET = '/[\s,(]+(?:(?:(?:set|pack|box|bag|bundle|lot|case)\s*(?:of|\/)|(?:set|pack)\s)\s*(\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|twelve)(?!\s*(?:in|ft|cm|mm|yd|m)\b)|(\d{1,3})\s*(ct|count|pcs?|pieces?|pk|packs?|doz|dozen))\b\)?|\((\d{1,3})\)/iu';
+    private const SET = '/[\s,(]+(?:(?:(?:set|pack|box|bag|bundle|lot|case)\s*(?:of|\/)|(?:set|pack)\s)\s*(\d{1,3}|two|three|four|five|six|seven'
+        . '|eight|nine|ten|twelve)(?!\s*(?:in|ft|cm|mm|yd|m)\b)|(\d{1,3})\s*(ct|count|pcs?|pieces?|pk|packs?|doz|dozen))\b\)?|\((\d{1,3})\)/iu';
     private const DOZEN = 12;
     private const TOGETHER = '/(?<=\p{L})\s+(pair|pr|duo|trio)\b(?!\s+of)/iu';
     private const TOGETHER_ARE = ['pair' => 2, 'pr' => 2, 'duo' => 2, 'trio' => 3];

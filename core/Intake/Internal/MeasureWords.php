@@ -48,7 +48,8 @@ final readonly class MeasureWords
         $unit = '(?:' . self::UNIT . ')';
         $sides = implode('|', array_map(static fn(string $word): string => $word . '\b', array_keys(self::SIDES)));
         $text = $this->replaced(
-            "/(?<![\\w.\/])(?:{$number}(?:\\s*,\\s*{$number})*(?:\\s*(?:and|&|\/)\\s*{$number})+|\\d+(?:,\\s*\\d+){2,}|{$number}\\s*{$unit}(?:\\s*(?:,|and|&|\/)\\s*(?:and\\s+)?{$number}\\s*{$unit})+(?!\\s*(?:{$sides}|[x×]|$unit)))\\s*{$unit}?/iu",
+            "/(?<![\\w.\/])(?:{$number}(?:\\s*,\\s*{$number})*(?:\\s*(?:and|&|\/)\\s*{$number})+|\\d+(?:,\\s*\\d+){2,}"
+                . "|{$number}\\s*{$unit}(?:\\s*(?:,|and|&|\/)\\s*(?:and\\s+)?{$number}\\s*{$unit})+(?!\\s*(?:{$sides}|[x×]|$unit)))\\s*{$unit}?/iu",
             $text,
             fn(string $found): bool => $this->askWhich($found, $draft),
         );
@@ -103,15 +104,16 @@ final readonly class MeasureWords
 
     private function takeWeights(string $text, Draft $draft): string
     {
-        return $this->replaced('/(?<![\w.])-?\d+(?:[.,]\d+)?\s*(?:lbs?|pounds?|oz|kg|g)\b(?:\s*\d+(?:[.,]\d+)?\s*oz\b)?/iu', $text, function (string $found) use ($draft): bool {
-            try {
-                $draft->weight = $this->weights->read($found);
-            } catch (InvalidMeasure $refusal) {
-                $draft->questions[] = new Question('weight', $refusal->getMessage());
-            }
+        return $this->replaced('/(?<![\w.])-?\d+(?:[.,]\d+)?\s*(?:lbs?|pounds?|oz|kg'
+            . '|g)\b(?:\s*\d+(?:[.,]\d+)?\s*oz\b)?/iu', $text, function (string $found) use ($draft): bool {
+                try {
+                    $draft->weight = $this->weights->read($found);
+                } catch (InvalidMeasure $refusal) {
+                    $draft->questions[] = new Question('weight', $refusal->getMessage());
+                }
 
-            return true;
-        });
+                return true;
+            });
     }
 
     /** "18 and 14 in", "8/6/4 in": things of several sizes are pieces of their own. */

@@ -21,7 +21,8 @@ final readonly class Notation
         'half (?:a )?doz(?:en|\.)?' => '6', '(?:a )?doz(?:en|\.)?' => '12', 'pr\.?' => '2', '(?:a )?pair' => '2', '(?:a )?couple' => '2', '(?:a )?trio' => '3',
     ];
     /** What comes in something is what it is, unless that is all that is known. */
-    private const HELD = '/^(?:an?\s+)?(?:(?:small|large|big|lg|sm|half)\s+)?(?:box|bag|roll|spool|tub|bundle|pack|string|strand|lot)\s+(?:full\s+)?of\s+(\pL.*)$/iu';
+    private const HELD = '/^(?:an?\s+)?(?:(?:small|large|big|lg|sm|half)\s+)?(?:box|bag|roll|spool|tub|bundle|pack|string|strand'
+        . '|lot)\s+(?:full\s+)?of\s+(\pL.*)$/iu';
     private const SIDES = ['h' => 'high', 't' => 'high', 'w' => 'wide', 'd' => 'deep', 'l' => 'long'];
     /** What runs along: a number before its length is how many there are, not a side. */
     private const RUNS = '/\b(?:garlands?|swags?|bunting|lights|beads|ribbons?|strands?|strings?|tinsel)\b/iu';
@@ -170,7 +171,8 @@ final readonly class Notation
         $line = (string) preg_replace('/(?<![\w.,$€£])(\d{1,4}[.,]\d{2})\s+(?:in total|total|altogether)\b/iu', $this->quoted() . '$1 in all', $line);
 
         return (string) preg_replace(
-            '/([$€£]\s?\d[\d.,]*)\s+(?:for (?:all(?: (?:of them|two|three|four|five|six|seven|eight|nine|ten|twelve))?|both|the (?:lot|set|pair|pack|box)|everything)(?! \d)|altogether|in total|(?:(?:the|a|per)\s|\/\s?)?(?:lot|set|pair|pr|pack|box))\b/iu',
+            '/([$€£]\s?\d[\d.,]*)\s+(?:for (?:all(?: (?:of them|two|three|four|five|six|seven|eight|nine|ten|twelve))?|both|the (?:lot|set|pair|pack'
+                . '|box)|everything)(?! \d)|altogether|in total|(?:(?:the|a|per)\s|\/\s?)?(?:lot|set|pair|pr|pack|box))\b/iu',
             '$1 in all',
             $line,
         );

@@ -16,7 +16,10 @@ use BrightCupboard\Core\Intake\Reply;
 final readonly class Remarks
 {
     /** Begins what is said of the state of a thing, wherever it stands behind its name. */
-    private const BEGINS = '/^(?P<thing>.*?\pL.*?)\s+(?P<remark>(?:(?:slightly|one|1|some|few|bit|badly|a bit)\s+)?(?:chips? (?:on|in|at)|chipped|cracked|broken|(?:lid|handle|foot|leg|ear|bulb|base|piece|cord|top|hook|\w+s)\s+missing|missing|needs?|torn|repaired|glued|wobbly|stained|dented|scratched|bent|half[- ]used|without|never|please|careful|keep|do(?:n.t|es.?n.t| not| no)|can.t|won.t|no|not|w\/o|only works|works|tag on|tags on|like new|brand new|good condition|in good|as is)\b.*)$/iu';
+    private const BEGINS = '/^(?P<thing>.*?\pL.*?)\s+(?P<remark>(?:(?:slightly|one|1|some|few|bit|badly|a bit)\s+)?(?:chips? (?:on|in|at)|chipped'
+        . '|cracked|broken|(?:lid|handle|foot|leg|ear|bulb|base|piece|cord|top|hook|\w+s)\s+missing|missing|needs?|torn|repaired|glued|wobbly|stained'
+        . '|dented|scratched|bent|half[- ]used|without|never|please|careful|keep|do(?:n.t|es.?n.t| not| no)|can.t|won.t|no|not|w\/o|only works|works'
+        . '|tag on|tags on|like new|brand new|good condition|in good|as is)\b.*)$/iu';
     /** What a note is introduced by. */
     private const INTRODUCED = '/^(?:care|note|nb|ps)[:\s]+(.*)$/iu';
     /** Reads like the code of a tote. */

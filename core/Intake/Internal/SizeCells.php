@@ -21,9 +21,11 @@ use BrightCupboard\Core\Measure\WeightText;
 final readonly class SizeCells
 {
     private const SIDES = ['width', 'depth', 'height'];
-    private const LOOSE = '/\b(?:approx(?:imately)?|about|around|each|ea|ish|total|overall|high|tall|wide|deep|long|across|square|sq|round|rnd|size|dims?|x|by)\b|[~≈±?:()]/iu';
+    private const LOOSE = '/\b(?:approx(?:imately)?|about|around|each|ea|ish|total|overall|high|tall|wide|deep|long|across|square|sq|round|rnd|size'
+        . '|dims?|x|by)\b|[~≈±?:()]/iu';
     /** Sizes as words are no figures; the usual size takes them up. */
-    private const WORDS = '/^(?:mini|tiny|small|sm|s|med|medium|m|large|lg|l|xl|big|huge|tall|short|various|varies|assorted|asst|mixed|standard|regular|one size|see notes?)$/iu';
+    private const WORDS = '/^(?:mini|tiny|small|sm|s|med|medium|m|large|lg|l|xl|big|huge|tall|short|various|varies|assorted|asst|mixed|standard'
+        . '|regular|one size|see notes?)$/iu';
 
     private const SEVERAL = '/^\d+(?:[.,]\d+)?(?:\s*(?:in|cm|ft))?(?:(?:\s*[\/&]\s*|\s+and\s+|,\s+|\s+to\s+|\s*-\s*)\d+(?:[.,]\d+)?(?:\s*(?:in|cm|ft))?)+$/iu';
 

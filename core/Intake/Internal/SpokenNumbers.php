@@ -15,7 +15,8 @@ final readonly class SpokenNumbers
 {
     private const ONES = 'one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen';
     private const TENS = 'twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety';
-    private const MEASURES = 'inch(?:es)?|in|feet|foot|ft|yards?|centimet(?:re|er)s?|cm|mm|met(?:re|er)s?|pounds?|ounces?|dollars?|bucks|euros?|quid|cents|each|apiece|by|x';
+    private const MEASURES = 'inch(?:es)?|in|feet|foot|ft|yards?|centimet(?:re|er)s?|cm|mm|met(?:re|er)s?|pounds?|ounces?|dollars?|bucks|euros?|quid'
+        . '|cents|each|apiece|by|x';
     private const PARTS = ['a half' => '1/2', 'half' => '1/2', 'a quarter' => '1/4', 'three quarters' => '3/4'];
 
     public static function written(string $line): string

@@ -49,7 +49,9 @@ final readonly class SpotWords
         'porch' => 'porch', 'porch step' => 'porch', 'step' => 'porch', 'steps' => 'porch', 'doorstep' => 'porch', 'patio' => 'porch',
         'tree' => 'tree', 'tree corner' => 'tree', 'christmas tree' => 'tree',
     ];
-    private const ROOMS = 'hall|hallway|kitchen|parlour|parlor|living room|sitting room|lounge|family room|great room|dining room|bedroom|bathroom|bath|landing|study|office|nursery|den|entry|entryway|foyer|mudroom|laundry|laundry room|sunroom|conservatory|guest room|library|pantry|utility|playroom|snug|cloakroom|powder room|loft|verandah?|veranda';
+    private const ROOMS = 'hall|hallway|kitchen|parlour|parlor|living room|sitting room|lounge|family room|great room|dining room|bedroom|bathroom'
+        . '|bath|landing|study|office|nursery|den|entry|entryway|foyer|mudroom|laundry|laundry room|sunroom|conservatory|guest room|library|pantry'
+        . '|utility|playroom|snug|cloakroom|powder room|loft|verandah?|veranda';
     private const HAZARDS = [
         'heat' => SpotHazard::Heat, 'hot' => SpotHazard::Heat, 'warm' => SpotHazard::Heat, 'over the fire' => SpotHazard::Heat,
         'over a fire' => SpotHazard::Heat, 'radiator' => SpotHazard::Heat, 'over the radiator' => SpotHazard::Heat, 'stove' => SpotHazard::Heat,

@@ -71,7 +71,8 @@ final readonly class Usual
     {
         $word = ('' === $draft->nearest
             ? null
-            : Lexicon::colourOfFound($draft->nearest)) ?? self::COLOURS[($draft->kind->value ?? '') . '/' . $draft->shape] ?? self::COLOURS[$draft->kind->value ?? ''] ?? 'linen';
+            : Lexicon::colourOfFound($draft->nearest))
+            ?? self::COLOURS[($draft->kind->value ?? '') . '/' . $draft->shape] ?? self::COLOURS[$draft->kind->value ?? ''] ?? 'linen';
         $colour = $this->names->read($word);
         if (null === $draft->kind || null === $colour) {
             return; // what is usual follows from the kind

@@ -21,7 +21,7 @@ final class Phrases
     /** @param string $text lower case */
     public function __construct(public string $text) {}
 
-    /** @param \Closure(array<string>): list<Condition> $read what a phrase asks for; nothing where it turns out to be words like any others, which are left to be read */
+    /** @param \Closure(array<string>): list<Condition> $read what a phrase asks for; nothing where it is words like any others, left to be read */
     public function take(string $pattern, \Closure $read): void
     {
         $this->text = (string) preg_replace_callback('/' . $pattern . '/u', function (array $match) use ($read): string {

@@ -52,8 +52,10 @@ final class QueryReader
         'cloth' => 'textile', 'pottery' => 'clay', 'ceramic' => 'clay', 'greens' => 'greenery', 'wicker' => 'woven',
     ];
     /** Numbers in words, where a number counts. */
-    private const SPELT = '/\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve|an?)(?=\s+(?:years?|seasons?|swaps?|inch(?:es)?|feet|foot|ft|cm|pounds?|lbs?|dollars)\b)/u';
-    private const IDLE = '\b(?:(?:not|haven.t|hasn.t|have not|has not)(?: (?:we|i))? (?:been )?(?:used|out|shown|stood|put out|touched|needed)|unused|idle)(?: (?:for|in|since))?(?: (?:over|more than|at least|the last))?';
+    private const SPELT = '/\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve|an?)(?=\s+(?:years?|seasons?|swaps?|inch(?:es)?|feet|foot|ft'
+        . '|cm|pounds?|lbs?|dollars)\b)/u';
+    private const IDLE = '\b(?:(?:not|haven.t|hasn.t|have not|has not)(?: (?:we|i))? (?:been )?(?:used|out|shown|stood|put out|touched|needed)|unused'
+        . '|idle)(?: (?:for|in|since))?(?: (?:over|more than|at least|the last))?';
     private const SWAPS_A_YEAR = 4;
     private const FREE_OF = [
         'unbreakable' => [['breakable'], 'not breakable'],

@@ -48,7 +48,8 @@ final readonly class HooksSum implements Sum
     public function reckon(Given $given, Owned $owned): Answer
     {
         $run = Run::of($given);
-        $grams = $run->total() / $given->tenths('section') * $given->count('layers') * $given->grams('sectionWeight') * (1 + $given->share('allowance')) + $given->grams('hungWeight');
+        $grams = $run->total() / $given->tenths('section') * $given->count('layers') * $given->grams('sectionWeight')
+            * (1 + $given->share('allowance')) + $given->grams('hungWeight');
         $allowed = (int) floor($given->grams('rating') * $given->share('margin'));
         $byGap = $this->even($run->laid / $given->tenths('gap'));
         $gaps = $this->gaps($byGap, $grams, $run, $allowed);

@@ -47,7 +47,8 @@ final readonly class LightsSum implements Sum
         $run = Run::of($given);
         $each = $given->count('strandBulbs');
         $bulbs = (int) ceil(
-            $run->total() / $given->tenths('section') * $given->count('bulbsPerSection') * self::FULLNESS[$given->choice('fullness')] * (1 + $given->share('allowance')) - 1e-6,
+            $run->total() / $given->tenths('section') * $given->count('bulbsPerSection') * self::FULLNESS[$given->choice('fullness')]
+                * (1 + $given->share('allowance')) - 1e-6,
         );
         $strands = intdiv($bulbs + $each - 1, $each);
         $isMiddle = $given->is('start', 'middle') || ($given->is('start', 'by count') && 0 === $strands % 2);

@@ -110,7 +110,10 @@ final class Regrouping
         return $found;
     }
 
-    /** @return array{array<string, int>, array<string, int>, array<string, int>} by tote: when something of it is fetched, when only one thing is, how many were packed into it */
+    /**
+     * @return array{array<string, int>, array<string, int>, array<string, int>} by tote: when something of it is fetched, when only one
+     *                                                                           thing is, how many were packed into it
+     */
     private function tally(): array
     {
         $bits = $alone = $packed = array_map(static fn(): int => 0, $this->totes);

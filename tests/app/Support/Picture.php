@@ -28,7 +28,10 @@ final class Picture
         $exif = "Exif\0\0" . $tiff;
         $comment = 'taken at 12 Secret Lane';
 
-        return substr($jpeg, 0, 2) . "\xFF\xE1" . pack('n', \strlen($exif) + 2) . $exif . "\xFF\xFE" . pack('n', \strlen($comment) + 2) . $comment . substr($jpeg, 2);
+        return substr($jpeg, 0, 2) . "\xFF\xE1" . pack('n', \strlen($exif) + 2) . $exif . "\xFF\xFE" . pack(
+            'n',
+            \strlen($comment) + 2,
+        ) . $comment . substr($jpeg, 2);
     }
 
     /** A red square on nothing. */

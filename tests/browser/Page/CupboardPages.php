@@ -101,12 +101,14 @@ final readonly class CupboardPages
     {
         $this->see($css);
         /** @var array{float, float} $at */
-        $at = $this->browser->executeScript('const box = document.querySelector(arguments[0]).getBoundingClientRect(); return [box.left + box.width / 2, box.top + box.height / 2]', [$css]);
+        $at = $this->browser->executeScript('const box = document.querySelector(arguments[0]).getBoundingClientRect(); return [box.left + box.width / '
+            . '2, box.top + box.height / 2]', [$css]);
         $mouse = new ChromeDevToolsDriver($this->browser);
         $event = static fn(string $type, float $part, int $buttons): array => [
             'type' => $type, 'x' => $at[0] + $part * $across, 'y' => $at[1] + $part * $down, 'button' => 'left', 'buttons' => $buttons, 'clickCount' => 1,
         ];
-        foreach ([['mouseMoved', 0.0, 0], ['mousePressed', 0.0, 1], ['mouseMoved', 0.25, 1], ['mouseMoved', 0.5, 1], ['mouseMoved', 0.75, 1], ['mouseMoved', 1.0, 1], ['mouseReleased', 1.0, 0]] as $step) {
+        foreach ([['mouseMoved', 0.0, 0], ['mousePressed', 0.0, 1], ['mouseMoved', 0.25, 1], ['mouseMoved', 0.5, 1], ['mouseMoved', 0.75, 1],
+            ['mouseMoved', 1.0, 1], ['mouseReleased', 1.0, 0]] as $step) {
             $mouse->execute('Input.dispatchMouseEvent', $event(...$step));
         }
 

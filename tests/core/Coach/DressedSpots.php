@@ -38,7 +38,8 @@ final class DressedSpots
             self::at(PieceKind::Box, 1, 8, 8),
         ])];
         yield 'sill: four alike pots in a row' => [new Dressing(Make::spot(width: 40, depth: 6, kind: SpotKind::WindowSill), [
-            self::at(PieceKind::PotPlant, 4, 5, 7, id: 'a'), self::at(PieceKind::PotPlant, 13, 5, 7, id: 'b'), self::at(PieceKind::PotPlant, 22, 5, 7, id: 'c'), self::at(PieceKind::PotPlant, 31, 5, 7, id: 'd'),
+            self::at(PieceKind::PotPlant, 4, 5, 7, id: 'a'), self::at(PieceKind::PotPlant, 13, 5, 7, id: 'b'),
+            self::at(PieceKind::PotPlant, 22, 5, 7, id: 'c'), self::at(PieceKind::PotPlant, 31, 5, 7, id: 'd'),
         ])];
         yield 'hutch: each board a tall, a middle, a low' => [new Dressing(Make::spot(
             width: 40,
@@ -341,7 +342,15 @@ final class DressedSpots
         yield 'wall over a bed: a mirror no heavier than a hook bears' => [
             new Dressing(
                 Make::spot(width: 60, depth: 2, clear: 40, hazards: [SpotHazard::Bed], ledge: 40, kind: SpotKind::Wall),
-                [Make::placed(Make::piece('mirror', PieceKind::Mirror, 24, 30, grams: 2000, depth: 1, materials: [Material::Glass]), 18, Layer::Back, 5, 1, 0, Posture::Hangs)],
+                [Make::placed(
+                    Make::piece('mirror', PieceKind::Mirror, 24, 30, grams: 2000, depth: 1, materials: [Material::Glass]),
+                    18,
+                    Layer::Back,
+                    5,
+                    1,
+                    0,
+                    Posture::Hangs,
+                )],
             ),
             Check::Hooks,
             'over a bed',

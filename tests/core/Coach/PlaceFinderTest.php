@@ -77,10 +77,22 @@ final class PlaceFinderTest extends TestCase
     /** A mirror of 28 in fills most of a wall of 60 by 40 in: neither above nor below it is room, and nothing is offered into the bed. */
     public function testNothingIsHungBelowTheWall(): void
     {
-        $wall = Make::spot(width: 60, depth: 4, clear: 40, ledge: 40, kind: SpotKind::Wall, layout: new Layout(belowWidth: Length::ofInches(60), belowTop: Length::ofInches(46)));
+        $wall = Make::spot(
+            width: 60,
+            depth: 4,
+            clear: 40,
+            ledge: 40,
+            kind: SpotKind::Wall,
+            layout: new Layout(belowWidth: Length::ofInches(60), belowTop: Length::ofInches(46)),
+        );
         $dressing = new Dressing($wall, [Make::placed(Make::piece('mirror', PieceKind::Mirror, 28, 28, depth: 1), 16, Layer::Back, 12, 1, 0, Posture::Hangs)]);
         foreach ([[40, 30], [10, 8], [20, 12]] as [$width, $height]) {
-            foreach ((new PlaceFinder())->best($dressing, Make::piece('it', PieceKind::Picture, $width, $height, depth: 1), BalanceSchool::Centred, 9) as $stance) {
+            foreach ((new PlaceFinder())->best(
+                $dressing,
+                Make::piece('it', PieceKind::Picture, $width, $height, depth: 1),
+                BalanceSchool::Centred,
+                9,
+            ) as $stance) {
                 self::assertGreaterThanOrEqual(0, $stance->raise, "{$width} by {$height}");
                 self::assertLessThanOrEqual(40, $stance->raise / 254 + $height);
             }
@@ -164,7 +176,11 @@ final class PlaceFinderTest extends TestCase
 
     private function find(Dressing $dressing, PlacedPiece $piece, BalanceSchool $school = BalanceSchool::Centred): Stance
     {
-        return (new PlaceFinder())->find($dressing, $piece->piece, $school) ?? self::fail("{$piece->piece->name} finds no place on {$dressing->spot->kind->value}.");
+        return (new PlaceFinder())->find(
+            $dressing,
+            $piece->piece,
+            $school,
+        ) ?? self::fail("{$piece->piece->name} finds no place on {$dressing->spot->kind->value}.");
     }
 
     private function left(Stance $stance): float

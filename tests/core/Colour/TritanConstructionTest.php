@@ -111,7 +111,9 @@ final class TritanConstructionTest extends TestCase
      */
     private static function solve(array $matrix, array $v): array
     {
-        $determinant = static fn(array $m): float => $m[0][0] * ($m[1][1] * $m[2][2] - $m[1][2] * $m[2][1]) - $m[0][1] * ($m[1][0] * $m[2][2] - $m[1][2] * $m[2][0]) + $m[0][2] * ($m[1][0] * $m[2][1] - $m[1][1] * $m[2][0]);
+        $determinant = static fn(array $m): float => $m[0][0] * ($m[1][1] * $m[2][2] - $m[1][2] * $m[2][1])
+            - $m[0][1] * ($m[1][0] * $m[2][2] - $m[1][2] * $m[2][0])
+            + $m[0][2] * ($m[1][0] * $m[2][1] - $m[1][1] * $m[2][0]);
 
         return array_map(static function (int $column) use ($matrix, $v, $determinant): float {
             $changed = $matrix;

@@ -128,7 +128,11 @@ final class DayShareTest extends TestCase
 
         self::assertSame([[], [], ['star', 'fir']], $days(new DayShare(dates: $dates, own: ['fir' => 1], carriers: $carriers)));
         self::assertSame([[], [], ['star', 'fir']], $days(new DayShare(waits: $eve, dates: $dates, carriers: $carriers)));
-        self::assertSame([['fir'], ['star'], []], $days(new DayShare(dates: $dates, own: ['fir' => -1], carriers: $carriers)), 'a tree may settle before it is trimmed');
+        self::assertSame(
+            [['fir'], ['star'], []],
+            $days(new DayShare(dates: $dates, own: ['fir' => -1], carriers: $carriers)),
+            'a tree may settle before it is trimmed',
+        );
         $early = new DayShare(dates: $dates, own: ['star' => -1], carriers: $carriers);
         self::assertSame([[], ['star', 'fir'], []], $days($early));
         self::assertSame([$fir, null], [$early->carriedLaterThan($star), $early->carriedLaterThan($fir)]);

@@ -27,7 +27,10 @@ use PHPUnit\Framework\TestCase;
 /** What a task takes in minutes and hands, and what has to be said with it. */
 final class TaskWorkTest extends TestCase
 {
-    /** @return iterable<string, array{Phase, list<array{Piece, int}>, int}> minutes by hand from the table of docs/rules.md: a start for each phase and what each unit takes by kind and size */
+    /**
+     * @return iterable<string, array{Phase, list<array{Piece, int}>, int}> minutes by hand from the table of docs/rules.md: a start for each
+     *         phase and what each unit takes by kind and size
+     */
     public static function work(): iterable
     {
         $vase = Make::piece('vase');

@@ -19,7 +19,10 @@ use Random\Randomizer;
 /** How wide ways are: by rooms where it can be seen, and against a second writing that walks the floor inch by inch. */
 final class WaysTest extends TestCase
 {
-    /** @return iterable<string, array{list<array{int, int, int, int}>, float}> things in a room of 120 by 96 in, and the widest way from its far door to its near one */
+    /**
+     * @return iterable<string, array{list<array{int, int, int, int}>, float}> things in a room of 120 by 96 in, and the widest way from its
+     *         far door to its near one
+     */
     public static function rooms(): iterable
     {
         yield 'bare: as wide as anybody asks' => [[], 60.0];

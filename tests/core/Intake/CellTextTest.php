@@ -51,7 +51,10 @@ final class CellTextTest extends TestCase
         self::assertSame($count, CellText::count($cell));
     }
 
-    /** @return iterable<string, array{string, int, bool, int|null, bool}> cell, how many, whether the column is for all, cents each, whether it is an estimate */
+    /**
+     * @return iterable<string, array{string, int, bool, int|null, bool}> cell, how many, whether the column is for all, cents each, whether
+     *         it is an estimate
+     */
     public static function prices(): iterable
     {
         yield 'an amount' => ['4.50', 3, false, 450, false];

@@ -60,7 +60,10 @@ final class NotationTest extends TestCase
         self::assertSame([Hazard::Mains], self::read('iron chandelier 24 in')->hazards);
         self::assertSame([], self::read('battery lamp 18 in, brass')->hazards, 'unless it runs on batteries');
         self::assertNotContains(Hazard::Mains, self::read('brass oil lamp 12 in')->hazards, 'oil needs none');
-        self::assertSame(['ribbon', 'bow', 4], [self::read('4 red bows 6 in')->kind?->value, self::read('4 red bows 6 in')->shape, self::read('4 red bows 6 in')->count]);
+        self::assertSame(
+            ['ribbon', 'bow', 4],
+            [self::read('4 red bows 6 in')->kind?->value, self::read('4 red bows 6 in')->shape, self::read('4 red bows 6 in')->count],
+        );
     }
 
     /** @param list<float> $inches width and height */
@@ -96,7 +99,8 @@ final class NotationTest extends TestCase
         $plural = 1 === $count ? $thing : (str_ends_with($thing, 'x') ? $thing . 'es' : $thing . 's');
         $money = sprintf('%d.%02d', intdiv($cents, 100), $cents % 100);
         $size = self::one($random, [
-            "{$height}\" tall {$width}\" wide", "{$height}\"h {$width}\"w", "{$height} in high, {$width} in wide", "{$height}\"h x {$width}\"w", "h{$height} w{$width}", "h {$height} w {$width}",
+            "{$height}\" tall {$width}\" wide", "{$height}\"h {$width}\"w", "{$height} in high, {$width} in wide", "{$height}\"h x {$width}\"w",
+            "h{$height} w{$width}", "h {$height} w {$width}",
             "{$height}h x {$width}w", "{$height} inches tall and {$width} inches wide", "{$height}” high, {$width}” across",
         ]);
         $price = self::one(

@@ -229,7 +229,10 @@ final class SheetsTest extends TestCase
         $isAssumed = [] !== array_filter($read->assumed, static fn(\BrightCupboard\Core\Intake\Question $one): bool => 'size' === $one->field);
         $isWide = null !== $read->kind && 'width' === $read->kind->facts()->measuredBy;
         $isBoth = null !== $read->width && null !== $read->height && null !== $read->depth && abs(
-            $read->width->inInches() / max(0.01, $read->height->inInches()) - ($read->kind?->facts()->proportions[0] ?? 1) / ($read->kind?->facts()->proportions[2] ?? 1),
+            $read->width->inInches() / max(
+                0.01,
+                $read->height->inInches(),
+            ) - ($read->kind?->facts()->proportions[0] ?? 1) / ($read->kind?->facts()->proportions[2] ?? 1),
         ) > 0.02;
         $text = $read->count . ' ' . ($read->kind->value ?? '-');
         $text .= $isAssumed

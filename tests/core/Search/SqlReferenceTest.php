@@ -22,7 +22,8 @@ use Random\Randomizer;
  */
 final class SqlReferenceTest extends TestCase
 {
-    private const COLUMNS = 'id TEXT, kind TEXT, material TEXT, season TEXT, hazard TEXT, place TEXT, width INT, depth INT, height INT, idle INT, at TEXT, cost INT, worth INT, grams INT';
+    private const COLUMNS = 'id TEXT, kind TEXT, material TEXT, season TEXT, hazard TEXT, place TEXT, width INT, depth INT, height INT, idle INT, at '
+        . 'TEXT, cost INT, worth INT, grams INT';
     /** Parts of a question, each with what it means in SQL; lengths are stored in tenths of a millimetre. */
     private const PARTS = [
         ['vase', "kind = 'vase'"],

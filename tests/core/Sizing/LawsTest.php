@@ -22,7 +22,10 @@ use PHPUnit\Framework\TestCase;
 /** What must hold of a sum whatever its figures: more never asks for less, what is drawn is what is said, money adds up. */
 final class LawsTest extends TestCase
 {
-    /** @return iterable<string, array{Sums, string, list<Length|Weight|float>, array<string, Length|float|string>}> a field that grows, and what stands beside it */
+    /**
+     * @return iterable<string, array{Sums, string, list<Length|Weight|float>, array<string, Length|float|string>}> a field that grows, and
+     *         what stands beside it
+     */
     public static function growing(): iterable
     {
         $lengths = static fn(float ...$inches): array => array_map(Length::ofInches(...), $inches);

@@ -227,7 +227,11 @@ final class TotePackerTest extends TestCase
             Place::tote('winter')->key() => [$other('star', [Season::Winter], 4)],
             Place::tote('full')->key() => [$other('gourd', [Season::Autumn], 9)],
         ];
-        $first = static fn(?string $own, array $open, array $content): ?string => array_key_first((new TotePacker($totes, $content, $open))->pack($vase, 1, $own));
+        $first = static fn(
+            ?string $own,
+            array $open,
+            array $content,
+        ): ?string => array_key_first((new TotePacker($totes, $content, $open))->pack($vase, 1, $own));
 
         self::assertSame('own', $first('own', ['open' => true], $content));
         self::assertSame('open', $first(null, ['open' => true], $content));
