@@ -20,7 +20,8 @@ $sources = [
     ...glob($root . '/src/Entity/*.php') ?: [],
 ];
 // Two runs may begin at once: the browser tests run beside the others.
-$turn = fopen(sys_get_temp_dir() . '/bright-cupboard-' . sha1($root) . '.lock', 'c') ?: throw new RuntimeException('The lock of the test database cannot be opened.');
+$turn = fopen(sys_get_temp_dir() . '/bright-cupboard-' . sha1($root) . '.lock', 'c')
+    ?: throw new RuntimeException('The lock of the test database cannot be opened.');
 flock($turn, \LOCK_EX);
 $stamp = sha1(implode('', array_map(sha1_file(...), $sources)));
 if (!is_file($root . '/var/test.db') || @file_get_contents($root . '/var/test.stamp') !== $stamp) {

@@ -64,7 +64,8 @@ final class ArchitectureTest extends TestCase
     {
         $long = [];
         foreach (['core', 'src', 'tests'] as $folder) {
-            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(\dirname(__DIR__, 2) . '/' . $folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            $files = new \RecursiveDirectoryIterator(\dirname(__DIR__, 2) . '/' . $folder, \FilesystemIterator::SKIP_DOTS);
+            foreach (new \RecursiveIteratorIterator($files) as $file) {
                 foreach (str_ends_with((string) $file, '.php') ? file((string) $file, \FILE_IGNORE_NEW_LINES) ?: [] : [] as $i => $line) {
                     if (mb_strlen($line) > self::LONGEST_LINE) {
                         $long[] = basename((string) $file) . ':' . ($i + 1);
