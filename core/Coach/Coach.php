@@ -28,22 +28,26 @@ final readonly class Coach
         if ([] === $dressing->placed) {
             return [];
         }
-        $findings = [];
+        $fix = $open = $rest = [];
         $weights = Check::weights($dressing->spot->form());
         foreach ($this->rules as $rule) {
             $finding = $weights[$rule->isAbout()->value] > 0 ? $rule->check($dressing, $by) : null;
-            if (null !== $finding) {
-                $findings[] = Verdict::Good !== $finding->verdict && \in_array($finding->check, $by->overruled, true) ? $finding->overruled() : $finding;
+            if (null === $finding) {
+                continue;
+            }
+            if (Verdict::Good !== $finding->verdict && \in_array($finding->check, $by->overruled, true)) {
+                $finding = $finding->overruled();
+            }
+            if (!$finding->isOpen()) {
+                $rest[] = $finding;
+            } elseif (Verdict::Fix === $finding->verdict) {
+                $fix[] = $finding;
+            } else {
+                $open[] = $finding;
             }
         }
-        $rank = static fn(Finding $finding): int => match (true) {
-            !$finding->isOpen() => 2,
-            Verdict::Fix === $finding->verdict => 0,
-            default => 1,
-        };
-        usort($findings, static fn(Finding $a, Finding $b): int => $rank($a) <=> $rank($b));
 
-        return $findings;
+        return [...$fix, ...$open, ...$rest];
     }
 
     /**

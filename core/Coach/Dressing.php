@@ -27,6 +27,8 @@ final class Dressing
     private ?array $standing = null;
     /** @var list<PlacedPiece>|null */
     private ?array $solid = null;
+    private ?Moments $moments = null;
+    private ?float $weight = null;
 
     /** @param list<PlacedPiece> $placed */
     public function __construct(public readonly Spot $spot, public readonly array $placed) {}
@@ -294,6 +296,9 @@ final class Dressing
     /** Moments of visual weight about the middle of the spot, left and right, in square inches × inches. */
     public function moments(): Moments
     {
+        if (null !== $this->moments) {
+            return $this->moments;
+        }
         $axis = $this->spot->width->tenths() / 2;
         $left = $right = 0.0;
         foreach ($this->placed as $piece) {
@@ -301,7 +306,19 @@ final class Dressing
             $moment < 0 ? $left -= $moment : $right += $moment;
         }
 
-        return new Moments($left, $right);
+        return $this->moments = new Moments($left, $right);
+    }
+
+    /** In square inches, as of each piece. */
+    public function visualWeight(): float
+    {
+        return $this->weight ??= array_sum(array_map(static fn(PlacedPiece $one): float => $one->visualWeight(), $this->placed));
+    }
+
+    /** Whether something stands on it, as the tree does where a tree is dressed. */
+    public function hasTree(): bool
+    {
+        return [] !== array_filter($this->placed, static fn(PlacedPiece $one): bool => Posture::Stands === $one->posture);
     }
 
     private function hangsFromEdge(PlacedPiece $piece): bool

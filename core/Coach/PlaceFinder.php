@@ -75,16 +75,17 @@ final readonly class PlaceFinder
     /** @return list<Stance> */
     private function free(Dressing $dressing, PlacedPiece $tried, BalanceSchool $school): array
     {
-        $moments = $dressing->moments();
-        $weight = array_sum(array_map(static fn(PlacedPiece $one): float => $one->visualWeight(), $dressing->placed)) + $tried->visualWeight();
-        $hasTree = [] !== array_filter($dressing->placed, static fn(PlacedPiece $one): bool => Posture::Stands === $one->posture);
-        $costs = $lefts = $orders = $stances = [];
-        foreach ($this->places($dressing, $tried->posture)->of($dressing, $tried) as $order => $stance) {
-            $placed = new PlacedPiece('try', $tried->piece, $tried->count, $stance);
-            if (!$this->fit->isFree($placed, $dressing) || (Form::Cone === $dressing->spot->form() && Posture::Stands === $tried->posture && $hasTree)) {
+        $isSecondTree = Form::Cone === $dressing->spot->form() && Posture::Stands === $tried->posture && $dressing->hasTree();
+        $weight = $dressing->visualWeight() + $tried->visualWeight();
+        $costs = $lefts = $orders = $stances = $known = [];
+        foreach ($isSecondTree ? [] : $this->places($dressing, $tried->posture)->of($dressing, $tried) as $order => $stance) {
+            // Of one place in several layers only what stands in them differs.
+            $place = $stance->tier . ' ' . $stance->left . ' ' . $stance->raise;
+            [$cost, $placed, $near] = $known[$place] ??= $this->known($tried->put($stance), $dressing, $school, $weight);
+            if (null === $cost || ([] !== $near && !$this->fit->isClearOf($placed, $stance->layer, $near, $dressing->spot))) {
                 continue;
             }
-            $costs[] = $this->cost($dressing, $moments, $placed, $school, $weight) + self::HABIT * $order;
+            $costs[] = $cost + self::HABIT * $order;
             $lefts[] = $stance->left;
             $orders[] = $order;
             $stances[] = $stance;
@@ -92,6 +93,17 @@ final readonly class PlaceFinder
         array_multisort($costs, \SORT_ASC, \SORT_NUMERIC, $lefts, \SORT_ASC, \SORT_NUMERIC, $orders, \SORT_ASC, \SORT_NUMERIC, $stances);
 
         return $stances;
+    }
+
+    /**
+     * @return array{float|null, PlacedPiece, list<PlacedPiece>} what it costs to put it there, null where it goes not at all, how it is
+     *                                                           put, and what it might stand in the way of
+     */
+    private function known(PlacedPiece $placed, Dressing $dressing, BalanceSchool $school, float $weight): array
+    {
+        return $this->fit->isWithin($placed, $dressing->spot)
+            ? [$this->cost($dressing, $placed, $school, $weight), $placed, $this->fit->meeting($placed, $dressing)]
+            : [null, $placed, []];
     }
 
     private function places(Dressing $dressing, Posture $posture): Places
@@ -109,7 +121,7 @@ final readonly class PlaceFinder
     }
 
     /** How far from the balance of the school it would leave the spot, and whether it would crowd what stands there. */
-    private function cost(Dressing $dressing, Moments $before, PlacedPiece $placed, BalanceSchool $school, float $weight): float
+    private function cost(Dressing $dressing, PlacedPiece $placed, BalanceSchool $school, float $weight): float
     {
         $form = $dressing->spot->form();
         if (Form::Panel === $form || Form::Run === $form || Form::Cone === $form || !$placed->isSolid()) {
@@ -121,6 +133,7 @@ final readonly class PlaceFinder
             return Form::Seat === $form ? 0.0 : abs(abs($placed->centre - $half) / $half - ($isCentred ? 0.0 : self::ALONE_OFF_CENTRE));
         }
         $moment = $placed->visualWeight() * ($placed->centre - $half) / 254;
+        $before = $dressing->moments();
         $after = new Moments($before->left + max(0.0, -$moment), $before->right + max(0.0, $moment));
 
         // Towards the middle the pull is measured against all weight: the first pair about a centre piece cannot balance at once.

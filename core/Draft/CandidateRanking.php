@@ -141,10 +141,12 @@ final readonly class CandidateRanking
         $before = $this->coach->lookOver($dressing, $by);
         $scoreBefore = $this->coach->score($dressing, $before);
         $faults = self::unsafe($before);
+        // No piece can better the whole by more than what is missing from 100.
+        $mostGain = [] === $before ? 0.0 : self::WHOLE * (100 - $scoreBefore);
         $candidates = $order = [];
         $tries = 0;
         foreach ($scored as [$offer, $fit, $role, $isLacking, $score]) {
-            if (\count($candidates) === self::TRIED * $most || ++$tries > self::MOST_TRIES) {
+            if (\count($candidates) === self::TRIED * $most || ++$tries > self::MOST_TRIES || self::isOutdone($score + $mostGain, $order, $most)) {
                 break;
             }
             $best = null;
@@ -168,6 +170,16 @@ final readonly class CandidateRanking
         array_multisort($order, \SORT_DESC, \SORT_NUMERIC, array_keys($order), $candidates);
 
         return \array_slice($candidates, 0, $most);
+    }
+
+    /**
+     * Whether so many are better already that neither this one nor any after it can come among them.
+     *
+     * @param list<float> $order what those that were tried came to
+     */
+    private static function isOutdone(float $atMost, array $order, int $most): bool
+    {
+        return \count($order) >= $most && \count(array_filter($order, static fn(float $one): bool => $one > $atMost)) >= $most;
     }
 
     /** @param list<Finding> $findings */

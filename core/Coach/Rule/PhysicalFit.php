@@ -18,6 +18,7 @@ use BrightCupboard\Core\Stock\Kept;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Texture;
 use BrightCupboard\Core\Surface\Form;
+use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Spot;
 
 /** What cannot be: over an edge, too tall, too deep, where it must stay clear, two things in one place (docs/rules.md, rule 1). */
@@ -66,12 +67,38 @@ final readonly class PhysicalFit implements CoachRule
     /** Whether one more piece would go here as it is tried. */
     public function isFree(PlacedPiece $tried, Dressing $dressing): bool
     {
-        if ([] !== $this->alone($tried, $dressing->spot)) {
-            return false;
-        }
+        return $this->isWithin($tried, $dressing->spot) && $this->isClearOf($tried, $tried->layer, $this->meeting($tried, $dressing), $dressing->spot);
+    }
+
+    /** Whether a spot takes it as it is put, were nothing else there. */
+    public function isWithin(PlacedPiece $tried, Spot $spot): bool
+    {
+        return [] === $this->alone($tried, $spot);
+    }
+
+    /** @return list<PlacedPiece> what stands where one more piece is tried, in whatever layer */
+    public function meeting(PlacedPiece $tried, Dressing $dressing): array
+    {
+        $meeting = [];
         foreach ($tried->isSolid() ? $dressing->solid() : [] as $other) {
             // Asked first, since most things stand elsewhere.
-            if ($tried->left < $other->right && $other->left < $tried->right && $this->meets($tried, $other) && $this->clash($tried, $other, $dressing->spot)) {
+            if ($tried->left < $other->right && $other->left < $tried->right && $this->meets($tried, $other)) {
+                $meeting[] = $other;
+            }
+        }
+
+        return $meeting;
+    }
+
+    /**
+     * Whether it may stand in a layer beside what it meets there.
+     *
+     * @param list<PlacedPiece> $meeting what stands there
+     */
+    public function isClearOf(PlacedPiece $tried, Layer $layer, array $meeting, Spot $spot): bool
+    {
+        foreach ($meeting as $other) {
+            if ($this->clash($tried, $layer, $other, $spot)) {
                 return false;
             }
         }
@@ -127,7 +154,8 @@ final readonly class PhysicalFit implements CoachRule
     {
         $faults = [];
         foreach ($others as $other) {
-            if ($placed->left < $other->right && $other->left < $placed->right && $this->meets($placed, $other) && $this->clash($placed, $other, $spot)) {
+            $isThere = $placed->left < $other->right && $other->left < $placed->right && $this->meets($placed, $other);
+            if ($isThere && $this->clash($placed, $placed->layer, $other, $spot)) {
                 $faults[] = Fault::of('same place', [], $placed, $other);
             }
         }
@@ -141,14 +169,14 @@ final readonly class PhysicalFit implements CoachRule
         return $one->tier === $two->tier && $one->raise < $two->top && $two->raise < $one->top;
     }
 
-    private function clash(PlacedPiece $one, PlacedPiece $two, Spot $spot): bool
+    private function clash(PlacedPiece $one, Layer $layer, PlacedPiece $two, Spot $spot): bool
     {
         $across = min($one->right, $two->right) - max($one->left, $two->left);
 
         return match ($spot->form()) {
-            Form::Seat => $one->layer === $two->layer && $across > self::SOFT_OVERLAP * min($one->width / $one->count, $two->width / $two->count),
+            Form::Seat => $layer === $two->layer && $across > self::SOFT_OVERLAP * min($one->width / $one->count, $two->width / $two->count),
             Form::Panel => true,
-            default => $one->layer === $two->layer || self::bodyDepth($one) + self::bodyDepth($two) > $spot->depth->tenths(),
+            default => $layer === $two->layer || self::bodyDepth($one) + self::bodyDepth($two) > $spot->depth->tenths(),
         };
     }
 
