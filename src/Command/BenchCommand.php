@@ -12,7 +12,6 @@ use App\Day\BuildDaySheet;
 use App\Day\TickAnswer;
 use App\Day\TickInput;
 use App\Day\TickTask;
-use App\Demo\BenchHome;
 use App\Demo\BenchTable;
 use App\Demo\BenchWork;
 use App\Entity\Home;
@@ -53,19 +52,19 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Measures the answers that must feel immediate, on an invented home of thousands of pieces and 60 spots, in a database of its own. */
-#[AsCommand('app:bench', 'Measures the busiest answers at thousands of pieces and 60 spots; needs an empty database.')]
+#[AsCommand('app:bench', 'Measures the busiest answers on the home that app:bench:home made.')]
 final class BenchCommand extends Command
 {
     private const RUNS = 15;
 
     public function __construct(
         private readonly EntityManagerInterface $entities,
-        private readonly BenchHome $home,
         private readonly AnswerLook $answer,
         private readonly ReadTable $table,
         private readonly WatchTable $guards,
@@ -87,24 +86,19 @@ final class BenchCommand extends Command
 
     protected function configure(): void
     {
-        $this->addOption('pieces', null, InputOption::VALUE_REQUIRED, 'How many are owned', '5000')
+        $this->addArgument('swap', InputArgument::REQUIRED, 'Id of the open swap')
+            ->addArgument('spot', InputArgument::REQUIRED, 'Id of the spot that is dressed in it')
             ->addOption('table', null, InputOption::VALUE_NONE, 'Only takes a table in, beside what was measured before');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $home = $this->entities->getRepository(Home::class)->findOneBy([]);
-        if (true === $input->getOption('table') && null !== $home) {
-            $output->writeln($this->tableTakenIn($home));
+        [$swapId, $spotId] = [(string) $input->getArgument('swap'), (string) $input->getArgument('spot')];
+        if (true === $input->getOption('table')) {
+            $output->writeln($this->tableTakenIn($this->swap($swapId)->home()));
 
             return self::SUCCESS;
         }
-        if (null !== $home) {
-            $output->writeln('<error>This database is not empty; measure on one of its own (bin/bench does).</error>');
-
-            return self::FAILURE;
-        }
-        [$swapId, $spotId] = $this->home->store((int) $input->getOption('pieces'));
         foreach ($this->tasks($swapId, $spotId) as $name => $task) {
             $times = [];
             for ($run = 0; $run < self::RUNS; ++$run) {

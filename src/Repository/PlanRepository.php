@@ -40,6 +40,15 @@ final readonly class PlanRepository
         return $decisions;
     }
 
+    /** @return array<string, DecisionRow> by piece id, of what is planned somewhere */
+    public function decisionsOfPlanned(Swap $swap): array
+    {
+        /** @var list<string> $planned */
+        $planned = $this->db->fetchFirstColumn('SELECT DISTINCT piece_id FROM placement WHERE swap_id = ?', [$swap->id()]);
+
+        return $this->decisions($swap, $planned);
+    }
+
     /** @return array<string, true> by piece id */
     public function decided(Swap $swap): array
     {

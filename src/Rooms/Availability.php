@@ -29,25 +29,30 @@ final readonly class Availability
     public function of(SwapState $state, bool $withResting, ?array $places = null): array
     {
         $places ??= $this->places($state);
+        $standing = $state->plan->start->standing();
         $available = [];
         foreach ($state->catalogue as $id => $entry) {
-            $choice = $state->plan->choice($id);
             $free = $state->plan->free($id);
+            $choice = $state->plan->choice($id);
             if ($free < 1 || Choice::Part === $choice || (Choice::Rest === $choice && !$withResting)) {
                 continue;
             }
-            [$where, $nearness, $from] = ['in store', self::STORED, null];
+            $spot = isset($standing[$id]) ? array_key_first($standing[$id]) : null;
+            [$where, $isAtHand] = ['in store', false];
             foreach ($state->plan->start->of($id) as $key => $units) {
                 $where = $places[$key] ?? $where;
-                $spot = $state->plan->spotNow($id);
-                [$nearness, $from] = match (true) {
-                    null !== $spot => [self::STANDS_ELSEWHERE, $state->plan->spots[$spot]->name ?? null],
-                    isset(self::AT_HAND[$key]) => [1.0, null],
-                    default => [self::STORED, null],
-                };
+                $isAtHand = isset(self::AT_HAND[$key]);
             }
             $past = $state->plan->historyOf($id);
-            $available[] = new Available($entry->piece, $free, $where, $past->seasonsWorn, $nearness, $past->lastSpotInThisSeason, $from);
+            $available[] = new Available(
+                $entry->piece,
+                $free,
+                $where,
+                $past->seasonsWorn,
+                null !== $spot ? self::STANDS_ELSEWHERE : ($isAtHand ? 1.0 : self::STORED),
+                $past->lastSpotInThisSeason,
+                null === $spot ? null : $state->plan->spots[$spot]->name ?? null,
+            );
         }
 
         return $available;

@@ -63,8 +63,9 @@ final readonly class Plans
             return $this->of($swap);
         }
 
-        // So many that asking where each of them is would take longer than reading where everything is.
-        return $this->state($swap, $this->catalogue->open($swap), $this->plan->decisions($swap), $this->start($swap));
+        // So many that asking where each of them is would take longer than reading where everything is. What nobody placed is
+        // open whatever was decided, since what rests or leaves is not among it.
+        return $this->state($swap, $this->catalogue->open($swap), $this->plan->decisionsOfPlanned($swap), $this->start($swap));
     }
 
     /** The plan as far as it is about a window of the stock, in order of name. */
