@@ -104,13 +104,13 @@ final class Catalogue
     /**
      * What could still be planned in a swap, and what is: without what is to rest or to leave.
      *
-     * @return array<string, CatalogueEntry> by id, in no order: what asks for it ranks it anyway
+     * @return array<string, CatalogueEntry> by id, in order of name
      */
     public function open(Swap $swap): array
     {
         return $this->entries(
             "home_id = ? AND removed_at IS NULL AND (id NOT IN (SELECT piece_id FROM decision WHERE swap_id = ? "
-                . "AND choice IN ('rest', 'part')) OR id IN (SELECT piece_id FROM placement WHERE swap_id = ?))",
+                . "AND choice IN ('rest', 'part')) OR id IN (SELECT piece_id FROM placement WHERE swap_id = ?)) ORDER BY name, id",
             [$swap->home()->id(), $swap->id(), $swap->id()],
         );
     }
