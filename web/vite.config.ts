@@ -3,13 +3,8 @@ import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 
-// The library of dialogs and menus comes when the first of them is opened; what it shares with the page must not wait there.
-const chunks = {
-  groups: [
-    { name: 'react', test: /node_modules[\\/](react|react-dom|scheduler)[\\/]/, priority: 2 },
-    { name: 'overlays', test: /node_modules[\\/](@radix-ui|radix-ui|@floating-ui|react-remove-scroll|aria-hidden)/, priority: 1 },
-  ],
-};
+// React is the same from one build to the next and is kept by the browser; all else goes with the first page that needs it.
+const chunks = { groups: [{ name: 'react', test: /node_modules[\\/](react|react-dom|scheduler)[\\/]/ }] };
 
 // The page and its parts are kept on the device; what was read last is shown when there is no signal. Served as /sw.js by ShowServiceWorker.
 const withoutASignal = VitePWA({
@@ -58,6 +53,6 @@ const withoutASignal = VitePWA({
 export default defineConfig({
   base: '/build/',
   plugins: [react(), tailwindcss(), withoutASignal],
-  build: { outDir: '../public/build', emptyOutDir: true, target: 'es2022', rolldownOptions: { output: { advancedChunks: chunks } } },
+  build: { outDir: '../public/build', emptyOutDir: true, manifest: true, target: 'es2022', rolldownOptions: { output: { advancedChunks: chunks } } },
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
 });

@@ -1,11 +1,10 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { RouterProvider } from 'react-router';
 import { KeptError, OfflineError, ProblemError } from './api/client';
 import { NoticeBoard } from './lib/notices';
 import { keepOnDevice } from './lib/withoutASignal';
-import { router } from './router';
+import { Router } from './router';
 import './theme.css';
 
 // On a slow line what an act changed is asked for until it has come, or what was before would stay on the page.
@@ -31,7 +30,7 @@ if (root) {
     <StrictMode>
       <QueryClientProvider client={queries}>
         <NoticeBoard>
-          <RouterProvider router={router} />
+          <Router />
         </NoticeBoard>
       </QueryClientProvider>
     </StrictMode>,

@@ -31,6 +31,7 @@ export const pages: Record<string, Page> = {
 
 /** What opens over a page; fetched ahead, or it could not be opened without a signal. */
 const overPages: readonly (() => Promise<unknown>)[] = [
+  () => import('./ui/DialogSheet'),
   () => import('./ui/MenuList'),
   () => import('./frame/KeyMap'),
   () => import('./frame/DoneSheet'),

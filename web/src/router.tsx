@@ -1,15 +1,37 @@
-import { createBrowserRouter } from 'react-router';
+import { type ComponentType, lazy, Suspense } from 'react';
+import { BrowserRouter, Route, Routes } from 'react-router';
 import { Frame } from './frame/Frame';
-import { PageError } from './frame/PageError';
+import { PageError, PageGuard } from './frame/PageError';
 import { pages } from './pages';
+import { LoadingLedges } from './ui/States';
 
-export const router = createBrowserRouter([
-  { path: '/sign-in', lazy: async () => ({ Component: (await import('./features/signin')).SignInPage }), errorElement: <PageError /> },
-  { path: '/', lazy: async () => ({ Component: (await import('./features/swaps/FirstPage')).FirstPage }), errorElement: <PageError /> },
-  {
-    path: '/homes/:home',
-    element: <Frame />,
-    errorElement: <PageError />,
-    children: Object.entries(pages).map(([path, page]) => ({ path, lazy: async () => ({ Component: await page() }) })),
-  },
-]);
+const SignInPage = lazy(async () => ({ default: (await import('./features/signin')).SignInPage }));
+const FirstPage = lazy(async () => ({ default: (await import('./features/swaps/FirstPage')).FirstPage }));
+
+// One part for each page, not for each address: from spot to spot the page stays.
+const parts = new Map<() => Promise<ComponentType>, ComponentType>();
+const ofHome = Object.entries(pages).map(([path, page]) => {
+  const Page = parts.get(page) ?? lazy(async () => ({ default: await page() }));
+  parts.set(page, Page);
+  return <Route key={path} path={path} element={<Page />} />;
+});
+
+/** Which page an address shows; what was on the page stays there until the next one has come. */
+export function Router() {
+  return (
+    <BrowserRouter>
+      <PageGuard>
+        <Suspense fallback={<LoadingLedges />}>
+          <Routes>
+            <Route path="/sign-in" element={<SignInPage />} />
+            <Route path="/" element={<FirstPage />} />
+            <Route path="/homes/:home" element={<Frame />}>
+              {ofHome}
+            </Route>
+            <Route path="*" element={<PageError isMissing />} />
+          </Routes>
+        </Suspense>
+      </PageGuard>
+    </BrowserRouter>
+  );
+}

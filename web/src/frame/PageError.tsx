@@ -1,9 +1,8 @@
-import { Link, useRouteError } from 'react-router';
+import { Component, type ReactNode } from 'react';
+import { Link, useLocation } from 'react-router';
 
-/** Shown when a page breaks: what is safe, and the way back. */
-export function PageError() {
-  const error = useRouteError();
-  const isMissing = typeof error === 'object' && error !== null && 'status' in error && error.status === 404;
+/** Shown when a page breaks or there is none: what is safe, and the way back. */
+export function PageError({ isMissing = false }: { isMissing?: boolean }) {
   return (
     <div className="mx-auto mt-24 w-[min(520px,92%)]" role="alert">
       <h1 className="text-[27px]/[32px]">{isMissing ? 'There is no such page' : 'This page came apart'}</h1>
@@ -17,4 +16,28 @@ export function PageError() {
       </p>
     </div>
   );
+}
+
+type Broken = { isBroken: boolean; path: string };
+
+/** Says so when a page breaks; another address is tried anew. */
+export function PageGuard({ children }: { children: ReactNode }) {
+  return <Guard path={useLocation().pathname}>{children}</Guard>;
+}
+
+// React tells only classes of what broke.
+class Guard extends Component<{ path: string; children: ReactNode }, Broken> {
+  override state: Broken = { isBroken: false, path: this.props.path };
+
+  static getDerivedStateFromError(): Partial<Broken> {
+    return { isBroken: true };
+  }
+
+  static getDerivedStateFromProps({ path }: { path: string }, { path: before }: Broken): Broken | null {
+    return path === before ? null : { isBroken: false, path };
+  }
+
+  override render(): ReactNode {
+    return this.state.isBroken ? <PageError /> : this.props.children;
+  }
 }
