@@ -49,7 +49,10 @@ final class HouseAndLookTest extends BrowserTestCase
         $pulled = (string) $page->field('Board 2')->getAttribute('value');
         self::assertGreaterThan(14.0, (float) $pulled, 'pulled up, there is more clear over it');
         self::assertSame('12 in', $page->field('Depth')->getAttribute('value'), 'what was not pulled stays');
-        $page->press('Save')->seeText('38 1/2 in wide');
+        $page->pull($grip('Pull its depth') . ' rect', 0, 30);
+        $deep = (string) $page->field('Depth')->getAttribute('value');
+        self::assertGreaterThan(12.0, (float) $deep, 'from above it is pulled towards oneself');
+        $page->press('Save')->seeText('38 1/2 in wide')->seeText("{$deep} deep");
         $page->press('Corner hutch')->until(static fn(): bool => $pulled === $page->field('Board 2')->getAttribute('value'), 'it is kept as it was pulled');
         self::assertSame([], $this->severeLogEntries());
     }

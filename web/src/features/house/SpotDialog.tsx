@@ -73,6 +73,7 @@ export function SpotDialog({ spot, room, onClose }: Props) {
 function pulled(part: Partial<Spot>, write: (tenths: number | null | undefined) => string): Partial<SpotInput> {
   return {
     ...(part.width === undefined ? {} : { width: write(part.width) }),
+    ...(part.depth === undefined ? {} : { depth: write(part.depth) }),
     ...(part.clearHeight === undefined ? {} : { clearHeight: write(part.clearHeight) }),
     ...(part.rise === undefined ? {} : { rise: write(part.rise) }),
     ...(part.tiers === undefined ? {} : { tiers: part.tiers.map((clear) => write(clear)) }),

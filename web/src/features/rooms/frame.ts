@@ -20,7 +20,8 @@ const LEFT = 50;
 const RIGHT = 20;
 const TOP = 26;
 const RULER = 30;
-const LANES = 56;
+/** The strip under the rulers in which the lanes are drawn. */
+export const LANES = 56;
 const WIDE = 700;
 const NARROW = 366;
 const LEAST_WALL = 16;
