@@ -66,7 +66,7 @@ export function swag(kind: Piece['kind'], form: Form, ties: readonly Tie[], drop
             .filter((_, i) => i % 3 === 0)
             .map(({ x, y }) => circ(x, y + 1, Math.max(1.4, s * 0.4)))
             .join(''),
-          form.c[0],
+          form.c[1] ?? form.c[0], // the cord is what there is most of
         )
       );
     case 'garland':

@@ -5,6 +5,7 @@ import { useNarrow } from '../../lib/useNarrow';
 import { Backdrop } from './backdrops/Backdrop';
 import { Lanes, Rulers } from './ElevationParts';
 import { type Frame, frameFor, hasLanes, inch } from './frame';
+import { treeOf } from './onTree';
 import { Placed } from './Placed';
 import type { Stand } from './useDresser';
 import { usePlacedDrag } from './usePlacedDrag';
@@ -41,6 +42,7 @@ export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMov
   // What is in a vessel is drawn behind it, what trims in front of everything in its layer.
   const depth = (one: Placement) => (isMirrored ? -1 : 1) * ORDER[one.layer] + (one.posture === 'fills' ? -0.5 : one.posture === 'trims' ? 0.3 : 0);
   const sorted = [...dressing.placements].sort((a, b) => depth(a) - depth(b));
+  const tree = spot.form === 'cone' ? treeOf(spot, dressing.placements, dressing.boards) : null;
   const isStanding = ['ledge', 'tiers', 'table', 'floor'].includes(spot.form);
 
   return (
@@ -66,6 +68,7 @@ export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMov
                 frame={frame}
                 left={leftOf(one)}
                 foot={drag?.id === one.id ? drag.foot : one.foot}
+                tree={tree}
                 isOnRiser={one.raise > 0 && sorted.some((other) => other.id !== one.id && standsUnder(other, one))}
                 isChosen={one.id === chosen}
                 onDown={(event) => {

@@ -4,6 +4,8 @@ import type { Piece, Placement, Spot } from '../../api/types';
 import { Silhouette } from '../../silhouettes/Silhouette';
 import { type Frame, inch } from './frame';
 import { Hanging } from './Hanging';
+import { roundBox, scattered, type Tree } from './onTree';
+import { Wound } from './Wound';
 import { whereDrawn } from './whereDrawn';
 
 export type PlacedProps = {
@@ -14,6 +16,8 @@ export type PlacedProps = {
   /** In tenths of a millimetre, as drawn now. */
   left: number;
   foot: number;
+  /** What it is on, where the spot is a tree. */
+  tree: Tree | null;
   /** Whether another piece is under it. */
   isOnRiser: boolean;
   isChosen: boolean;
@@ -24,14 +28,16 @@ export type PlacedProps = {
 };
 
 /** Units of one piece where they are, as they are put: stood, leant, hung, draped. */
-export function Placed({ spot, placement, piece: owned, frame, left, foot, isOnRiser, isChosen, onDown, onMove, onUp, onFocus }: PlacedProps) {
+export function Placed({ spot, placement, piece: owned, frame, left, foot, tree, isOnRiser, isChosen, onDown, onMove, onUp, onFocus }: PlacedProps) {
   // Another side may be turned to the front here.
   const piece = placement.colours.length > 0 ? { ...owned, colours: placement.colours } : owned;
   const write = useWriting();
   const unit = inch(piece.width);
   const height = inch(placement.height);
   const { x, y, turn: slope } = whereDrawn(placement, piece, spot, frame, left, foot);
-  const isHung = placement.dips > 0;
+  const isHung = placement.dips > 0 && tree === null;
+  const isWound = tree !== null && placement.posture === 'drapes';
+  const isScattered = tree !== null && placement.count > 1 && placement.posture !== 'stands';
   const isBow = piece.kind === 'ribbon' && placement.posture === 'trims';
   const turn = isHung ? 0 : slope;
   const drop = inch(placement.drop) * frame.scale;
@@ -42,10 +48,20 @@ export function Placed({ spot, placement, piece: owned, frame, left, foot, isOnR
   const stepX = placement.columns > 1 ? (inch(placement.width) - unit) / (placement.columns - 1) : 0;
   const stepY = rows > 1 ? (inch(placement.height) - inch(placement.unitHeight)) / (rows - 1) : 0;
   const riser = !isOnRiser && ['stands', 'carries', 'leans'].includes(placement.posture) ? inch(placement.raise) : 0;
+  const units = isScattered
+    ? scattered(tree, placement, unit, inch(placement.unitHeight)).map((one) => ({ x: frame.x(one.left + unit / 2), y: frame.y(one.foot) }))
+    : Array.from({ length: placement.count }, (_, i) => ({
+        x: x + ((i % placement.columns) * stepX + unit / 2) * frame.scale,
+        y: y - (rows - 1 - Math.floor(i / placement.columns)) * stepY * frame.scale,
+      }));
+  const box =
+    isWound || isScattered
+      ? roundBox(tree, placement.tier, frame)
+      : { x, y: y - height * frame.scale, width, height: Math.max(4, height * frame.scale) + drop };
   const said = [
     `${write.length(left)} from the left`,
     placement.posture,
-    isInTiers ? `board ${placement.tier + 1}` : `${placement.layer} layer`,
+    isInTiers ? `${tree ? 'band' : 'board'} ${placement.tier + 1}` : `${placement.layer} layer`,
     placement.raise > 0 ? `raised ${write.length(placement.raise)}` : '',
     isHung ? `${placement.dips} ${placement.dips === 1 ? 'dip' : 'dips'}, ${write.length(placement.drop)} deep` : '',
     placement.face ? `turned to ${placement.face}` : '',
@@ -68,26 +84,19 @@ export function Placed({ spot, placement, piece: owned, frame, left, foot, isOnR
     >
       {riser > 0 && <rect x={x} y={y} width={width} height={riser * frame.scale} fill="#8F7B5E" stroke="#5F4F38" strokeWidth=".8" />}
       {isHung && <Hanging spot={spot} placement={placement} piece={piece} frame={frame} left={left} foot={foot} />}
-      {Array.from({ length: isHung ? 0 : placement.count }, (_, i) => i).map((i) => (
+      {isWound && <Wound tree={tree} tier={placement.tier} count={placement.count} piece={piece} frame={frame} />}
+      {(isHung || isWound ? [] : units).map((at, i) => (
         <Silhouette
+          // biome-ignore lint/suspicious/noArrayIndexKey: units of one piece are told apart by nothing else
           key={i}
           piece={{ ...piece, height: placement.unitHeight, shape: isBow ? 'bow' : piece.shape }}
           scale={frame.scale}
-          x={x + ((i % placement.columns) * stepX + unit / 2) * frame.scale}
-          y={y - (rows - 1 - Math.floor(i / placement.columns)) * stepY * frame.scale}
+          x={at.x}
+          y={at.y}
         />
       ))}
-      <rect
-        x={x}
-        y={y - height * frame.scale}
-        width={width}
-        height={Math.max(4, height * frame.scale) + drop}
-        fill="transparent"
-        stroke={isChosen ? 'var(--color-ink)' : 'none'}
-        strokeWidth="1.4"
-        strokeDasharray="5 3"
-      />
-      {isChosen && <rect x={x} y={y} width={width} height="5" fill="var(--color-yolk)" />}
+      <rect {...box} fill="transparent" stroke={isChosen ? 'var(--color-ink)' : 'none'} strokeWidth="1.4" strokeDasharray="5 3" />
+      {isChosen && <rect x={box.x} y={tree ? box.y + box.height : y} width={box.width} height="5" fill="var(--color-yolk)" />}
     </g>
   );
 }

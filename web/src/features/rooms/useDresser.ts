@@ -16,6 +16,12 @@ function shown(dressing: Dressing, one: Placement, { at: _, posture, ...stand }:
   return { ...one, ...stand, posture: posture ?? one.posture, foot: one.foot + board(stand.tier) - board(one.tier) + stand.raise - one.raise };
 }
 
+/** What is wished for is shown at once; what the coach says to it comes with the answer. */
+function judgedBy(dressing: Dressing, { school, mood, ribbons, overruled }: Taste): Dressing {
+  const findings = dressing.findings.map((one) => ({ ...one, isOverruled: overruled?.includes(one.code) ?? one.isOverruled }));
+  return { ...dressing, school: school ?? null, mood: mood ?? null, ribbons: ribbons ?? [], findings };
+}
+
 /** Stands pieces on one spot, moves them and takes them off: drawn at once, judged by the coach a moment later. */
 export function useDresser(home: string, swap: string, spot: string) {
   const queries = useQueryClient();
@@ -61,12 +67,18 @@ export function useDresser(home: string, swap: string, spot: string) {
   });
   const taste = useMutation({
     mutationFn: (body: Taste) => take(api.PUT('/api/homes/{home}/swaps/{swap}/spots/{spot}/taste', { params: { path: { ...path, spot } }, body })),
+    // Two quick presses are two wishes: the second is made from what the first one asked for, and sent after it.
+    scope: { id: `taste-${swap}` },
+    onMutate: (body) => {
+      queries.setQueryData<Dressing>(key, (dressing) => dressing && judgedBy(dressing, body));
+    },
     onSuccess: keep,
     onError: fail,
   });
   const roomTaste = useMutation({
     mutationFn: ({ room, body }: { room: string; body: Taste }) =>
       take(api.PUT('/api/homes/{home}/swaps/{swap}/rooms/{room}/taste', { params: { path: { ...path, room } }, body })),
+    scope: { id: `taste-${swap}` },
     onError: fail,
   });
   const spread = useMutation({
