@@ -44,6 +44,8 @@ final readonly class CandidateRanking
     private const PLACES = 2;
     /** On a full spot hardly anything finds a place: after so many it is left at that. */
     private const MOST_TRIES = 30;
+    /** No place is better than one that leaves nothing to say; but for rounding. */
+    private const PERFECT = 100 - 1e-9;
     /** A point of the whole counts half a point of the piece. */
     private const WHOLE = 0.5;
     private const SAFETY = [Check::Room, Check::Flame, Check::Surroundings];
@@ -152,6 +154,9 @@ final readonly class CandidateRanking
             $best = null;
             $stances = $this->places->best($dressing, $offer->piece, $by->look->balance, self::PLACES);
             foreach ($stances as $stance) {
+                if (null !== $best && $best[0] >= self::PERFECT) {
+                    break;
+                }
                 $after = $dressing->with(new PlacedPiece('try', $offer->piece, 1, $stance));
                 $findings = $this->coach->lookOver($after, $by);
                 if (self::unsafe($findings) <= $faults && (null === $best || $this->coach->score($after, $findings) > $best[0])) {

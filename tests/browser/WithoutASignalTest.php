@@ -42,15 +42,15 @@ final class WithoutASignalTest extends BrowserTestCase
         $this->withTheWorkerAtWork($page);
         $page->station('Settle')->seeText('How it stood');
         $page->drawer('Cupboard')->follow('Unpack a box')->see('input[aria-label="One line about a piece"]');
-        $page->station('Table')->seeText('44 of 120 decided');
+        $page->station('Table')->seeText('49 of 120 decided');
         $page->see('[role="listbox"]');
 
         self::server()->pause();
         $page->press('Next undecided')->see('section[aria-label="The piece in hand"]');
-        $page->key('r')->seeText('28 out and 47 in store to decide')->seeText('Not sent yet: 1 decision kept on this device');
+        $page->key('r')->seeText('28 out and 42 in store to decide')->seeText('Not sent yet: 1 decision kept on this device');
         $page->key('s')->seeText('Not sent yet: 1 decision kept on this device');
         $this->browser->navigate()->refresh();
-        $page->seeText('28 out and 47 in store to decide');
+        $page->seeText('28 out and 42 in store to decide');
         $page->station('Settle')->seeText('How it stood');
         $this->browser->findElement(WebDriverBy::xpath("//input[@aria-label='Photo of Stove shelf as it stood']"))
             ->setFileDetector(new LocalFileDetector())->sendKeys($this->photo());

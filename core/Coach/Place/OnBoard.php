@@ -27,8 +27,9 @@ final readonly class OnBoard implements Places
         $stances = [];
         for ($tier = 0; $tier < $dressing->spot->tierCount(); ++$tier) {
             $there = array_values(array_filter($dressing->placed, static fn(PlacedPiece $one): bool => $one->tier === $tier));
+            $lefts = $this->lefts($dressing, $piece, $there);
             foreach ($this->layers($dressing, $piece, $there) as $layer) {
-                foreach ($this->lefts($dressing, $piece, $there) as $left) {
+                foreach ($lefts as $left) {
                     $stances[] = new Stance($left, $layer, 0, $tier, $piece->posture);
                 }
             }

@@ -35,7 +35,7 @@ final class DemoServer
             'post_max_size=14M',
         ];
         $this->process = new Process(
-            ['setsid', 'php', ...$options, '-S', '127.0.0.1:' . $this->port, '-t', 'public', 'public/router.php'],
+            ['setsid', 'php', ...$options, '-S', '127.0.0.1:' . $this->port, '-t', 'public', __DIR__ . '/slow-router.php'],
             self::root(),
             $this->environment(),
         );
@@ -77,6 +77,12 @@ final class DemoServer
         }
     }
 
+    /** Readings of a home come so many seconds late, as on a slow line; what is sent goes through. */
+    public function comesLate(int $seconds): void
+    {
+        0 === $seconds ? @unlink($this->database . '.late') : file_put_contents($this->database . '.late', (string) $seconds);
+    }
+
     public static function root(): string
     {
         return \dirname(__DIR__, 3);
@@ -109,7 +115,8 @@ final class DemoServer
             'DEMO' => '1',
             'PINNED_DAY' => self::DAY,
             'DATABASE_URL' => 'sqlite:///' . $this->database,
-            'PHP_CLI_SERVER_WORKERS' => '4',
+            'LATE_FILE' => $this->database . '.late',
+            'PHP_CLI_SERVER_WORKERS' => '6',
         ];
     }
 
