@@ -39,8 +39,9 @@ final readonly class Carriers
         $ties = [];
         foreach ($plan->spots as $id => $spot) {
             $dressing = $plan->dressing($spot);
+            $carrying = $dressing->carrying();
             foreach ($dressing->placed as $placed) {
-                $carrier = $dressing->carrier($placed)?->piece->id;
+                $carrier = $carrying->carrier($placed)?->piece->id;
                 if (null !== $carrier && $carrier !== $placed->piece->id) {
                     $ties[$id][$placed->piece->id][$carrier] = true;
                 }

@@ -64,7 +64,7 @@ final readonly class CandidateRanking
         $going = $scores = $leftOut = $lacks = $postures = $stances = [];
         foreach ($available as $offer) {
             $kind = $offer->piece->kind;
-            $posture = $postures[$kind->value] ??= $dressing->postureFor($kind) ?? (null === $dressing->spot->postureOf($kind)
+            $posture = $postures[$kind->value] ??= $dressing->carrying()->postureFor($kind) ?? (null === $dressing->spot->postureOf($kind)
                 ? Objection::Posture
                 : Objection::NeedsHost);
             $put = $posture instanceof Posture

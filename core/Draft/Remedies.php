@@ -137,7 +137,11 @@ final readonly class Remedies
                 ];
             }
         }
-        $standing = array_values(array_filter($pieces, static fn(PlacedPiece $one): bool => $one->isSolid() && 0 === $one->raise && !$dressing->isRiser($one)));
+        $carrying = $dressing->carrying();
+        $standing = array_values(array_filter(
+            $pieces,
+            static fn(PlacedPiece $one): bool => $one->isSolid() && 0 === $one->raise && !$carrying->isRiser($one),
+        ));
         foreach (\array_slice($standing, 0, self::MOST_SWAPPED) as $i => $one) {
             foreach (\array_slice($standing, $i + 1, self::MOST_SWAPPED - $i - 1) as $other) {
                 if ($one->piece->id !== $other->piece->id && $one->posture === $other->posture) {

@@ -32,7 +32,8 @@ final readonly class Risers
      */
     public function under(Dressing $dressing, PlacedPiece $piece, array $owned): array
     {
-        if (Posture::Stands !== $piece->posture || !\in_array($dressing->spot->form(), self::FORMS, true) || null !== $dressing->riserUnder($piece)) {
+        $mayBeRaised = Posture::Stands === $piece->posture && \in_array($dressing->spot->form(), self::FORMS, true);
+        if (!$mayBeRaised || null !== $dressing->carrying()->riserUnder($piece)) {
             return [];
         }
         $rest = $dressing->without($piece->id);

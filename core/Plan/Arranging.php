@@ -51,7 +51,7 @@ final readonly class Arranging
             return [];
         }
         $along = [];
-        foreach ($this->plan->dressing($spot)->standingTogetherWith($place->id) as $other) {
+        foreach ($this->plan->dressing($spot)->carrying()->togetherWith($place->id) as $other) {
             $with = $this->plan->places[$other->id];
             $left = $other->left + $to->left - $from->left;
             $stance = new Stance($left, $to->layer, $other->raise, $to->tier, $with->stance->posture, $with->stance->dips, $with->stance->face);

@@ -19,7 +19,7 @@ final readonly class SetUpWords
     {
         $steps = [];
         foreach ($dressing->placed as $placed) {
-            $under = $dressing->riserUnder($placed);
+            $under = $dressing->carrying()->riserUnder($placed);
             array_push(
                 $steps,
                 ...(null === $under ? [] : [sprintf('%s on %s', $placed->piece->name, $under->piece->name)]),

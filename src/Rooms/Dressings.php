@@ -36,7 +36,7 @@ final readonly class Dressings
             static fn(PlacedPiece $placed): PlacementAnswer => PlacementAnswer::of(
                 $state->plan->places[$placed->id],
                 $placed,
-                $measures,
+                $dressing,
                 $state->meter,
                 $places[$placed->piece->id] ?? 'in store',
             ),

@@ -48,6 +48,6 @@ final readonly class FindRisers
         }
         usort($risers, static fn(RiserAnswer $a, RiserAnswer $b): int => [$b->score, $a->says] <=> [$a->score, $b->says]);
 
-        return new RisersAnswer(\array_slice($risers, 0, self::MOST), $dressing->riserUnder($piece)?->id);
+        return new RisersAnswer(\array_slice($risers, 0, self::MOST), $dressing->carrying()->riserUnder($piece)?->id);
     }
 }

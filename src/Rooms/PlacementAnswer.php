@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rooms;
 
 use App\Cupboard\ColourAnswer;
+use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Look\FitMeter;
@@ -12,7 +13,6 @@ use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Plan\PlannedPlace;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
-use BrightCupboard\Core\Surface\Spot;
 
 /**
  * Where units of a piece are on a spot; height as they are put, foot over the lowest board of the spot, drop of the dips below
@@ -20,7 +20,10 @@ use BrightCupboard\Core\Surface\Spot;
  */
 final readonly class PlacementAnswer
 {
-    /** @param list<ColourAnswer> $colours of the side that is turned to the front; empty for the one it shows anyway */
+    /**
+     * @param list<ColourAnswer> $colours  of the side that is turned to the front; empty for the one it shows anyway
+     * @param string|null        $standsOn id of the placement under it; null for the spot itself
+     */
     private function __construct(
         public string $id,
         public string $piece,
@@ -42,10 +45,11 @@ final readonly class PlacementAnswer
         public float $weight,
         public ?int $ribbon,
         public string $from,
+        public ?string $standsOn,
         public int $version,
     ) {}
 
-    public static function of(PlannedPlace $place, PlacedPiece $placed, Spot $spot, FitMeter $meter, string $from): self
+    public static function of(PlannedPlace $place, PlacedPiece $placed, Dressing $dressing, FitMeter $meter, string $from): self
     {
         $fit = $meter->fit($placed->piece);
 
@@ -62,7 +66,7 @@ final readonly class PlacementAnswer
             $placed->width,
             $placed->unitHeight,
             $placed->columns,
-            $spot->baseAt($placed->tier, $placed->centre) + $placed->raise,
+            $dressing->spot->baseAt($placed->tier, $placed->centre) + $placed->raise,
             0 === $placed->drop ? 0 : $placed->stance->dips,
             $placed->drop,
             $placed->stance->face,
@@ -73,6 +77,7 @@ final readonly class PlacementAnswer
             round($placed->visualWeight(), 1),
             FitVerdict::Outside === $fit->verdict ? null : $fit->ribbon,
             $from,
+            $dressing->carrying()->riserUnder($placed)?->id,
             $place->version,
         );
     }

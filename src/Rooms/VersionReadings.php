@@ -65,7 +65,7 @@ final readonly class VersionReadings
                 static fn(PlacedPiece $placed, PlannedPlace $place): PlacementAnswer => PlacementAnswer::of(
                     $place,
                     $placed,
-                    $measures,
+                    $dressing,
                     $state->meter,
                     $where[$placed->piece->id] ?? '',
                 ),

@@ -24,7 +24,7 @@ final readonly class InHost implements Places
                 $raise = $host->raise + (Posture::Trims === $piece->posture ? intdiv(max(0, $host->height - $piece->height), 2) : 0);
                 $stance = new Stance($left, Posture::Trims === $piece->posture ? Layer::Front : $host->layer, $raise, $host->tier, $piece->posture);
                 $guest = new PlacedPiece('guest', $piece->piece, $piece->count, $stance);
-                if ($dressing->host($guest) === $host && !$this->isTaken($dressing, $guest)) {
+                if ($dressing->carrying()->host($guest) === $host && !$this->isTaken($dressing, $guest)) {
                     $stances[] = $stance;
                 }
             }

@@ -29,9 +29,9 @@ final readonly class PostureHere implements CoachRule
         foreach ($dressing->placed as $placed) {
             if (!$dressing->spot->takes($placed->piece->kind, $placed->posture)) {
                 $faults[] = Fault::of('not here', ['posture' => $placed->posture->value], $placed);
-            } elseif (Posture::Fills === $placed->posture && null === $dressing->host($placed)) {
+            } elseif (Posture::Fills === $placed->posture && null === $dressing->carrying()->host($placed)) {
                 $faults[] = Fault::of('no vessel', [], $placed);
-            } elseif (Posture::Trims === $placed->posture && !$isTree && null === $dressing->host($placed)) {
+            } elseif (Posture::Trims === $placed->posture && !$isTree && null === $dressing->carrying()->host($placed)) {
                 $faults[] = Fault::of('nothing to trim', [], $placed);
             }
         }

@@ -107,7 +107,7 @@ final class FormsTest extends TestCase
     public function testStemsStandInTheVaseThatIsThereAndInNoBowl(): void
     {
         $stems = DressedSpots::at(PieceKind::Bunch, 10, 6, 18, posture: Posture::Fills);
-        $in = static fn(PieceKind $kind): ?PlacedPiece => (new Dressing(Make::spot(), [DressedSpots::at($kind, 9, 8, 10), $stems]))->host($stems);
+        $in = static fn(PieceKind $kind): ?PlacedPiece => (new Dressing(Make::spot(), [DressedSpots::at($kind, 9, 8, 10), $stems]))->carrying()->host($stems);
 
         self::assertNotNull($in(PieceKind::Vase));
         self::assertNull($in(PieceKind::Bowl));

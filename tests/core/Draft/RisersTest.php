@@ -50,7 +50,11 @@ final class RisersTest extends TestCase
         [$raised, $riser] = (new Risers())->under($dressing, $vase, [new Available(Make::piece('books', PieceKind::Books, 6, 3), 1, 'C1')])[0];
         $after = $dressing->without($vase->id)->with($riser)->with($raised);
 
-        self::assertSame([true, 'at-vase', 'new books'], [$after->isRiser($riser), $after->standing()[0]->id ?? '', $after->riserUnder($raised)?->id]);
+        $carrying = $after->carrying();
+        self::assertSame(
+            [true, 'at-vase', 'new books'],
+            [$carrying->isRiser($riser), $after->standing()[0]->id ?? '', $carrying->riserUnder($raised)?->id],
+        );
         self::assertCount(1, $after->standing());
         self::assertSame(
             [],

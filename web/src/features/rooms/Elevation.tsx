@@ -69,7 +69,7 @@ export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMov
                 left={leftOf(one)}
                 foot={drag?.id === one.id ? drag.foot : one.foot}
                 tree={tree}
-                isOnRiser={one.raise > 0 && sorted.some((other) => other.id !== one.id && standsUnder(other, one))}
+                isOnRiser={one.standsOn !== null}
                 isChosen={one.id === chosen}
                 onDown={(event) => {
                   onChoose(one.id);
@@ -96,10 +96,6 @@ export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMov
     </div>
   );
 }
-
-/** Whether the first carries the second. */
-const standsUnder = (under: Placement, one: Placement): boolean =>
-  under.tier === one.tier && under.raise + under.height === one.raise && under.left < one.left + one.width && one.left < under.left + under.width;
 
 type LineProps = { dressing: Dressing; pieces: ReadonlyMap<string, Piece>; frame: Frame; isOneBoard: boolean };
 
