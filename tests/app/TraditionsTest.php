@@ -41,6 +41,21 @@ final class TraditionsTest extends AppTestCase
         self::assertCount(1, $this->call('GET', $this->swap() . '/day')['waiting'], 'without the day they wait again');
     }
 
+    public function testWhatIsOnATreeWaitsWithIt(): void
+    {
+        $onIt = array_map(fn(string $name): string => $this->id('piece', $name), ['Tall fir', 'Paper star', 'Warm lights', 'Wood beads']);
+        $this->keep('Trees: not before ' . $this->swapDay->modify('+3 days')->format('j M'));
+        $day = $this->call('POST', $this->swap() . '/day', ['people' => 2]);
+        self::assertSame([], array_intersect($this->moved($day), $onIt), 'nothing hangs on a tree that is not there');
+        $names = $day['waiting'][0]['pieces'];
+        self::assertSame([], array_diff(['Tall fir', 'Paper star', 'Warm lights', 'Wood beads'], $names), 'and it is said');
+
+        $later = $this->swapDay->modify('+3 days')->format('Y-m-d');
+        $other = $this->call('POST', $this->swap() . '/days', $this->input(['name' => 'Tree', 'date' => $later]));
+        $built = $this->call('POST', $this->swap() . '/days/' . $other['id'], ['people' => 2]);
+        self::assertSame([], array_diff($onIt, $this->moved($built)), 'all of it comes with the tree');
+    }
+
     public function testATraditionFollowsWhatItIsAboutToANewName(): void
     {
         $eve = $this->swapDay->modify('+9 days')->format('j M');
