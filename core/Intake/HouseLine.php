@@ -6,6 +6,7 @@ namespace BrightCupboard\Core\Intake;
 
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\CoreException;
+use BrightCupboard\Core\Intake\Internal\BelowWords;
 use BrightCupboard\Core\Intake\Internal\SpotMeasures;
 use BrightCupboard\Core\Intake\Internal\SpotWords;
 use BrightCupboard\Core\Measure\Length;
@@ -61,6 +62,8 @@ final readonly class HouseLine
     private function spot(string $room, string $line): SpotReading
     {
         $measures = new SpotMeasures($this->unit);
+        $below = new BelowWords($this->unit);
+        $line = $below->take($line);
         [$name, $kind, $seenFrom, $hazards, $unread] = ['', null, null, [], []];
         foreach (self::phrases($line) as $i => $phrase) {
             $left = trim($measures->take($phrase), ' -');
@@ -71,7 +74,7 @@ final readonly class HouseLine
                 null !== $hazard && $i > 0 => $hazards[] = $hazard,
                 null !== $seen => $seenFrom = $seen,
                 '' === $name => [$name, $kind] = [$left, SpotWords::kindIn($left)],
-                null !== SpotWords::kind($left) => $kind = SpotWords::kind($left),
+                null !== SpotWords::kindOver($left) => $kind = SpotWords::kindOver($left),
                 default => $unread[] = $left,
             };
         }
@@ -88,7 +91,15 @@ final readonly class HouseLine
         try {
             return new SpotReading(
                 $room,
-                $this->made($this->capital($this->plain($name)), $kind, $measures, $seenFrom, array_values(array_unique($hazards, \SORT_REGULAR)), $line),
+                $this->made(
+                    $this->capital($this->plain($name)),
+                    $kind,
+                    $measures,
+                    $seenFrom,
+                    array_values(array_unique($hazards, \SORT_REGULAR)),
+                    $line,
+                    $below,
+                ),
                 SpotFacts::of($kind)->focalRank,
                 [],
             );
@@ -129,7 +140,7 @@ final readonly class HouseLine
     }
 
     /** @param list<SpotHazard> $hazards */
-    private function made(string $name, SpotKind $kind, SpotMeasures $measures, ?SeenFrom $seenFrom, array $hazards, string $line): Spot
+    private function made(string $name, SpotKind $kind, SpotMeasures $measures, ?SeenFrom $seenFrom, array $hazards, string $line, BelowWords $below): Spot
     {
         $usual = SpotFacts::of($kind);
         $assumed = array_values(array_filter(
@@ -153,7 +164,7 @@ final readonly class HouseLine
             Srgb::ofHex(self::WALL),
             $this->hazards($kind, $hazards, $line),
             $assumed,
-            $this->layout($kind, $measures, $usual, $line),
+            $this->layout($kind, $measures, $usual, $line, $below),
         ))->roomSized();
     }
 
@@ -176,7 +187,7 @@ final readonly class HouseLine
     }
 
     /** What the line says of boards, seats, posts, rise and shape; the rest is usual, as far as the measures take it. */
-    private function layout(SpotKind $kind, SpotMeasures $measures, SpotFacts $usual, string $line): Layout
+    private function layout(SpotKind $kind, SpotMeasures $measures, SpotFacts $usual, string $line, BelowWords $measured): Layout
     {
         $shape = match (1) {
             preg_match('/\bround\b/iu', $line) => TableShape::Round,
@@ -200,8 +211,10 @@ final readonly class HouseLine
             $measures->seats ?? min($usual->layout->seats, $most),
             $measures->sides['rise'] ?? null,
             $measures->posts ?? $usual->layout->posts,
-            null === $below ? null : SpotFacts::of($below)->width,
-            null === $below ? null : SpotFacts::of($below)->top(),
+            Form::Panel !== $kind->form() ? null : $measured->width ?? (null === $below ? null : SpotFacts::of($below)->width),
+            Form::Panel !== $kind->form() || (null === $below && null === $measured->width)
+                ? null
+                : $measured->top ?? SpotFacts::of($below ?? SpotKind::Sideboard)->top(),
         );
     }
 

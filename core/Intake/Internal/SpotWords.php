@@ -94,10 +94,16 @@ final readonly class SpotWords
         return 1 === preg_match('/^(?:the\s+)?(?:[\w’\']+\s+){0,2}(?:' . self::ROOMS . ')(?:\s+\d+)?$/iu', trim($phrase)) && null === self::kindIn($phrase);
     }
 
+    /** The kind that a phrase is, by itself or with what it is over: "wall", "wall over the sofa". */
+    public static function kindOver(string $phrase): ?SpotKind
+    {
+        return self::kind($phrase) ?? (null === self::below($phrase) ? null : self::kindIn($phrase));
+    }
+
     /** What something is over, in "wall over the sofa" or "art above sideboard"; null when it is over nothing that is known. */
     public static function below(string $name): ?SpotKind
     {
-        return 1 === preg_match('/\b(?:over|above|behind)\s+(?:the\s+|a\s+)?(.+)$/iu', $name, $match) ? self::kindIn($match[1]) : null;
+        return 1 === preg_match('/\b(?:over|above|behind)\s+(?:the\s+|an?\s+)?([^,;\d]+)/iu', $name, $match) ? self::kindIn($match[1]) : null;
     }
 
     /** The kind that a name ends in or holds: "long hall table" is a console, "sill over the sink" a sill. */

@@ -140,6 +140,14 @@ final class HouseLineTest extends TestCase
         yield 'the shape behind the name' => ['kitchen table 60 round', 'Kitchen table', Form::Table, 'round 6'];
         yield 'rise and posts' => ['stair rail 12 ft long, rises 7 ft, 4 posts', 'Stair rail', Form::Run, '84 4'];
         yield 'height of a wall, and what it hangs over' => ['wall 96 x 80 over the sofa', 'Wall over the sofa', Form::Panel, '80 84 33'];
+        yield 'with a comma behind it' => ['wall over the bed, 60 x 40', 'Wall over the bed', Form::Panel, '40 60 46'];
+        yield 'how wide that is' => ['wall over a 7 ft sofa, 60 x 40', 'Wall over the sofa', Form::Panel, '40 84 33'];
+        yield 'how wide and how high' => ['wall 6 ft x 40 above a 54" console 31 high', 'Wall above the console', Form::Panel, '40 54 31'];
+        yield 'feet and inches' => ['wall over a 6\'8" couch, 72 x 48', 'Wall over the couch', Form::Panel, '48 80 33'];
+        yield 'with a hyphen' => ['wall above a 40-inch console 30 x 30', 'Wall above the console', Form::Panel, '30 40 30'];
+        yield 'furniture without a name' => ['picture wall, wall 6 ft x 40 in over 84 in of furniture 33 high', 'Picture wall', Form::Panel, '40 84 33'];
+        yield 'a name of its own beside it' => ['gallery, wall over the bed 60 x 40', 'Gallery', Form::Panel, '40 60 46'];
+        yield 'a shelf is not as wide as the sofa under it' => ['shelf over a 6 ft sofa, 48 x 8', 'Shelf over the sofa', Form::Tiers, ''];
         yield 'height of a door' => ['front door 36 x 80', 'Front door', Form::Panel, '80'];
         yield 'a sill over a sink is a sill' => ['sill over the sink 36 x 5', 'Sill over the sink', Form::Ledge, ''];
         yield 'height of a tree' => ['tree 54 wide, 90 high', 'Tree', Form::Cone, '90'];

@@ -1,87 +1,100 @@
 import { useWriting } from '../../api/home';
 import type { Spot } from '../../api/types';
+import { useNarrow } from '../../lib/useNarrow';
 
-const SCALE = 2.2;
-const FLOOR = 70;
+/** Pixels to the inch, and the inches over the floor that are drawn. */
+const SCALE = 1.3;
+const CEILING = 100;
+const HEIGHT = CEILING * SCALE + 6;
 const NARROWEST = 96;
+const LEFT = 4;
+/** Of the wall over what nothing limits, in inches. */
+const OPEN = 26;
+const BOARD = 1;
+/** Of a sofa or bed over its seat, in inches. */
+const BACK = 16;
 
-/** A spot as a small drawing at one scale for the whole house: ledge over the floor, clear height, keep-clear; grey as long as it is not measured. */
+const inch = (tenths: number): number => tenths / 254;
+const down = (inches: number): number => HEIGHT - 4 - Math.max(0, Math.min(CEILING, inches)) * SCALE;
+
+/** A spot as a small drawing over the floor, at one scale for the whole house: ledge, clear height, keep-clear; grey as long as it is not measured. */
 export function SpotDrawing({ spot }: { spot: Spot }) {
-  const inch = (tenths: number) => (tenths / 254) * SCALE;
-  const width = inch(spot.width);
-  const ledge = Math.min(FLOOR - 6, inch(spot.ledgeHeight) * 0.36);
-  const clear = spot.clearHeight === null ? null : Math.min(52, inch(spot.clearHeight) * 0.5);
-  const y = 78 - ledge;
+  const width = inch(spot.width) * SCALE;
+  const ledge = inch(spot.ledgeHeight);
+  const y = down(ledge);
+  const top = spot.clearHeight === null ? null : down(lastBoard(spot) + inch(spot.clearHeight));
+  const wallTop = top ?? down(ledge + OPEN);
   const isAssumed = (side: string) => spot.assumed.includes(side);
+  const wide = Math.max(NARROWEST, width + 2 * LEFT);
+  // Side by side they stand on one floor; one under the other nothing is drawn over them.
+  const from = useNarrow() ? Math.max(0, Math.min(wallTop, down(ledge + BACK)) - 4) : 0;
   return (
-    <svg width={Math.max(NARROWEST, width + 8)} height="84" aria-hidden="true" className="block max-w-full">
-      <rect
-        x="4"
-        y={clear === null ? 2 : y - clear}
-        width={width}
-        height={clear === null ? y - 2 : clear}
-        fill={spot.wall}
-        stroke="var(--color-line)"
-      />
-      {clear !== null && (
-        <path d={`M4 ${y - clear}h${width}`} stroke={isAssumed('clearHeight') ? 'var(--color-line-2)' : 'var(--color-ink)'} strokeDasharray="2 3" />
+    <svg width={wide} height={HEIGHT - from} viewBox={`0 ${from} ${wide} ${HEIGHT - from}`} aria-hidden="true" className="block max-w-full">
+      <rect x={LEFT} y={wallTop} width={width} height={y - wallTop} fill={spot.wall} stroke="var(--color-line)" />
+      {top !== null && (
+        <path d={`M${LEFT} ${top}h${width}`} stroke={isAssumed('clearHeight') ? 'var(--color-line-2)' : 'var(--color-ink)'} strokeDasharray="2 3" />
       )}
       {spot.keepClear.map((zone) => (
         <rect
           key={zone.from}
-          x={4 + inch(zone.from)}
-          y={y - 20}
-          width={inch(zone.to - zone.from)}
-          height="20"
+          x={LEFT + inch(zone.from) * SCALE}
+          y={y - 16}
+          width={inch(zone.to - zone.from) * SCALE}
+          height="16"
           fill="none"
           stroke="var(--color-ink)"
           strokeDasharray="2 2"
         />
       ))}
       <rect
-        x="4"
+        x={LEFT}
         y={y}
         width={width}
-        height="5"
+        height="4"
         fill="var(--color-lip)"
         stroke={isAssumed('width') ? 'none' : 'var(--color-ink)'}
         strokeWidth="0.8"
       />
       <FormMark spot={spot} y={y} width={width} />
-      <path d="M0 83H400" stroke="var(--color-line-2)" strokeWidth="2" />
+      <path d={`M0 ${HEIGHT - 1}H400`} stroke="var(--color-line-2)" strokeWidth="2" />
     </svg>
   );
 }
 
-/** What tells one form from another at a glance: boards, seats, slope, back, cone. */
+/** How high over the floor the top board is, in inches. */
+function lastBoard(spot: Spot): number {
+  return inch(spot.ledgeHeight) + spot.tiers.slice(0, -1).reduce((sum, clear) => sum + inch(clear) + BOARD, 0);
+}
+
+/** What tells one form from another at a glance: boards, legs, slope, back, cone, the furniture under a wall. */
 function FormMark({ spot, y, width }: { spot: Spot; y: number; width: number }) {
   const line = { fill: 'none', stroke: 'var(--color-ink)', strokeWidth: 0.8 };
-  const middle = 4 + width / 2;
+  const ledge = inch(spot.ledgeHeight);
+  const right = LEFT + width;
   switch (spot.form) {
-    case 'tiers':
-      return (
-        <path
-          {...line}
-          d={spot.tiers
-            .slice(1)
-            .map((_, i) => `M4 ${y - (i + 1) * 11}h${width}`)
-            .join('')}
-        />
-      );
+    case 'tiers': {
+      const boards = spot.tiers.slice(0, -1).map((_, i) => spot.tiers.slice(0, i + 1).reduce((sum, clear) => sum + inch(clear) + BOARD, ledge));
+      return <path {...line} d={boards.map((board) => `M${LEFT} ${down(board)}h${width}`).join('')} />;
+    }
     case 'table':
       return (
         <path
           {...line}
-          d={`M10 ${y + 5}V83M${width - 2} ${y + 5}V83${spot.tableShape === 'rectangular' ? '' : `M4 ${y - 3}a${width / 2} 3 0 0 0 ${width} 0`}`}
+          d={`M10 ${y + 4}V${HEIGHT - 2}M${right - 6} ${y + 4}V${HEIGHT - 2}${spot.tableShape === 'rectangular' ? '' : `M${LEFT} ${y - 3}a${width / 2} 3 0 0 0 ${width} 0`}`}
         />
       );
     case 'run':
-      return <path {...line} strokeWidth={2} d={`M4 ${y}L${4 + width} ${spot.rise ? y - 26 : y}`} />;
+      return <path {...line} strokeWidth={2} d={`M${LEFT} ${y}L${right} ${down(ledge + inch(spot.rise ?? 0))}`} />;
     case 'seat':
-      return <rect {...line} x="4" y={y - 16} width={width} height="16" rx="2" />;
-    case 'cone': {
-      const tip = spot.clearHeight === null ? 6 : y - Math.min(52, (spot.clearHeight / 254) * SCALE * 0.5);
-      return <path {...line} d={`M${middle} ${tip}L${4 + width} ${y}H4Z`} />;
+      return <rect {...line} x={LEFT} y={down(ledge + BACK)} width={width} height={y - down(ledge + BACK)} rx="2" />;
+    case 'cone':
+      return <path {...line} d={`M${LEFT + width / 2} ${down(ledge + inch(spot.clearHeight ?? spot.width * 2))}L${right} ${y}H${LEFT}Z`} />;
+    case 'panel': {
+      if (spot.belowWidth === null || spot.belowTop === null) return null;
+      const below = inch(spot.belowWidth) * SCALE;
+      return (
+        <rect {...line} x={LEFT + (width - below) / 2} y={down(inch(spot.belowTop))} width={below} height={HEIGHT - 2 - down(inch(spot.belowTop))} />
+      );
     }
     default:
       return null;
