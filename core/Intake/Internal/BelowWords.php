@@ -12,8 +12,6 @@ use BrightCupboard\Core\Measure\LengthUnit;
 /** How large the furniture is that something hangs over: "over a 7 ft sofa", "above 84 in of furniture 33 high". */
 final class BelowWords
 {
-    private const NUMBER = '\d+(?:[.,]\d+)?(?:[\s-]+\d+\/\d+)?';
-    private const UNIT = '(?:inches|inch|in\b|″|"|”|feet|foot|ft\b|′|\'|mm\b|cm\b|m\b)?';
     private const FURNITURE = 'furniture';
 
     public ?Length $width = null;
@@ -28,7 +26,7 @@ final class BelowWords
     /** What is left of the line: the measures are out of it, furniture of a kind that is known stays named. */
     public function take(string $line): string
     {
-        $measure = self::NUMBER . '[\s-]*' . self::UNIT . '(?:\s*\d+\s*(?:inches|inch|in\b|″|"|”))?';
+        $measure = '(?:' . SpotMeasures::NUMBER . ')[\s-]*' . SpotMeasures::UNIT . '(?:\s*\d+\s*(?:inches|inch|in\b|″|"|”))?';
         $pattern = "/\\s*\\b(over|above|behind)\\s+(?:an?\\s+|the\\s+)?({$measure})[\\s-]*(?:wide\\s+|long\\s+)?(?:of\\s+)?(\\pL+(?:\\s\\pL+)?)"
             . "(?:\\s+({$measure})\\s*(?:high|tall))?(?!\\w)/iu";
 

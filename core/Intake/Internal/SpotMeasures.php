@@ -16,8 +16,8 @@ use BrightCupboard\Core\Measure\LengthUnit;
  */
 final class SpotMeasures
 {
-    private const NUMBER = '\d+(?:[.,]\d+)?(?:[\s-]+\d+\/\d+)?|\d+\/\d+';
-    private const UNIT = '(?:inches|inch|in\b|″|"|”|feet|foot|ft\b|′|\'|mm\b|cm\b|m\b)?';
+    public const NUMBER = '\d+(?:[.,]\d+)?(?:[\s-]+\d+\/\d+)?|\d+\/\d+';
+    public const UNIT = '(?:inches|inch|in\b|″|"|”|feet|foot|ft\b|′|\'|mm\b|cm\b|m\b)?';
     private const SIDES = [
         'clear height' => 'clearHeight', 'clear above' => 'clearHeight', 'clear' => 'clearHeight', 'above' => 'clearHeight',
         'off the floor' => 'ledgeHeight', 'from the floor' => 'ledgeHeight', 'from floor' => 'ledgeHeight', 'high' => 'ledgeHeight',
