@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tests\Browser;
 
 use App\Tests\Browser\Support\BrowserTestCase;
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 
 /** On a line so slow that the device answers from what it kept: what was done stays done on the page, and the figures follow. */
 final class SlowLineTest extends BrowserTestCase
@@ -37,5 +38,21 @@ final class SlowLineTest extends BrowserTestCase
         $page->seeText('done by Orla');
         self::assertSame(1, $page->count('main input[type="checkbox"]:checked'));
         self::assertSame([], $this->severeLogEntries());
+    }
+
+    /** What a page is made of does not come: the rest of the cupboard stays, and the next time it is asked for again. */
+    public function testAPageThatDoesNotComeIsAskedForAgain(): void
+    {
+        $line = new ChromeDevToolsDriver($this->browser);
+        $line->execute('Network.enable', ['enableDurableMessages' => false]);
+        $line->execute('Network.setBypassServiceWorker', ['bypass' => true]);
+        $line->execute('Network.setBlockedURLs', ['urls' => ['*/build/assets/ledger-*']]);
+        $page = $this->page()->signIn();
+        $page->drawer('Ledger')->seeText('This page came apart');
+        $page->drawer('House')->seeText('in the order of a walk through the house');
+
+        $line->execute('Network.setBlockedURLs', ['urls' => []]);
+        $page->drawer('Ledger')->seeText('Spent');
+        self::assertStringNotContainsString('came apart', $page->text());
     }
 }

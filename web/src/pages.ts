@@ -1,6 +1,6 @@
 import type { ComponentType } from 'react';
 
-type Page = () => Promise<ComponentType>;
+export type Page = () => Promise<ComponentType>;
 
 const rooms: Page = async () => (await import('./features/rooms')).RoomsPage;
 

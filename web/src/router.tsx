@@ -1,20 +1,18 @@
-import { type ComponentType, lazy, Suspense } from 'react';
+import { lazy, Suspense } from 'react';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import { Frame } from './frame/Frame';
 import { PageError, PageGuard } from './frame/PageError';
-import { pages } from './pages';
+import { partOf } from './pageParts';
+import { type Page, pages } from './pages';
 import { LoadingLedges } from './ui/States';
 
 const SignInPage = lazy(async () => ({ default: (await import('./features/signin')).SignInPage }));
 const FirstPage = lazy(async () => ({ default: (await import('./features/swaps/FirstPage')).FirstPage }));
 
-// One part for each page, not for each address: from spot to spot the page stays.
-const parts = new Map<() => Promise<ComponentType>, ComponentType>();
-const ofHome = Object.entries(pages).map(([path, page]) => {
-  const Page = parts.get(page) ?? lazy(async () => ({ default: await page() }));
-  parts.set(page, Page);
-  return <Route key={path} path={path} element={<Page />} />;
-});
+function Part({ page }: { page: Page }) {
+  const Shown = partOf(page);
+  return <Shown />;
+}
 
 /** Which page an address shows; what was on the page stays there until the next one has come. */
 export function Router() {
@@ -26,7 +24,9 @@ export function Router() {
             <Route path="/sign-in" element={<SignInPage />} />
             <Route path="/" element={<FirstPage />} />
             <Route path="/homes/:home" element={<Frame />}>
-              {ofHome}
+              {Object.entries(pages).map(([path, page]) => (
+                <Route key={path} path={path} element={<Part page={page} />} />
+              ))}
             </Route>
             <Route path="*" element={<PageError isMissing />} />
           </Routes>

@@ -8,6 +8,7 @@ import { failed } from '../lib/failed';
 import { useKeys } from '../lib/useKeys';
 import { fetchAhead } from '../pages';
 import { ErrorLedge, LoadingLedges } from '../ui/States';
+import { PageGuard } from './PageError';
 import { SignInFirst } from './SignInFirst';
 import { StationShelf } from './StationShelf';
 import { Stile } from './Stile';
@@ -51,7 +52,11 @@ export function Frame() {
           <StationShelf isOpen={openSwap !== null} onFind={() => setShown('finder')} />
           <main id="page" tabIndex={-1} className="outline-none">
             <NotSent />
-            <Outlet />
+            <PageGuard>
+              <Suspense fallback={<LoadingLedges />}>
+                <Outlet />
+              </Suspense>
+            </PageGuard>
           </main>
         </div>
         <Suspense fallback={null}>

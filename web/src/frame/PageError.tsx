@@ -1,5 +1,6 @@
 import { Component, type ReactNode } from 'react';
 import { Link, useLocation } from 'react-router';
+import { askAgain } from '../pageParts';
 
 /** Shown when a page breaks or there is none: what is safe, and the way back. */
 export function PageError({ isMissing = false }: { isMissing?: boolean }) {
@@ -19,22 +20,25 @@ export function PageError({ isMissing = false }: { isMissing?: boolean }) {
 }
 
 type Broken = { isBroken: boolean; path: string };
+type Props = { children: ReactNode };
 
 /** Says so when a page breaks; another address is tried anew. */
-export function PageGuard({ children }: { children: ReactNode }) {
-  return <Guard path={useLocation().pathname}>{children}</Guard>;
+export function PageGuard(props: Props) {
+  return <Guard path={useLocation().pathname} {...props} />;
 }
 
 // React tells only classes of what broke.
-class Guard extends Component<{ path: string; children: ReactNode }, Broken> {
+class Guard extends Component<Props & { path: string }, Broken> {
   override state: Broken = { isBroken: false, path: this.props.path };
 
   static getDerivedStateFromError(): Partial<Broken> {
     return { isBroken: true };
   }
 
-  static getDerivedStateFromProps({ path }: { path: string }, { path: before }: Broken): Broken | null {
-    return path === before ? null : { isBroken: false, path };
+  static getDerivedStateFromProps({ path }: Props & { path: string }, before: Broken): Broken | null {
+    if (path === before.path) return null;
+    if (before.isBroken) askAgain();
+    return { isBroken: false, path };
   }
 
   override render(): ReactNode {
