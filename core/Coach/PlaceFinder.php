@@ -63,47 +63,52 @@ final readonly class PlaceFinder
     {
         foreach ($dressing->spot->posturesOf($piece->kind) as $posture) {
             $tried = new PlacedPiece('try', $piece, $count, new Stance(0, Layer::Middle, 0, 0, $posture));
-            $stances = $this->free($dressing, $tried, $school);
+            $stances = $this->free($dressing, $tried, $school, $most);
             if ([] !== $stances) {
-                return \array_slice($stances, 0, $most);
+                return $stances;
             }
         }
 
         return [];
     }
 
-    /** @return list<Stance> */
-    private function free(Dressing $dressing, PlacedPiece $tried, BalanceSchool $school): array
+    /** @return list<Stance> the best, as many as are wanted */
+    private function free(Dressing $dressing, PlacedPiece $tried, BalanceSchool $school, int $most): array
     {
         $isSecondTree = Form::Cone === $dressing->spot->form() && Posture::Stands === $tried->posture && $dressing->hasTree();
         $weight = $dressing->visualWeight() + $tried->visualWeight();
-        $costs = $lefts = $orders = $stances = $known = [];
+        $inOrder = static fn(array $a, array $b): int => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]];
+        $best = $known = [];
+        $worst = \INF;
         foreach ($isSecondTree ? [] : $this->places($dressing, $tried->posture)->of($dressing, $tried) as $order => $stance) {
             // Of one place in several layers only what stands in them differs.
             $place = $stance->tier . ' ' . $stance->left . ' ' . $stance->raise;
             [$cost, $placed, $near] = $known[$place] ??= $this->known($tried->put($stance), $dressing, $school, $weight);
-            if (null === $cost || ([] !== $near && !$this->fit->isClearOf($placed, $stance->layer, $near, $dressing->spot))) {
+            $cost += self::HABIT * $order;
+            if (\INF === $cost || $cost > $worst || ([] !== $near && !$this->fit->isClearOf($placed, $stance->layer, $near, $dressing->spot))) {
                 continue;
             }
-            $costs[] = $cost + self::HABIT * $order;
-            $lefts[] = $stance->left;
-            $orders[] = $order;
-            $stances[] = $stance;
+            $best[] = [$cost, $stance->left, $order, $stance];
+            if (\count($best) >= $most) {
+                usort($best, $inOrder);
+                $best = \array_slice($best, 0, $most);
+                $worst = $best[$most - 1][0];
+            }
         }
-        array_multisort($costs, \SORT_ASC, \SORT_NUMERIC, $lefts, \SORT_ASC, \SORT_NUMERIC, $orders, \SORT_ASC, \SORT_NUMERIC, $stances);
+        usort($best, $inOrder);
 
-        return $stances;
+        return array_column($best, 3);
     }
 
     /**
-     * @return array{float|null, PlacedPiece, list<PlacedPiece>} what it costs to put it there, null where it goes not at all, how it is
+     * @return array{float, PlacedPiece, list<PlacedPiece>} what it costs to put it there, without end where it goes not at all, how it is
      *                                                           put, and what it might stand in the way of
      */
     private function known(PlacedPiece $placed, Dressing $dressing, BalanceSchool $school, float $weight): array
     {
         return $this->fit->isWithin($placed, $dressing->spot)
             ? [$this->cost($dressing, $placed, $school, $weight), $placed, $this->fit->meeting($placed, $dressing)]
-            : [null, $placed, []];
+            : [\INF, $placed, []];
     }
 
     private function places(Dressing $dressing, Posture $posture): Places
