@@ -38,6 +38,8 @@ final readonly class HouseLine
     /** A common lidded box, from memory. */
     private const TOTE_INCHES = [24, 16, 14];
     private const WALL = '#F6F4EE';
+    /** What is left of "wall over the 3 chairs" when the chairs are counted. */
+    private const OVER_NOTHING = '/\s+(?:over|above|behind)(?:\s+(?:the|an?))?\s*$/iu';
 
     public function __construct(private LengthUnit $unit) {}
 
@@ -66,7 +68,7 @@ final readonly class HouseLine
         $line = $below->take($line);
         [$name, $kind, $seenFrom, $hazards, $unread] = ['', null, null, [], []];
         foreach (self::phrases($line) as $i => $phrase) {
-            $left = trim($measures->take($phrase), ' -');
+            $left = trim((string) preg_replace(self::OVER_NOTHING, '', $measures->take($phrase)), ' -');
             $hazard = SpotWords::hazard($left);
             $seen = SpotWords::seenFrom($left);
             match (true) {

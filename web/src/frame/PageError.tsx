@@ -3,14 +3,19 @@ import { Link, useLocation } from 'react-router';
 import { askAgain } from '../pageParts';
 
 /** Shown when a page breaks or there is none: what is safe, and the way back. */
-export function PageError({ isMissing = false }: { isMissing?: boolean }) {
+export function PageError({ isMissing = false, onRetry }: { isMissing?: boolean; onRetry?: () => void }) {
   return (
     <div className="mx-auto mt-24 w-[min(520px,92%)]" role="alert">
       <h1 className="text-[27px]/[32px]">{isMissing ? 'There is no such page' : 'This page came apart'}</h1>
       <p className="mt-2 text-[15px]/[22px]">
-        {isMissing ? 'The address may be old.' : 'What was saved is safe. Reload, or go back to the beginning.'}
+        {isMissing ? 'The address may be old.' : 'What was saved is safe. Try again, or go back to the beginning.'}
       </p>
-      <p className="mt-4">
+      <p className="mt-4 flex gap-2">
+        {onRetry && (
+          <button type="button" className="btn" onClick={onRetry}>
+            Try again
+          </button>
+        )}
         <Link className="btn btn-main" to="/" reloadDocument>
           To the beginning
         </Link>
@@ -41,7 +46,12 @@ class Guard extends Component<Props & { path: string }, Broken> {
     return { isBroken: false, path };
   }
 
+  private readonly retry = () => {
+    askAgain();
+    this.setState({ isBroken: false });
+  };
+
   override render(): ReactNode {
-    return this.state.isBroken ? <PageError /> : this.props.children;
+    return this.state.isBroken ? <PageError onRetry={this.retry} /> : this.props.children;
   }
 }
