@@ -99,12 +99,9 @@ final readonly class Carrying
     /** What has to be here before a piece can be: what it trims or fills, what it stands on; of all that is on a tree the tree. */
     public function carrier(PlacedPiece $piece): ?PlacedPiece
     {
-        if (Form::Cone === $this->dressing->spot->form() && Posture::Stands !== $piece->posture) {
-            foreach ($this->dressing->placed as $tree) {
-                if (Posture::Stands === $tree->posture) {
-                    return $tree;
-                }
-            }
+        $tree = Posture::Stands === $piece->posture ? null : $this->dressing->tree();
+        if (null !== $tree) {
+            return $tree;
         }
 
         return self::needsHost($piece->posture) ? $this->host($piece) : $this->riserUnder($piece);

@@ -186,10 +186,16 @@ final class Dressing
         return $this->weight ??= array_sum(array_map(static fn(PlacedPiece $one): float => $one->visualWeight(), $this->placed));
     }
 
-    /** Whether something stands on it, as the tree does where a tree is dressed. */
-    public function hasTree(): bool
+    /** The tree, where one is dressed: what stands there, while all else is on it. */
+    public function tree(): ?PlacedPiece
     {
-        return [] !== array_filter($this->placed, static fn(PlacedPiece $one): bool => Posture::Stands === $one->posture);
+        foreach (Form::Cone === $this->spot->form() ? $this->placed : [] as $one) {
+            if (Posture::Stands === $one->posture) {
+                return $one;
+            }
+        }
+
+        return null;
     }
 
     private function hangsFromEdge(PlacedPiece $piece): bool

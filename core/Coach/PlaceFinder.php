@@ -75,7 +75,7 @@ final readonly class PlaceFinder
     /** @return list<Stance> the best, as many as are wanted */
     private function free(Dressing $dressing, PlacedPiece $tried, BalanceSchool $school, int $most): array
     {
-        $isSecondTree = Form::Cone === $dressing->spot->form() && Posture::Stands === $tried->posture && $dressing->hasTree();
+        $isSecondTree = Posture::Stands === $tried->posture && null !== $dressing->tree();
         $weight = $dressing->visualWeight() + $tried->visualWeight();
         $inOrder = static fn(array $a, array $b): int => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]];
         $best = $known = [];
@@ -83,7 +83,7 @@ final readonly class PlaceFinder
         foreach ($isSecondTree ? [] : $this->places($dressing, $tried->posture)->of($dressing, $tried) as $order => $stance) {
             // Of one place in several layers only what stands in them differs.
             $place = $stance->tier . ' ' . $stance->left . ' ' . $stance->raise;
-            [$cost, $placed, $near] = $known[$place] ??= $this->known($tried->put($stance), $dressing, $school, $weight);
+            [$cost, $placed, $near] = $known[$place] ??= $this->putAt($tried->put($stance), $dressing, $school, $weight);
             $cost += self::HABIT * $order;
             if (\INF === $cost || $cost > $worst || ([] !== $near && !$this->fit->isClearOf($placed, $stance->layer, $near, $dressing->spot))) {
                 continue;
@@ -104,7 +104,7 @@ final readonly class PlaceFinder
      * @return array{float, PlacedPiece, list<PlacedPiece>} what it costs to put it there, without end where it goes not at all, how it is
      *                                                           put, and what it might stand in the way of
      */
-    private function known(PlacedPiece $placed, Dressing $dressing, BalanceSchool $school, float $weight): array
+    private function putAt(PlacedPiece $placed, Dressing $dressing, BalanceSchool $school, float $weight): array
     {
         return $this->fit->isWithin($placed, $dressing->spot)
             ? [$this->cost($dressing, $placed, $school, $weight), $placed, $this->fit->meeting($placed, $dressing)]

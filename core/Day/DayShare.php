@@ -110,7 +110,7 @@ final readonly class DayShare
      *
      * @return PlannedMove|null of what it trims, fills or stands on; null when it is there in time
      */
-    public function carriedLaterThan(PlannedMove $move): ?PlannedMove
+    public function carrierComingLater(PlannedMove $move): ?PlannedMove
     {
         $alone = $this->comesAlone($move);
         foreach (null === $alone ? [] : $this->carriers->bringing($move) as $carrier) {

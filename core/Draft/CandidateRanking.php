@@ -184,7 +184,7 @@ final readonly class CandidateRanking
      */
     private static function isOutdone(float $atMost, array $order, int $most): bool
     {
-        return \count($order) >= $most && \count(array_filter($order, static fn(float $one): bool => $one > $atMost)) >= $most;
+        return \count(array_filter($order, static fn(float $one): bool => $one > $atMost)) >= $most;
     }
 
     /** @param list<Finding> $findings */

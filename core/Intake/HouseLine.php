@@ -38,6 +38,7 @@ final readonly class HouseLine
     /** A common lidded box, from memory. */
     private const TOTE_INCHES = [24, 16, 14];
     private const WALL = '#F6F4EE';
+    private const WEIGHT = '/(?:up to |at most |max )?\d+(?:[.,]\d+)?\s*(?:lbs?|pounds?|kg)\b/iu';
     /** What is left of "wall over the 3 chairs" when the chairs are counted. */
     private const OVER_NOTHING = '/\s+(?:over|above|behind)(?:\s+(?:the|an?))?\s*$/iu';
 
@@ -205,7 +206,10 @@ final readonly class HouseLine
         $bare = new Layout(shape: $shape);
         $most = $bare->mostSeats($measures->sides['width'] ?? $usual->width, $measures->sides['depth'] ?? $usual->depth);
 
-        $below = Form::Panel === $kind->form() ? SpotWords::below($line) : null;
+        $isWall = Form::Panel === $kind->form();
+        $below = $isWall ? SpotWords::below($line) : null;
+        $hangsOver = $isWall && (null !== $below || null !== $measured->width);
+        $furniture = SpotFacts::of($below ?? SpotKind::Sideboard);
 
         return new Layout(
             $tiers,
@@ -213,10 +217,8 @@ final readonly class HouseLine
             $measures->seats ?? min($usual->layout->seats, $most),
             $measures->sides['rise'] ?? null,
             $measures->posts ?? $usual->layout->posts,
-            Form::Panel !== $kind->form() ? null : $measured->width ?? (null === $below ? null : SpotFacts::of($below)->width),
-            Form::Panel !== $kind->form() || (null === $below && null === $measured->width)
-                ? null
-                : $measured->top ?? SpotFacts::of($below ?? SpotKind::Sideboard)->top(),
+            $hangsOver ? $measured->width ?? $furniture->width : null,
+            $hangsOver ? $measured->top ?? $furniture->top() : null,
         );
     }
 
@@ -287,12 +289,11 @@ final readonly class HouseLine
     /** "up to 40 lb" is what it may weigh. */
     private function withoutWeight(string $phrase, ?Weight &$mostWeight): string
     {
-        return (string) preg_replace_callback('/(?:up to |at most |max )?\d+(?:[.,]\d+)?\s*(?:lbs?|pounds?'
-            . '|kg)\b/iu', function (array $match) use (&$mostWeight): string {
-                $mostWeight = (new WeightText($this->unit))->read(trim((string) preg_replace('/^(?:up to|at most|max) /i', '', $match[0])));
+        return (string) preg_replace_callback(self::WEIGHT, function (array $match) use (&$mostWeight): string {
+            $mostWeight = (new WeightText($this->unit))->read(trim((string) preg_replace('/^(?:up to|at most|max) /i', '', $match[0])));
 
-                return ' ';
-            }, $phrase);
+            return ' ';
+        }, $phrase);
     }
 
     /** @return list<string> a comma inside a number parts nothing */

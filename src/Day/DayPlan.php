@@ -105,7 +105,9 @@ final readonly class DayPlan
     /** What a day sheet was worked out from: it is out of date when this is another. */
     public function fingerprint(Swap $swap, Plan $plan): string
     {
-        $waits = $this->days->waits($swap)->fingerprint();
+        $beside = $this->days->beside($swap);
+        $held = $this->days->waits($swap);
+        $waits = $held->fingerprint();
         $spots = array_map(
             static fn(WorkDay $day): array => [
                 $day->id(),
@@ -114,7 +116,7 @@ final readonly class DayPlan
                 ...$day->working()->ownPieces(),
                 ...('' === $waits ? [] : [$day->date()->format('Y-m-d')]),
             ],
-            $this->days->beside($swap),
+            $beside,
         );
 
         $own = implode(' ', $swap->working()->ownPieces());
@@ -122,7 +124,7 @@ final readonly class DayPlan
         // What begins from an open swap is out of date when that one will leave things elsewhere.
         $from = null === $swap->follows() ? '' : json_encode($plan->start->units, \JSON_THROW_ON_ERROR);
 
-        $ties = $this->days->areShared($swap) ? json_encode(Carriers::ties($plan), \JSON_THROW_ON_ERROR) : '';
+        $ties = WorkDays::areShared($swap, $beside, $held) ? json_encode(Carriers::ties($plan), \JSON_THROW_ON_ERROR) : '';
 
         $days = [] === $spots ? '' : json_encode($spots, \JSON_THROW_ON_ERROR);
 

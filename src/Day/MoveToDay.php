@@ -85,7 +85,7 @@ final readonly class MoveToDay
     {
         [$share] = $this->days->share($swap, $plan, $difference->moves);
         foreach ($difference->moves as $move) {
-            $carrier = \in_array($move->piece->id, $input->pieces, true) ? $share->carriedLaterThan($move) : null;
+            $carrier = \in_array($move->piece->id, $input->pieces, true) ? $share->carrierComingLater($move) : null;
             if (null !== $carrier) {
                 throw InvalidInput::at('target', sprintf(
                     '%s goes on or in the %s, which comes later. Choose the day of that one or a later one, or move both.',

@@ -68,7 +68,8 @@ final readonly class WorkDays
         $spots = [];
         $own = array_fill_keys($swap->working()->ownPieces(), 0);
         $dates = [0 => $swap->swapDay()];
-        foreach ($this->beside($swap) as $i => $day) {
+        $beside = $this->beside($swap);
+        foreach ($beside as $i => $day) {
             $isEarlier = $day->date() < $swap->swapDay();
             $turn = $turns[$day->id()] = $isEarlier ? $i - 1000 : $i + 1;
             if (!$day->isLook()) {
@@ -80,16 +81,21 @@ final readonly class WorkDays
             $own += array_fill_keys($day->working()->ownPieces(), $turn);
         }
         ksort($dates);
-        $carriers = $this->areShared($swap) ? Carriers::of($plan, $moves) : new Carriers();
+        $waits = $this->waits($swap);
+        $carriers = self::areShared($swap, $beside, $waits) ? Carriers::of($plan, $moves) : new Carriers();
 
-        return [new DayShare($spots, 0, $this->waits($swap), $dates, $own, $carriers), $turns];
+        return [new DayShare($spots, 0, $waits, $dates, $own, $carriers), $turns];
     }
 
-    /** Whether things of one spot may come on several days: pieces have days of their own, or wait by a tradition. */
-    public function areShared(Swap $swap): bool
+    /**
+     * Whether things of one spot may come on several days: pieces have days of their own, or wait by a tradition.
+     *
+     * @param list<WorkDay> $beside the swap day
+     */
+    public static function areShared(Swap $swap, array $beside, Waits $waits): bool
     {
-        $hasOwn = array_filter($this->all($swap), static fn(?WorkDay $day): bool => [] !== self::working($swap, $day)->ownPieces());
+        $hasOwn = array_filter([null, ...$beside], static fn(?WorkDay $day): bool => [] !== self::working($swap, $day)->ownPieces());
 
-        return [] !== $hasOwn || '' !== $this->waits($swap)->fingerprint();
+        return [] !== $hasOwn || '' !== $waits->fingerprint();
     }
 }

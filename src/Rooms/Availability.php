@@ -29,7 +29,6 @@ final readonly class Availability
     public function of(SwapState $state, bool $withResting, ?array $places = null): array
     {
         $places ??= $this->places($state);
-        $standing = $state->plan->start->standing();
         $available = [];
         foreach ($state->catalogue as $id => $entry) {
             $free = $state->plan->free($id);
@@ -37,7 +36,7 @@ final readonly class Availability
             if ($free < 1 || Choice::Part === $choice || (Choice::Rest === $choice && !$withResting)) {
                 continue;
             }
-            $spot = isset($standing[$id]) ? array_key_first($standing[$id]) : null;
+            $spot = $state->plan->spotNow($id);
             [$where, $isAtHand] = ['in store', false];
             foreach ($state->plan->start->of($id) as $key => $units) {
                 $where = $places[$key] ?? $where;

@@ -43,7 +43,7 @@ final readonly class RemedyWords
         $hasLayers = \in_array($this->now->spot->form(), [Form::Ledge, Form::Tiers, Form::Floor, Form::Seat, Form::Table], true);
         $moves = array_filter([
             0 === $by ? '' : $this->lengths->write(Length::ofTenths(abs($by))) . ($by < 0 ? ' to the left' : ' to the right'),
-            $to->tier === $from->tier ? '' : sprintf('to %s %d', $this->tier(), $to->tier + 1),
+            $to->tier === $from->tier ? '' : sprintf('to %s %d', $this->tierWord(), $to->tier + 1),
             $to->layer === $from->layer || !$hasLayers ? '' : 'to the ' . $to->layer->value,
             $to->stance->dips === $from->stance->dips ? '' : (0 === $to->stance->dips ? 'so that it lies along' : sprintf('with %d dips', $to->stance->dips)),
             $to->posture === $from->posture ? '' : 'so that it ' . $to->posture->value,
@@ -62,10 +62,10 @@ final readonly class RemedyWords
         $at = $piece->centre / $this->now->spot->width->tenths();
         $side = $at < 0.4 ? 'on the left' : ($at > 0.6 ? 'on the right' : 'in the middle');
 
-        return $this->now->spot->tierCount() > 1 ? sprintf('%s %d, %s', $this->tier(), $piece->tier + 1, $side) : $side;
+        return $this->now->spot->tierCount() > 1 ? sprintf('%s %d, %s', $this->tierWord(), $piece->tier + 1, $side) : $side;
     }
 
-    private function tier(): string
+    private function tierWord(): string
     {
         return Form::Cone === $this->now->spot->form() ? 'band' : 'board';
     }

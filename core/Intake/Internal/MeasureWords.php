@@ -17,6 +17,7 @@ use BrightCupboard\Core\Measure\WeightText;
  */
 final readonly class MeasureWords
 {
+    private const WEIGHT = '/(?<![\w.])-?\d+(?:[.,]\d+)?\s*(?:lbs?|pounds?|oz|kg|g)\b(?:\s*\d+(?:[.,]\d+)?\s*oz\b)?/iu';
     private const NUMBER = '-?\d+(?:[.,]\d+)?(?:\s+\d+\/\d+)?|-?\d+\/\d+';
     private const UNIT = 'inches|inch|in\b|″|"|”|feet|foot|ft\b|yards|yard|yds|yd\b|′|\'|mm\b|cm\b|m\b';
     private const SIDES = [
@@ -104,16 +105,15 @@ final readonly class MeasureWords
 
     private function takeWeights(string $text, Draft $draft): string
     {
-        return $this->replaced('/(?<![\w.])-?\d+(?:[.,]\d+)?\s*(?:lbs?|pounds?|oz|kg'
-            . '|g)\b(?:\s*\d+(?:[.,]\d+)?\s*oz\b)?/iu', $text, function (string $found) use ($draft): bool {
-                try {
-                    $draft->weight = $this->weights->read($found);
-                } catch (InvalidMeasure $refusal) {
-                    $draft->questions[] = new Question('weight', $refusal->getMessage());
-                }
+        return $this->replaced(self::WEIGHT, $text, function (string $found) use ($draft): bool {
+            try {
+                $draft->weight = $this->weights->read($found);
+            } catch (InvalidMeasure $refusal) {
+                $draft->questions[] = new Question('weight', $refusal->getMessage());
+            }
 
-                return true;
-            });
+            return true;
+        });
     }
 
     /** "18 and 14 in", "8/6/4 in": things of several sizes are pieces of their own. */

@@ -135,8 +135,8 @@ final class DayShareTest extends TestCase
         );
         $early = new DayShare(dates: $dates, own: ['star' => -1], carriers: $carriers);
         self::assertSame([[], ['star', 'fir'], []], $days($early));
-        self::assertSame([$fir, null], [$early->carriedLaterThan($star), $early->carriedLaterThan($fir)]);
-        self::assertNull((new DayShare(dates: $dates, own: ['star' => 1], carriers: $carriers))->carriedLaterThan($star));
+        self::assertSame([$fir, null], [$early->carrierComingLater($star), $early->carrierComingLater($fir)]);
+        self::assertNull((new DayShare(dates: $dates, own: ['star' => 1], carriers: $carriers))->carrierComingLater($star));
         $held = new DayShare(waits: $never, dates: $dates, carriers: $carriers);
         self::assertSame([[], [], []], $days($held));
         self::assertSame(['star', 'fir'], array_map(static fn(array $one): string => $one[0]->piece->id, $held->dayless([$star, $fir])));

@@ -1,5 +1,6 @@
 import { useWriting } from '../../api/home';
 import type { Spot } from '../../api/types';
+import { boardsOf, inch } from '../../lib/inches';
 import { useNarrow } from '../../lib/useNarrow';
 
 /** Pixels to the inch, and the inches over the floor that are drawn. */
@@ -10,11 +11,9 @@ const NARROWEST = 96;
 const LEFT = 4;
 /** Of the wall over what nothing limits, in inches. */
 const OPEN = 26;
-const BOARD = 1;
 /** Of a sofa or bed over its seat, in inches. */
 const BACK = 16;
 
-const inch = (tenths: number): number => tenths / 254;
 const down = (inches: number): number => HEIGHT - 4 - Math.max(0, Math.min(CEILING, inches)) * SCALE;
 
 /** A spot as a small drawing over the floor, at one scale for the whole house: ledge, clear height, keep-clear; grey as long as it is not measured. */
@@ -22,7 +21,7 @@ export function SpotDrawing({ spot }: { spot: Spot }) {
   const width = inch(spot.width) * SCALE;
   const ledge = inch(spot.ledgeHeight);
   const y = down(ledge);
-  const top = spot.clearHeight === null ? null : down(lastBoard(spot) + inch(spot.clearHeight));
+  const top = spot.clearHeight === null ? null : down(ledge + inch((boardsOf(spot.tiers).at(-1) ?? 0) + spot.clearHeight));
   const wallTop = top ?? down(ledge + OPEN);
   const isAssumed = (side: string) => spot.assumed.includes(side);
   const wide = Math.max(NARROWEST, width + 2 * LEFT);
@@ -61,11 +60,6 @@ export function SpotDrawing({ spot }: { spot: Spot }) {
   );
 }
 
-/** How high over the floor the top board is, in inches. */
-function lastBoard(spot: Spot): number {
-  return inch(spot.ledgeHeight) + spot.tiers.slice(0, -1).reduce((sum, clear) => sum + inch(clear) + BOARD, 0);
-}
-
 /** What tells one form from another at a glance: boards, legs, slope, back, cone, the furniture under a wall. */
 function FormMark({ spot, y, width }: { spot: Spot; y: number; width: number }) {
   const line = { fill: 'none', stroke: 'var(--color-ink)', strokeWidth: 0.8 };
@@ -73,8 +67,8 @@ function FormMark({ spot, y, width }: { spot: Spot; y: number; width: number }) 
   const right = LEFT + width;
   switch (spot.form) {
     case 'tiers': {
-      const boards = spot.tiers.slice(0, -1).map((_, i) => spot.tiers.slice(0, i + 1).reduce((sum, clear) => sum + inch(clear) + BOARD, ledge));
-      return <path {...line} d={boards.map((board) => `M${LEFT} ${down(board)}h${width}`).join('')} />;
+      const boards = boardsOf(spot.tiers).slice(1);
+      return <path {...line} d={boards.map((board) => `M${LEFT} ${down(ledge + inch(board))}h${width}`).join('')} />;
     }
     case 'table':
       return (

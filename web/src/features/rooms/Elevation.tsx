@@ -1,10 +1,11 @@
 import { type RefObject, useRef } from 'react';
 import { useSwap, useWriting } from '../../api/home';
 import type { Dressing, Piece, Placement, Spot } from '../../api/types';
+import { inch } from '../../lib/inches';
 import { useNarrow } from '../../lib/useNarrow';
 import { Backdrop } from './backdrops/Backdrop';
 import { Lanes, Rulers } from './ElevationParts';
-import { type Frame, frameFor, hasLanes, inch } from './frame';
+import { type Frame, frameFor, hasLanes } from './frame';
 import { treeOf } from './onTree';
 import { Placed } from './Placed';
 import type { Stand } from './useDresser';

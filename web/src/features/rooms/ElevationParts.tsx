@@ -1,6 +1,7 @@
 import { useHouse, useWriting } from '../../api/home';
 import type { Piece, Placement, Spot } from '../../api/types';
-import { type Frame, inch, rulerMarks } from './frame';
+import { inch } from '../../lib/inches';
+import { type Frame, rulerMarks } from './frame';
 
 /** Wall, clear height and the stretches that must stay usable. */
 export function BackWall({ spot, frame }: { spot: Spot; frame: Frame }) {

@@ -1,7 +1,8 @@
 import type { Piece, Placement, Spot } from '../../api/types';
+import { inch } from '../../lib/inches';
 import { pieceForm } from '../../silhouettes/pieceForm';
 import { swag, type Tie } from '../../silhouettes/swag';
-import { type Frame, inch } from './frame';
+import type { Frame } from './frame';
 
 type Props = { spot: Spot; placement: Placement; piece: Piece; frame: Frame; left: number; foot: number };
 

@@ -1,8 +1,9 @@
 import type { PointerEvent } from 'react';
 import { useWriting } from '../../api/home';
 import type { Piece, Placement, Spot } from '../../api/types';
+import { inch } from '../../lib/inches';
 import { Silhouette } from '../../silhouettes/Silhouette';
-import { type Frame, inch } from './frame';
+import type { Frame } from './frame';
 import { Hanging } from './Hanging';
 import { roundBox, scattered, type Tree } from './onTree';
 import { Wound } from './Wound';

@@ -1,12 +1,13 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { useHouse, useWriting } from '../../api/home';
 import type { Spot } from '../../api/types';
+import { boardsOf, inch } from '../../lib/inches';
 import { pixelsPerUnit } from '../../lib/pixelsPerUnit';
 import { useNarrow } from '../../lib/useNarrow';
 import { Backdrop } from './backdrops/Backdrop';
 import { Rulers } from './ElevationParts';
-import { type Frame, frameFor, inch } from './frame';
-import { boardsOf, type Grip, gripsOf, type Measures, planOf, ROOM } from './measureGrips';
+import { type Frame, frameFor } from './frame';
+import { type Grip, gripsOf, type Measures, planOf, ROOM } from './measureGrips';
 
 type Props = { spot: Spot; onPull: (part: Partial<Measures>) => void };
 

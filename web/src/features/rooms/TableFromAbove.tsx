@@ -1,6 +1,6 @@
 import { useWriting } from '../../api/home';
 import type { Dressing, Piece, Spot } from '../../api/types';
-import { inch } from './frame';
+import { inch } from '../../lib/inches';
 
 type Props = { spot: Spot; dressing: Dressing; pieces: ReadonlyMap<string, Piece>; chosen: string | null; onChoose: (id: string) => void };
 

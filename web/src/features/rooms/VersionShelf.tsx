@@ -5,10 +5,10 @@ import { api, take } from '../../api/client';
 import { useHouse } from '../../api/home';
 import { dressingQuery, versionsQuery } from '../../api/queries';
 import type { Dressing, Piece, RoomCopy, Spot, SpotVersion, SpotVersionFrom } from '../../api/types';
+import { inch } from '../../lib/inches';
 import { useNotices } from '../../lib/notices';
 import { counted } from '../../lib/text';
 import { Elevation } from './Elevation';
-import { inch } from './frame';
 
 type Props = { home: string; swap: string; spot: Spot; dressing: Dressing; pieces: ReadonlyMap<string, Piece>; isClosed: boolean };
 

@@ -1,7 +1,8 @@
 import type { Piece } from '../../api/types';
+import { inch } from '../../lib/inches';
 import { pieceForm } from '../../silhouettes/pieceForm';
 import { swag } from '../../silhouettes/swag';
-import { type Frame, inch } from './frame';
+import type { Frame } from './frame';
 import { type Tree, turnsOf } from './onTree';
 
 type Props = { tree: Tree; tier: number; count: number; piece: Piece; frame: Frame };

@@ -1,4 +1,5 @@
 import type { Spot } from '../../api/types';
+import { boardsOf, inch } from '../../lib/inches';
 
 /** The drawing of a spot in its own units: how inches on the spot become units of the picture. */
 export type Frame = {
@@ -14,8 +15,6 @@ export type Frame = {
   y: (inches: number) => number;
 };
 
-export const inch = (tenths: number): number => tenths / 254;
-
 const LEFT = 50;
 const RIGHT = 20;
 const TOP = 26;
@@ -25,7 +24,6 @@ export const LANES = 56;
 const WIDE = 700;
 const NARROW = 366;
 const LEAST_WALL = 16;
-const BOARD = 1;
 /** Of a sofa or chair over its seat, of a bed over its mattress. */
 const BACK = 18;
 
@@ -37,7 +35,7 @@ function extent(spot: Spot, tallest: number): { wall: number; below: number } {
   const clear = spot.clearHeight === null ? 0 : inch(spot.clearHeight);
   switch (spot.form) {
     case 'tiers': {
-      const boards = spot.tiers.reduce((sum, one) => sum + inch(one) + BOARD, 0);
+      const boards = inch(boardsOf([...spot.tiers, 0]).at(-1) ?? 0);
       return { wall: boards > 0 ? boards + 2 : Math.max(LEAST_WALL, tallest + 4, Math.min(clear + 2, tallest + 14)), below: 2 };
     }
     case 'panel':

@@ -1,5 +1,6 @@
 import type { Spot } from '../../api/types';
-import { type Frame, hasLanes, inch, LANES } from './frame';
+import { boardsOf, inch } from '../../lib/inches';
+import { type Frame, hasLanes, LANES } from './frame';
 
 export type Measures = Pick<Spot, 'width' | 'depth' | 'clearHeight' | 'rise' | 'tiers'>;
 
@@ -11,14 +12,8 @@ export type Grip = { name: string; value: number; x: number; y: number; way: Way
 /** So much room beside and above the spot to pull it into. */
 export const ROOM = 1.25;
 const ROOM_BELOW = 1.1;
-const BOARD = 254;
 const UNDER_THE_RULER = 22;
 const AT_LEAST = 36;
-
-/** Heights of the boards over the lowest one. */
-export function boardsOf(tiers: readonly number[]): number[] {
-  return tiers.length === 0 ? [0] : tiers.map((_, i) => tiers.slice(0, i).reduce((sum, clear) => sum + clear + BOARD, 0));
-}
 
 /** Where the spot is drawn from above, under its front; null where its depth is only the room before it. */
 export function planOf(spot: Spot, frame: Frame, held: Measures): { top: number; height: number; bottom: number } | null {

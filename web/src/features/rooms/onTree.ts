@@ -1,6 +1,7 @@
 import type { Placement, Spot } from '../../api/types';
+import { inch } from '../../lib/inches';
 import type { Tie } from '../../silhouettes/swag';
-import { type Frame, inch } from './frame';
+import type { Frame } from './frame';
 
 /** In inches; the tree that stands there, or the room that is meant for one, and the height at which each of its bands begins. */
 export type Tree = { middle: number; width: number; height: number; bands: readonly number[] };

@@ -1,7 +1,8 @@
 import { type PointerEvent, type RefObject, useRef, useState } from 'react';
 import type { Dressing, Placement, Spot } from '../../api/types';
+import { inch } from '../../lib/inches';
 import { pixelsPerUnit } from '../../lib/pixelsPerUnit';
-import { type Frame, inch } from './frame';
+import type { Frame } from './frame';
 import type { Stand } from './useDresser';
 
 const SNAP = 0.25;

@@ -1,5 +1,6 @@
 import type { Piece, Placement, Spot } from '../../api/types';
-import { type Frame, inch } from './frame';
+import { inch } from '../../lib/inches';
+import type { Frame } from './frame';
 
 /** Of a sofa or chair: how high its arms are over the seat, how far they stand out beside it, and how near an end a throw lies over one, in inches. */
 const ARM = { height: 8, out: 2.5, reach: 5 };

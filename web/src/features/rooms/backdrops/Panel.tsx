@@ -1,5 +1,5 @@
 import { useWriting } from '../../../api/home';
-import { inch } from '../frame';
+import { inch } from '../../../lib/inches';
 import type { BackdropProps } from './Backdrop';
 
 /** A wall, door or window upright: its furniture below as a plain outline, the stretch for the middle of what hangs as a tape. */

@@ -1,4 +1,4 @@
-import { inch } from '../frame';
+import { inch } from '../../../lib/inches';
 import type { BackdropProps } from './Backdrop';
 
 const LEAST_POSTS = 2;

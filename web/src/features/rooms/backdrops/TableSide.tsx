@@ -1,6 +1,6 @@
 import { useWriting } from '../../../api/home';
+import { inch } from '../../../lib/inches';
 import { BackWall } from '../ElevationParts';
-import { inch } from '../frame';
 import type { BackdropProps } from './Backdrop';
 
 /** Where people who sit look at one another, over the top. */

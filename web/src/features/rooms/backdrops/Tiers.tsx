@@ -1,5 +1,5 @@
 import { useWriting } from '../../../api/home';
-import { inch } from '../frame';
+import { inch } from '../../../lib/inches';
 import type { BackdropProps } from './Backdrop';
 
 const UPRIGHT = 5;

@@ -1,5 +1,5 @@
 import { useWriting } from '../../../api/home';
-import { inch } from '../frame';
+import { inch } from '../../../lib/inches';
 import type { BackdropProps } from './Backdrop';
 
 /** A tree as a cone with bands, like the hoops of a basket, each with how much is on it; until the tree is named it is an outline. */
