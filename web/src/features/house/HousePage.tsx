@@ -24,7 +24,7 @@ export function HousePage() {
             {assumed > 0 && `, ${assumed} to walk with a tape`}; in the order of a walk through the house
           </span>
         </h2>
-        <button type="button" className="btn" onClick={() => setRoom({})}>
+        <button type="button" className="btn no-print" onClick={() => setRoom({})}>
           New room
         </button>
       </div>
@@ -36,10 +36,15 @@ export function HousePage() {
             <h3 className="text-[17px]/[22px]" dir="auto">
               {one.name}
             </h3>
-            <button type="button" className="link font-normal" onClick={() => setRoom({ room: one })} aria-label={`Change ${one.name}`}>
+            <button type="button" className="link no-print font-normal" onClick={() => setRoom({ room: one })} aria-label={`Change ${one.name}`}>
               Change
             </button>
-            <button type="button" className="link font-normal" onClick={() => setSpot({ room: one.id })} aria-label={`New spot in ${one.name}`}>
+            <button
+              type="button"
+              className="link no-print font-normal"
+              onClick={() => setSpot({ room: one.id })}
+              aria-label={`New spot in ${one.name}`}
+            >
               New spot
             </button>
           </div>

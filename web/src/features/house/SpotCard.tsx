@@ -24,11 +24,13 @@ export function SpotDrawing({ spot }: { spot: Spot }) {
   const top = spot.clearHeight === null ? null : down(ledge + inch((boardsOf(spot.tiers).at(-1) ?? 0) + spot.clearHeight));
   const wallTop = top ?? down(ledge + OPEN);
   const isAssumed = (side: string) => spot.assumed.includes(side);
-  const wide = Math.max(NARROWEST, width + 2 * LEFT);
+  // Furniture may be wider than the wall that is dressed over it.
+  const beside = Math.max(0, (inch(spot.belowWidth ?? 0) * SCALE - width) / 2);
+  const wide = Math.max(NARROWEST, width + 2 * LEFT + 2 * beside);
   // Side by side they stand on one floor; one under the other nothing is drawn over them.
   const from = useNarrow() ? Math.max(0, Math.min(wallTop, down(ledge + BACK)) - 4) : 0;
   return (
-    <svg width={wide} height={HEIGHT - from} viewBox={`0 ${from} ${wide} ${HEIGHT - from}`} aria-hidden="true" className="block max-w-full">
+    <svg width={wide} height={HEIGHT - from} viewBox={`${-beside} ${from} ${wide} ${HEIGHT - from}`} aria-hidden="true" className="block max-w-full">
       <rect x={LEFT} y={wallTop} width={width} height={y - wallTop} fill={spot.wall} stroke="var(--color-line)" />
       {top !== null && (
         <path d={`M${LEFT} ${top}h${width}`} stroke={isAssumed('clearHeight') ? 'var(--color-line-2)' : 'var(--color-ink)'} strokeDasharray="2 3" />
@@ -55,7 +57,7 @@ export function SpotDrawing({ spot }: { spot: Spot }) {
         strokeWidth="0.8"
       />
       <FormMark spot={spot} y={y} width={width} />
-      <path d={`M0 ${HEIGHT - 1}H400`} stroke="var(--color-line-2)" strokeWidth="2" />
+      <path d={`M${-beside} ${HEIGHT - 1}H400`} stroke="var(--color-line-2)" strokeWidth="2" />
     </svg>
   );
 }
