@@ -34,9 +34,10 @@ final readonly class Carrying
     {
         return array_values(array_filter(
             $this->dressing->placed,
-            static fn(PlacedPiece $other): bool => $other->id !== $riser->id
+            fn(PlacedPiece $other): bool => $other->id !== $riser->id
                 && $other->tier === $riser->tier
                 && $other->raise > 0
+                && !$this->dressing->isOnWall($other)
                 && $other->raise >= $riser->raise + intdiv($riser->height, 2)
                 && $other->overlapsAcross($riser),
         ));
@@ -45,7 +46,7 @@ final readonly class Carrying
     /** What a piece stands on; null when that is the spot itself. */
     public function riserUnder(PlacedPiece $piece): ?PlacedPiece
     {
-        foreach (0 === $piece->raise ? [] : $this->dressing->placed as $riser) {
+        foreach (0 === $piece->raise || $this->dressing->isOnWall($piece) ? [] : $this->dressing->placed as $riser) {
             if (
                 $riser->id !== $piece->id
                 && $riser->top === $piece->raise
@@ -110,13 +111,16 @@ final readonly class Carrying
     /** How a piece goes here by habit, as far as there is something for it to be in or on; null when it goes nowhere here. */
     public function postureFor(PieceKind $kind): ?Posture
     {
-        foreach ($this->dressing->spot->posturesOf($kind) as $posture) {
-            if (!self::needsHost($posture) || Form::Cone === $this->dressing->spot->form() || $this->hasHostFor($kind, $posture)) {
-                return $posture;
-            }
-        }
+        return $this->posturesFor($kind)[0] ?? null;
+    }
 
-        return null;
+    /** @return list<Posture> all the ways in which a piece may be put here as the spot is dressed, in order of habit */
+    public function posturesFor(PieceKind $kind): array
+    {
+        return array_values(array_filter(
+            $this->dressing->spot->posturesOf($kind),
+            fn(Posture $posture): bool => !self::needsHost($posture) || Form::Cone === $this->dressing->spot->form() || $this->hasHostFor($kind, $posture),
+        ));
     }
 
     private static function needsHost(Posture $posture): bool

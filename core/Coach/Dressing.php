@@ -21,6 +21,8 @@ final class Dressing
     private ?array $standing = null;
     /** @var list<PlacedPiece>|null */
     private ?array $solid = null;
+    /** @var list<PlacedPiece>|null */
+    private ?array $hung = null;
     private ?Moments $moments = null;
     private ?float $weight = null;
 
@@ -42,7 +44,7 @@ final class Dressing
         return new self($this->spot, array_map(static fn(PlacedPiece $one): PlacedPiece => $one->id === $piece->id ? $piece : $one, $this->placed));
     }
 
-    /** @return list<PlacedPiece> left to right, without what lies, drapes, trims, fills or is hidden under another */
+    /** @return list<PlacedPiece> left to right, without what lies, drapes, trims, fills, hangs over it or is hidden under another */
     public function standing(): array
     {
         if (null !== $this->standing) {
@@ -51,7 +53,7 @@ final class Dressing
         $standing = $centres = $ids = [];
         $carrying = $this->carrying();
         foreach ($this->solid() as $piece) {
-            if (!$this->hangsFromEdge($piece) && !$carrying->isRiser($piece)) {
+            if ((Posture::Hangs !== $piece->posture || Form::Panel === $this->spot->form()) && !$carrying->isRiser($piece)) {
                 $standing[] = $piece;
                 $centres[] = $piece->centre;
                 $ids[] = $piece->id;
@@ -60,6 +62,24 @@ final class Dressing
         array_multisort($centres, \SORT_ASC, \SORT_NUMERIC, $ids, \SORT_ASC, \SORT_STRING, $standing);
 
         return $this->standing = $standing;
+    }
+
+    /** @return list<PlacedPiece> what hangs on the wall here: all of it on a panel, otherwise what hangs over the ledge */
+    public function hung(): array
+    {
+        return $this->hung ??= Form::Panel === $this->spot->form() ? $this->standing() : array_values(array_filter($this->placed, $this->isOnWall(...)));
+    }
+
+    /** @return list<PlacedPiece> what stands, and what hangs over it */
+    public function shown(): array
+    {
+        return Form::Panel === $this->spot->form() || [] === $this->hung() ? $this->standing() : [...$this->standing(), ...$this->hung()];
+    }
+
+    /** Whether it hangs on the wall here. */
+    public function isOnWall(PlacedPiece $piece): bool
+    {
+        return $this->spot->isOnWall($piece->piece->kind, $piece->posture);
     }
 
     /** @return list<PlacedPiece> what takes room of its own, in the order in which it was put here */
@@ -150,12 +170,12 @@ final class Dressing
         return array_sum(array_map(static fn(PlacedPiece $piece): int => $piece->count, $pieces));
     }
 
-    /** The one thing that stands here, when it is one: it is judged as a statement and not as a group. */
+    /** The one thing that stands or hangs here, when it is one: it is judged as a statement and not as a group. */
     public function statement(): ?PlacedPiece
     {
-        $standing = $this->standing();
+        $shown = $this->shown();
 
-        return 1 === \count($standing) && 1 === $standing[0]->count ? $standing[0] : null;
+        return 1 === \count($shown) && 1 === $shown[0]->count ? $shown[0] : null;
     }
 
     /** What carries what here. */
@@ -196,10 +216,5 @@ final class Dressing
         }
 
         return null;
-    }
-
-    private function hangsFromEdge(PlacedPiece $piece): bool
-    {
-        return Posture::Hangs === $piece->posture && Form::Panel !== $this->spot->form();
     }
 }

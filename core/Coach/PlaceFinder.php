@@ -42,28 +42,31 @@ final readonly class PlaceFinder
     /** Null when it goes nowhere here, or only where something is already. */
     public function find(Dressing $dressing, Piece $piece, BalanceSchool $school = BalanceSchool::Centred, int $count = 1): ?Stance
     {
-        return $this->best($dressing, $piece, $school, 1, $count)[0] ?? null;
+        return $this->best($dressing, $piece, new PlaceSought($school), 1, $count)[0] ?? null;
     }
 
     /** Where it goes when it is to go here whatever the coach says: where it is free, or in the middle. */
-    public function anywhere(Dressing $dressing, Piece $piece, BalanceSchool $school, int $count): Stance
+    public function anywhere(Dressing $dressing, Piece $piece, int $count, PlaceSought $sought): Stance
     {
-        return $this->find($dressing, $piece, $school, $count) ?? new Stance(
+        return $this->best($dressing, $piece, $sought, 1, $count)[0] ?? new Stance(
             (int) round(($dressing->spot->width->tenths() - $piece->size->width->tenths() * $count) / 2),
-            Layer::Middle,
+            posture: $sought->as,
         );
     }
 
     /**
      * @param int $most how many places are wanted
      *
-     * @return list<Stance> best first, the further left where equal
+     * @return list<Stance> best first, the further left where equal; in the first posture that finds one
      */
-    public function best(Dressing $dressing, Piece $piece, BalanceSchool $school, int $most, int $count = 1): array
+    public function best(Dressing $dressing, Piece $piece, PlaceSought $sought, int $most, int $count = 1): array
     {
         foreach ($dressing->spot->posturesOf($piece->kind) as $posture) {
+            if (null !== $sought->as && $posture !== $sought->as) {
+                continue;
+            }
             $tried = new PlacedPiece('try', $piece, $count, new Stance(0, Layer::Middle, 0, 0, $posture));
-            $stances = $this->free($dressing, $tried, $school, $most);
+            $stances = $this->free($dressing, $tried, $sought->school, $most);
             if ([] !== $stances) {
                 return $stances;
             }
@@ -80,7 +83,7 @@ final readonly class PlaceFinder
         $inOrder = static fn(array $a, array $b): int => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]];
         $best = $known = [];
         $worst = \INF;
-        foreach ($isSecondTree ? [] : $this->places($dressing, $tried->posture)->of($dressing, $tried) as $order => $stance) {
+        foreach ($isSecondTree ? [] : $this->places($dressing, $tried)->of($dressing, $tried) as $order => $stance) {
             // Of one place in several layers only what stands in them differs.
             $place = $stance->tier . ' ' . $stance->left . ' ' . $stance->raise;
             [$cost, $placed, $near] = $known[$place] ??= $this->putAt($tried->put($stance), $dressing, $school, $weight);
@@ -111,14 +114,15 @@ final readonly class PlaceFinder
             : [\INF, $placed, []];
     }
 
-    private function places(Dressing $dressing, Posture $posture): Places
+    private function places(Dressing $dressing, PlacedPiece $tried): Places
     {
         $form = $dressing->spot->form();
+        $posture = $tried->posture;
 
         return match (true) {
             Form::Cone === $form => new OnCone(),
             Posture::Fills === $posture || Posture::Trims === $posture => new InHost(),
-            Form::Panel === $form => new OnPanel(),
+            $dressing->spot->isOnWall($tried->piece->kind, $tried->posture), Form::Panel === $form => new OnPanel(),
             Form::Run === $form || Posture::Hangs === $posture => new OnRun(),
             Form::Seat === $form && Posture::Stands !== $posture => new OnSeat(),
             default => new OnBoard(),
@@ -129,7 +133,7 @@ final readonly class PlaceFinder
     private function cost(Dressing $dressing, PlacedPiece $placed, BalanceSchool $school, float $weight): float
     {
         $form = $dressing->spot->form();
-        if (Form::Panel === $form || Form::Run === $form || Form::Cone === $form || !$placed->isSolid()) {
+        if (Form::Panel === $form || Form::Run === $form || Form::Cone === $form || !$placed->isSolid() || $dressing->isOnWall($placed)) {
             return 0.0;
         }
         $half = $dressing->spot->width->tenths() / 2;
@@ -156,7 +160,7 @@ final readonly class PlaceFinder
         $nearLeft = $placed->left - self::AIR;
         $nearRight = $placed->right + self::AIR;
         foreach ($dressing->solid() as $one) {
-            if ($one->tier !== $placed->tier || $one->left >= $nearRight || $one->right <= $nearLeft) {
+            if ($one->tier !== $placed->tier || $one->left >= $nearRight || $one->right <= $nearLeft || $dressing->isOnWall($one)) {
                 continue;
             }
             $across = min($placed->right, $one->right) - max($placed->left, $one->left);

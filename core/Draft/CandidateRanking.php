@@ -12,6 +12,7 @@ use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\Objection;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\PlaceFinder;
+use BrightCupboard\Core\Coach\PlaceSought;
 use BrightCupboard\Core\Coach\Surroundings;
 use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Look\FitVerdict;
@@ -147,12 +148,13 @@ final readonly class CandidateRanking
         $mostGain = [] === $before ? 0.0 : self::WHOLE * (100 - $scoreBefore);
         $candidates = $order = [];
         $tries = 0;
+        $sought = new PlaceSought($by->look->balance);
         foreach ($scored as [$offer, $fit, $role, $isLacking, $score]) {
             if (\count($candidates) === self::TRIED * $most || ++$tries > self::MOST_TRIES || self::isOutdone($score + $mostGain, $order, $most)) {
                 break;
             }
             $best = null;
-            $stances = $this->places->best($dressing, $offer->piece, $by->look->balance, self::PLACES);
+            $stances = $this->places->best($dressing, $offer->piece, $sought, self::PLACES);
             foreach ($stances as $stance) {
                 if (null !== $best && $best[0] >= self::PERFECT) {
                     break;

@@ -32,7 +32,10 @@ final readonly class Rearranging
         $new = new Dressing($dressing->spot, []);
         $leftOut = [];
         foreach ($placed as $piece) {
-            $stance = $this->places->find($new, $piece->piece, $school, $piece->count);
+            // What is on its hook over a ledge stays there; what stands before it is put anew.
+            $stance = Form::Panel !== $dressing->spot->form() && $dressing->isOnWall($piece)
+                ? $piece->stance
+                : $this->places->find($new, $piece->piece, $school, $piece->count);
             if (null === $stance) {
                 $leftOut[] = $piece->piece;
                 continue;
@@ -47,7 +50,8 @@ final readonly class Rearranging
     private function levelled(Dressing $dressing): Dressing
     {
         $isOnBoard = \in_array($dressing->spot->form(), [Form::Ledge, Form::Tiers, Form::Table, Form::Floor], true);
-        $weight = array_sum(array_map(static fn(PlacedPiece $one): float => $one->visualWeight(), $dressing->placed));
+        $isShifted = static fn(PlacedPiece $one): bool => !$dressing->isOnWall($one);
+        $weight = array_sum(array_map(static fn(PlacedPiece $one): float => $isShifted($one) ? $one->visualWeight() : 0.0, $dressing->placed));
         if (!$isOnBoard || $weight <= 0.0) {
             return $dressing;
         }
@@ -55,7 +59,10 @@ final readonly class Rearranging
         $by = (int) round(($moments->left - $moments->right) / $weight * Length::TENTHS_PER_INCH);
         $shifted = new Dressing(
             $dressing->spot,
-            array_map(static fn(PlacedPiece $one): PlacedPiece => $one->put($one->stance->leftAt($one->left + $by)), $dressing->placed),
+            array_map(
+                static fn(PlacedPiece $one): PlacedPiece => $isShifted($one) ? $one->put($one->stance->leftAt($one->left + $by)) : $one,
+                $dressing->placed,
+            ),
         );
 
         return [] === $this->fit->faults($shifted) ? $shifted : $dressing;

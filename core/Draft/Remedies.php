@@ -10,6 +10,7 @@ use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\PlaceFinder;
+use BrightCupboard\Core\Coach\PlaceSought;
 use BrightCupboard\Core\Stock\Face;
 use BrightCupboard\Core\Surface\Stance;
 
@@ -105,7 +106,9 @@ final readonly class Remedies
     {
         foreach (\array_slice($pieces, 0, self::MOST_SHIFTED) as $piece) {
             $rest = $dressing->without($piece->id);
-            foreach ($this->places->best($rest, $piece->piece, $by->look->balance, self::PLACES, $piece->count) as $stance) {
+            // What is on a hook is hung elsewhere; what stands may be put as it goes.
+            $sought = new PlaceSought($by->look->balance, $dressing->isOnWall($piece) ? $piece->posture : null);
+            foreach ($this->places->best($rest, $piece->piece, $sought, self::PLACES, $piece->count) as $stance) {
                 yield [RemedyAct::Shift, $piece->put($stance->turnedTo($piece->stance->face)), null];
             }
             if ([] !== $rest->placed) {

@@ -47,6 +47,7 @@ enum Role: string
         return match (true) {
             Posture::Stands === $posture && Form::Cone === $spot->form() => self::Tree,
             Posture::Hangs === $posture && \in_array($spot->form(), [Form::Panel, Form::Run], true) => self::Hung,
+            $spot->isOnWall($piece->kind, $posture) => self::Backdrop, // over what stands on a ledge
             PieceKind::Throw === $piece->kind => self::Throw,
             Posture::Sits === $posture => self::Cushion,
             self::isLit($piece) => self::Light,

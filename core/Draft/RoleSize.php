@@ -6,6 +6,7 @@ namespace BrightCupboard\Core\Draft;
 
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\Spot;
 
@@ -31,7 +32,9 @@ final readonly class RoleSize
         }
 
         return match ($role) {
-            Role::Backdrop => self::within($share, self::BACKDROP),
+            Role::Backdrop => Posture::Hangs === $put->posture
+                ? self::within($put->width / $spot->width->tenths(), self::ON_WALL)
+                : self::within($share, self::BACKDROP),
             Role::Greenery => self::within($share, self::GREENERY),
             Role::Tree => self::within($put->height / max(1, $spot->clearHeight?->tenths() ?? $put->height), [0.75, 1.0]),
             Role::Garland => min(1.0, $put->width / $spot->width->tenths() * 2),

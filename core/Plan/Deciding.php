@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Plan;
 
 use BrightCupboard\Core\Coach\PlaceFinder;
-use BrightCupboard\Core\Look\BalanceSchool;
+use BrightCupboard\Core\Coach\PlaceSought;
 
 /** What a decision on a piece does to its places, and what a place decides about its piece. */
 final readonly class Deciding
@@ -67,8 +67,8 @@ final readonly class Deciding
             $stance = $before->stance ?? (new PlaceFinder())->anywhere(
                 $this->plan->dressing($this->plan->spots[$spotId]),
                 $this->plan->stock[$pieceId],
-                BalanceSchool::Centred,
                 $units,
+                new PlaceSought(),
             );
             $stood[] = new PlannedPlace($newId(), $pieceId, $spotId, $units, $stance);
         }

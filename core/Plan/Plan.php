@@ -7,7 +7,7 @@ namespace BrightCupboard\Core\Plan;
 use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\PlaceFinder;
-use BrightCupboard\Core\Look\BalanceSchool;
+use BrightCupboard\Core\Coach\PlaceSought;
 use BrightCupboard\Core\Stock\Face;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\Place;
@@ -160,32 +160,27 @@ final readonly class Plan
     /**
      * Units come to stand at a spot, which decides the piece unless that was done before.
      *
-     * @param string             $id     of the new place
-     * @param Stance|null        $stance where and how; null lets the place be found
-     * @param BalanceSchool|null $school that a found place aims at; null for the centred one
+     * @param string $id of the new place
      *
      * @throws InvalidPlan when not so many are free
      */
-    public function place(string $id, string $pieceId, Spot $spot, int $count, ?Stance $stance = null, ?BalanceSchool $school = null): PlanChange
+    public function place(string $id, string $pieceId, Spot $spot, int $count, Stance|PlaceSought $where = new PlaceSought()): PlanChange
     {
         $this->requireFree($pieceId, $count, $this->free($pieceId));
-        $stance ??= (new PlaceFinder())->anywhere($this->dressing($spot), $this->stock[$pieceId], $school ?? BalanceSchool::Centred, $count);
+        $stance = $where instanceof Stance ? $where : (new PlaceFinder())->anywhere($this->dressing($spot), $this->stock[$pieceId], $count, $where);
 
         return new PlanChange(Deciding::byPlacing($this, $pieceId, $spot->id), [new PlannedPlace($id, $pieceId, $spot->id, $count, $stance)]);
     }
 
     /** @throws InvalidPlan when not so many are free */
-    public function move(string $id, Spot $spot, int $count, ?Stance $stance = null, ?BalanceSchool $school = null): PlanChange
+    public function move(string $id, Spot $spot, int $count, Stance|PlaceSought $where = new PlaceSought()): PlanChange
     {
         $place = $this->places[$id];
         $this->requireFree($place->pieceId, $count, $this->free($place->pieceId) + $place->count);
-        $stance ??= (new PlaceFinder())->anywhere(
-            $this->dressing($spot)->without($id),
-            $this->stock[$place->pieceId],
-            $school ?? BalanceSchool::Centred,
-            $count,
-        );
-
+        $stance = $where instanceof Stance
+            ? $where
+            : (new PlaceFinder())->anywhere($this->dressing($spot)->without($id), $this->stock[$place->pieceId], $count, $where)
+                ->turnedTo($place->stance->face);
         $moved = new PlannedPlace($id, $place->pieceId, $spot->id, $count, $stance, $place->version + 1);
 
         return new PlanChange([], [], [$moved, ...($spot->id === $place->spotId ? (new Arranging($this))->broughtAlong($spot, $place, $stance) : [])]);

@@ -147,12 +147,30 @@ final readonly class Spot
             : $postures;
     }
 
-    /** Whether such a thing goes here in such a posture (docs/rules.md, postures). */
+    /** Whether such a thing hangs on a wall here, its height its own, and not down from an edge, a rail or a branch. */
+    public function isOnWall(PieceKind $kind, Posture $posture): bool
+    {
+        return Posture::Hangs === $posture && (Form::Panel === $this->form || ($this->kind->hasWallOver() && PieceKind::Stocking !== $kind));
+    }
+
+    /** From the floor, what things hang over here: the furniture below a wall, the ledge itself; null where nothing is below. */
+    public function hungOver(): ?Length
+    {
+        return match (true) {
+            Form::Panel === $this->form => $this->layout->belowTop,
+            $this->kind->hasWallOver() => $this->ledgeHeight,
+            default => null,
+        };
+    }
+
+    /** Whether such a thing is put so at all, and goes here in such a posture (docs/rules.md, postures). */
     public function takes(PieceKind $kind, Posture $posture): bool
     {
-        return match ($this->form()) {
+        return \in_array($posture, $kind->facts()->postures, true) && match ($this->form()) {
             Form::Ledge, Form::Tiers, Form::Table, Form::Floor => match ($posture) {
-                Posture::Hangs => PieceKind::Stocking === $kind && Form::Ledge === $this->form(), // from the edge
+                Posture::Hangs => PieceKind::Stocking === $kind
+                    ? Form::Ledge === $this->form() // from the edge
+                    : $this->kind->hasWallOver() && PieceKind::Hooks !== $kind,
                 Posture::Sits => false,
                 Posture::Leans => Form::Table !== $this->form(), // against what?
                 Posture::Drapes => PieceKind::Lights !== $kind, // they are hidden in greenery

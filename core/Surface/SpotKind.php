@@ -46,6 +46,12 @@ enum SpotKind: string
         };
     }
 
+    /** Whether wall is over it that belongs to it: its mirror, its wreath. Over seats and other furniture a wall is a spot of its own. */
+    public function hasWallOver(): bool
+    {
+        return \in_array($this, [self::Mantel, self::Console, self::Sideboard], true);
+    }
+
     /** What things stand, lie or hang on there, in a sentence. */
     public function surface(): string
     {

@@ -12,6 +12,7 @@ use App\Http\Fields;
 use App\Http\InvalidInput;
 use App\Journal\Journal;
 use App\Swaps\Plans;
+use BrightCupboard\Core\Coach\PlaceSought;
 use BrightCupboard\Core\Plan\PlanChange;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -57,8 +58,7 @@ final readonly class FillNeed
                 $id,
                 $need->spot()->measures(),
                 $need->wanted()->count,
-                null,
-                $state->look->balance,
+                new PlaceSought($state->look->balance),
             ),
             new PlanChange(),
         );

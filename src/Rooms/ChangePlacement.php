@@ -14,6 +14,7 @@ use App\Http\SameVersion;
 use App\Journal\Journal;
 use App\Repository\HouseRepository;
 use App\Swaps\Plans;
+use BrightCupboard\Core\Coach\PlaceSought;
 use BrightCupboard\Core\Plan\PlanChange;
 use BrightCupboard\Core\Surface\Stance;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -36,15 +37,15 @@ final readonly class ChangePlacement
             SameVersion::check($input->version, $placement->version(), $piece->name, $this->dressings->answer($state, $placement->spot()));
         }
         $fields = new Fields();
-        $stance = $fields->read('at', static fn(): ?Stance => $input->stance($swap->home()->lengths()), null);
+        $school = $spot->taste()->school ?? $state->look->balance;
+        $where = $fields->read('at', static fn(): Stance|PlaceSought => $input->where($swap->home()->lengths(), $school), new PlaceSought());
         $change = $fields->read(
             'count',
             static fn(): PlanChange => $state->plan->move(
                 $placement->id(),
                 $spot->measures(),
                 $input->count,
-                $stance,
-                $spot->taste()->school ?? $state->look->balance,
+                $where,
             ),
             new PlanChange(),
         );

@@ -12,6 +12,7 @@ use App\Http\InvalidInput;
 use App\Journal\Journal;
 use App\Repository\HouseRepository;
 use App\Swaps\Plans;
+use BrightCupboard\Core\Coach\PlaceSought;
 use BrightCupboard\Core\Plan\PlanChange;
 use BrightCupboard\Core\Surface\Stance;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -32,7 +33,8 @@ final readonly class PlacePiece
         $spot = $this->house->spot($swap->home(), $input->spot) ?? throw InvalidInput::at('spot', 'That spot is not there any more.');
         $piece = $state->plan->stock[$input->piece] ?? throw InvalidInput::at('piece', 'That piece is not in the cupboard any more.');
         $fields = new Fields();
-        $stance = $fields->read('at', static fn(): ?Stance => $input->stance($swap->home()->lengths()), null);
+        $school = $spot->taste()->school ?? $state->look->balance;
+        $where = $fields->read('at', static fn(): Stance|PlaceSought => $input->where($swap->home()->lengths(), $school), new PlaceSought());
         $change = $fields->read(
             'count',
             static fn(): PlanChange => $state->plan->place(
@@ -40,8 +42,7 @@ final readonly class PlacePiece
                 $input->piece,
                 $spot->measures(),
                 $input->count,
-                $stance,
-                $spot->taste()->school ?? $state->look->balance,
+                $where,
             ),
             new PlanChange(),
         );

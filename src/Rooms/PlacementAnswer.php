@@ -23,6 +23,8 @@ final readonly class PlacementAnswer
     /**
      * @param list<ColourAnswer> $colours  of the side that is turned to the front; empty for the one it shows anyway
      * @param string|null        $standsOn id of the placement under it; null for the spot itself
+     * @param bool               $isOnWall whether it hangs on the wall here, at a height of its own
+     * @param list<Posture>      $ways     how it may be put here as the spot is dressed
      */
     private function __construct(
         public string $id,
@@ -46,6 +48,8 @@ final readonly class PlacementAnswer
         public ?int $ribbon,
         public string $from,
         public ?string $standsOn,
+        public bool $isOnWall,
+        public array $ways,
         public int $version,
     ) {}
 
@@ -78,6 +82,8 @@ final readonly class PlacementAnswer
             FitVerdict::Outside === $fit->verdict ? null : $fit->ribbon,
             $from,
             $dressing->carrying()->riserUnder($placed)?->id,
+            $dressing->isOnWall($placed),
+            $dressing->carrying()->posturesFor($placed->piece->kind),
             $place->version,
         );
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rooms;
 
+use BrightCupboard\Core\Coach\PlaceSought;
+use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
@@ -38,13 +40,13 @@ final readonly class PlacementInput
         public ?string $face = null,
     ) {}
 
-    /** Null when the core is to find the place. */
-    public function stance(LengthText $lengths): ?Stance
+    /** Where it is to stand, or how it is to be put where the core finds a place. */
+    public function where(LengthText $lengths, BalanceSchool $school): Stance|PlaceSought
     {
         $left = null === $this->at ? $this->left : $lengths->read($this->at)->tenths();
 
         return null === $left
-            ? null
+            ? new PlaceSought($school, $this->posture)
             : new Stance($left, $this->layer ?? Layer::Middle, $this->raise, $this->tier, $this->posture, $this->dips, '' === $this->face ? null : $this->face);
     }
 }

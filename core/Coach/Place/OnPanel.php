@@ -6,34 +6,29 @@ namespace BrightCupboard\Core\Coach\Place;
 
 use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Coach\Rule\HangingHeight;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Surface\Layer;
-use BrightCupboard\Core\Surface\SpotKind;
 use BrightCupboard\Core\Surface\Stance;
 
-/** On a wall, door or window: at the height of the eye or over the furniture, then beside what hangs there, on one middle line. */
+/** On a wall, door or window, or over a ledge: at the height of the eye or over the furniture, then beside what hangs there, on one middle line. */
 final readonly class OnPanel implements Places
 {
-    private const EYE = 58.5 * Length::TENTHS_PER_INCH;
-    private const DOOR = 61 * Length::TENTHS_PER_INCH;
-    private const OVER = 7 * Length::TENTHS_PER_INCH;
     private const GAP = 2.5 * Length::TENTHS_PER_INCH;
 
     public function of(Dressing $dressing, PlacedPiece $piece): array
     {
         $spot = $dressing->spot;
-        $hung = $dressing->standing();
+        $hung = $dressing->hung();
         if ([] === $hung) {
-            $below = $spot->layout->belowTop?->tenths();
-            $raise = null === $below
-                ? (SpotKind::Wall === $spot->kind ? self::EYE : self::DOOR) - $piece->height / 2
-                : $below + self::OVER;
+            $aim = HangingHeight::aim($spot) ?? throw new \LogicException('Nothing hangs on a wall here.');
+            $raise = ($aim->least + $aim->most - ($aim->isOver ? 0 : $piece->height)) / 2 - $spot->ledgeHeight->tenths();
             $most = ($spot->clearHeight?->tenths() ?? \PHP_INT_MAX) - $piece->height;
 
             return [new Stance(
                 intdiv($spot->width->tenths() - $piece->width, 2),
                 Layer::Back,
-                (int) max(0, min($most, round($raise - $spot->ledgeHeight->tenths()))),
+                (int) max(0, min($most, round($raise))),
                 0,
                 $piece->posture,
             )];

@@ -26,13 +26,13 @@ final readonly class Echoes implements CoachRule
 
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
-        $standing = $dressing->standing();
-        if (\count($standing) < self::FROM || !$by->look->isChosen()) {
+        $shown = $dressing->shown();
+        if (\count($shown) < self::FROM || !$by->look->isChosen()) {
             return null;
         }
         $middle = $dressing->spot->width->tenths() / 2;
         $seen = [];
-        foreach ($standing as $placed) {
+        foreach ($shown as $placed) {
             $fit = $by->meter->fit($placed->piece);
             if (FitVerdict::Outside !== $fit->verdict && \in_array($by->look->ribbons[$fit->ribbon]->role, [RibbonRole::Accent, RibbonRole::Metal], true)) {
                 $seen[$fit->ribbon][$placed->right <= $middle ? 'left' : ($placed->left >= $middle ? 'right' : 'middle')] = $placed;

@@ -29,14 +29,14 @@ final readonly class HangingHeight implements CoachRule
     private const OVER = [6 * Length::TENTHS_PER_INCH, 8 * Length::TENTHS_PER_INCH];
     private const NEARLY = 6 * Length::TENTHS_PER_INCH;
 
-    /** Null for what is no panel. */
+    /** Null where nothing hangs on a wall. */
     public static function aim(Spot $spot): ?HangingAim
     {
-        $below = $spot->layout->belowTop?->tenths();
+        $below = $spot->hungOver()?->tenths();
 
         return match (true) {
-            Form::Panel !== $spot->form() => null,
             null !== $below => new HangingAim($below + self::OVER[0], $below + self::OVER[1], true),
+            Form::Panel !== $spot->form() => null,
             SpotKind::Wall !== $spot->kind => new HangingAim(self::DOOR[0], self::DOOR[1], false),
             default => new HangingAim(self::EYE[0], self::EYE[1], false),
         };
@@ -49,17 +49,14 @@ final readonly class HangingHeight implements CoachRule
 
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
-        $hung = $dressing->standing();
-        if ([] === $hung) {
+        $hung = $dressing->hung();
+        $aim = self::aim($dressing->spot);
+        if ([] === $hung || null === $aim) {
             return null;
         }
         $bottom = min(array_map(static fn(PlacedPiece $piece): int => $piece->raise, $hung)) + $dressing->spot->ledgeHeight->tenths();
         $top = max(array_map(static fn(PlacedPiece $piece): int => $piece->top, $hung)) + $dressing->spot->ledgeHeight->tenths();
-        $aim = self::aim($dressing->spot);
-        if (null === $aim) {
-            return null;
-        }
-        $below = $aim->isOver ? $dressing->spot->layout->belowTop?->tenths() ?? 0 : 0;
+        $below = $dressing->spot->hungOver()?->tenths() ?? 0;
         [$least, $most] = [$aim->least - $below, $aim->most - $below];
         $value = $aim->isOver ? $bottom - $below : intdiv($bottom + $top, 2);
         $off = $value < $least ? $value - $least : max(0, $value - $most);

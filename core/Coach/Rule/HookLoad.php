@@ -34,7 +34,7 @@ final readonly class HookLoad implements CoachRule
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
         $hung = array_values(
-            array_filter($dressing->placed, static fn(PlacedPiece $one): bool => Posture::Hangs === $one->posture && $one->piece->weight->grams() > 0),
+            array_filter($dressing->hung(), static fn(PlacedPiece $one): bool => Posture::Hangs === $one->posture && $one->piece->weight->grams() > 0),
         );
         if ([] === $hung) {
             return null;

@@ -27,13 +27,13 @@ final readonly class NothingHidden implements CoachRule
 
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
-        $standing = $dressing->standing();
-        if (\count($standing) < 2) {
+        $shown = $dressing->shown();
+        if (\count($shown) < 2) {
             return null;
         }
         $faults = [];
-        foreach ($standing as $behind) {
-            foreach ($standing as $before) {
+        foreach ($shown as $behind) {
+            foreach ($shown as $before) {
                 if (
                     $before->tier === $behind->tier
                     && $before->top >= self::SEEN * $behind->top

@@ -26,20 +26,20 @@ final readonly class OneLeads implements CoachRule
 
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
-        $standing = $dressing->inFront($dressing->standing());
-        if (\count($standing) < self::FROM || $dressing->isRow($standing)) {
+        $shown = $dressing->inFront($dressing->shown());
+        if (\count($shown) < self::FROM || $dressing->isRow($shown)) {
             return null;
         }
-        $weights = array_map(static fn(PlacedPiece $one): float => $one->visualWeight(), $standing);
-        $ids = array_map(static fn(PlacedPiece $one): string => $one->id, $standing);
-        array_multisort($weights, \SORT_DESC, \SORT_NUMERIC, $ids, \SORT_ASC, \SORT_STRING, $standing);
-        $isGood = $weights[0] >= self::LEAD * $weights[1] || $standing[0]->piece === $standing[1]->piece;
+        $weights = array_map(static fn(PlacedPiece $one): float => $one->visualWeight(), $shown);
+        $ids = array_map(static fn(PlacedPiece $one): string => $one->id, $shown);
+        array_multisort($weights, \SORT_DESC, \SORT_NUMERIC, $ids, \SORT_ASC, \SORT_STRING, $shown);
+        $isGood = $weights[0] >= self::LEAD * $weights[1] || $shown[0]->piece === $shown[1]->piece;
 
         return new Finding(
             Check::Focal,
             $isGood ? Verdict::Good : Verdict::LookAgain,
-            ['lead' => $standing[0]->piece->name],
-            $isGood ? [] : [Fault::of('alike in weight', [], $standing[0], $standing[1])],
+            ['lead' => $shown[0]->piece->name],
+            $isGood ? [] : [Fault::of('alike in weight', [], $shown[0], $shown[1])],
         );
     }
 }

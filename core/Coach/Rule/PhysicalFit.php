@@ -135,8 +135,8 @@ final readonly class PhysicalFit implements CoachRule
         if ($placed->tier >= $spot->tierCount()) {
             $faults[] = Fault::of('no such board', ['boards' => $spot->tierCount()], $placed);
         }
-        $runsUnder = Form::Table === $form && !$placed->isSolid();
-        foreach ($runsUnder ? [] : $spot->keepClear as $zone) {
+        $leavesClear = (Form::Table === $form && !$placed->isSolid()) || (Form::Panel !== $form && $spot->isOnWall($placed->piece->kind, $placed->posture));
+        foreach ($leavesClear ? [] : $spot->keepClear as $zone) {
             if ($placed->left < $zone->to->tenths() && $zone->from->tenths() < $placed->right) {
                 $faults[] = Fault::of('in the way', ['reason' => $zone->reason], $placed);
             }
@@ -173,10 +173,14 @@ final readonly class PhysicalFit implements CoachRule
     {
         $across = min($one->right, $two->right) - max($one->left, $two->left);
 
-        return match ($spot->form()) {
-            Form::Seat => $layer === $two->layer && $across > self::SOFT_OVERLAP * min($one->width / $one->count, $two->width / $two->count),
-            Form::Panel => true,
-            default => $layer === $two->layer || self::bodyDepth($one) + self::bodyDepth($two) > $spot->depth->tenths(),
+        $hung = ($spot->isOnWall($one->piece->kind, $one->posture) ? 1 : 0) + ($spot->isOnWall($two->piece->kind, $two->posture) ? 1 : 0);
+
+        return match (true) {
+            Form::Seat === $spot->form() => $layer === $two->layer
+                && $across > self::SOFT_OVERLAP * min($one->width / $one->count, $two->width / $two->count),
+            Form::Panel === $spot->form(), 2 === $hung => true,
+            0 === $hung && $layer === $two->layer => true,
+            default => self::bodyDepth($one) + self::bodyDepth($two) > $spot->depth->tenths(), // one before the other, or before the wall
         };
     }
 
@@ -187,6 +191,6 @@ final readonly class PhysicalFit implements CoachRule
 
     private function hangsDown(PlacedPiece $placed, Spot $spot): bool
     {
-        return Posture::Hangs === $placed->posture && Form::Panel !== $spot->form();
+        return Posture::Hangs === $placed->posture && !$spot->isOnWall($placed->piece->kind, $placed->posture);
     }
 }

@@ -36,7 +36,7 @@ final readonly class SideBalance implements CoachRule
     {
         $isCentred = BalanceSchool::Centred === $by->look->balance;
         $statement = $dressing->statement();
-        if ([] === $dressing->standing() || (null !== $statement && !$isCentred)) {
+        if ([] === $dressing->shown() || (null !== $statement && !$isCentred)) {
             return null;
         }
         $moments = $dressing->moments();

@@ -46,7 +46,7 @@ final class WallContrast implements CoachRule
     {
         $faults = [];
         $all = $lost = 0.0;
-        foreach ($dressing->standing() as $placed) {
+        foreach ($dressing->shown() as $placed) {
             $area = (float) $placed->width * $placed->height;
             $all += $area;
             if (!$this->standsOut($placed->piece, $dressing->spot->wall)) {

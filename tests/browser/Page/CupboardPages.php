@@ -6,7 +6,9 @@ namespace App\Tests\Browser\Page;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
@@ -122,18 +124,12 @@ final readonly class CupboardPages
 
     public function see(string $css): WebDriverElement
     {
-        return $this->browser->wait(self::PATIENCE, 100)->until(
-            WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($css)),
-            "Nothing is seen of {$css}.",
-        );
+        return $this->wait(WebDriverExpectedCondition::visibilityOfElementLocated(WebDriverBy::cssSelector($css)), "Nothing is seen of {$css}.");
     }
 
     public function seeAt(string $path): WebDriverElement
     {
-        return $this->browser->wait(self::PATIENCE, 100)->until(
-            WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::xpath($path)),
-            "Nothing is seen of {$path}.",
-        );
+        return $this->wait(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::xpath($path)), "Nothing is seen of {$path}.");
     }
 
     public function seeText(string $text): self
@@ -156,7 +152,7 @@ final readonly class CupboardPages
     /** @param \Closure(): bool $holds */
     public function until(\Closure $holds, string $what): self
     {
-        $this->browser->wait(self::PATIENCE, 100)->until(static function () use ($holds): bool {
+        $this->wait(static function () use ($holds): bool {
             try {
                 return $holds();
             } catch (StaleElementReferenceException) {
@@ -167,10 +163,20 @@ final readonly class CupboardPages
         return $this;
     }
 
+    /** Waits, and says what the page reads when it was in vain: the next one to look has no other way to know. */
+    private function wait(callable|WebDriverExpectedCondition $holds, string $complaint): mixed
+    {
+        try {
+            return $this->browser->wait(self::PATIENCE, 100)->until($holds, $complaint);
+        } catch (TimeoutException|NoSuchElementException) {
+            throw new TimeoutException($complaint . ' The page reads: ' . mb_strimwidth($this->text(), 0, 4000, '…'));
+        }
+    }
+
     private function tryClick(string $path): bool
     {
         foreach ($this->browser->findElements(WebDriverBy::xpath($path)) as $element) {
-            if ($element->isDisplayed() && $element->isEnabled()) {
+            if ($element->isDisplayed() && $element->isEnabled() && $this->isAtRest($element)) {
                 try {
                     $element->click();
 
@@ -184,5 +190,15 @@ final readonly class CupboardPages
         }
 
         return false;
+    }
+
+    /** What moves while a page fills is pressed beside: a press waits until the thing keeps its place for two frames. */
+    private function isAtRest(WebDriverElement $element): bool
+    {
+        return true === $this->browser->executeAsyncScript(
+            'const [one, done] = arguments; const at = () => { const box = one.getBoundingClientRect(); return `${box.x} ${box.y} ${box.width}` };'
+            . 'const before = at(); requestAnimationFrame(() => requestAnimationFrame(() => done(before === at())))',
+            [$element],
+        );
     }
 }

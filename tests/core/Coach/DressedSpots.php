@@ -24,8 +24,8 @@ use BrightCupboard\Core\Surface\TableShape;
 use BrightCupboard\Tests\Core\Support\Make;
 
 /**
- * Fifty dressed spots of all forms: twelve that are good by common practice (large with medium, odd numbers, half of
- * the seat free, ⅔ to ¾ of the furniture, 57 to 60 in, the sight band), thirty-eight with one fault each. Sizes in inches.
+ * Dressed spots of all forms: fourteen that are good by common practice (large with medium, odd numbers, half of
+ * the seat free, ⅔ to ¾ of the furniture, 57 to 60 in, the sight band), forty-two with one fault each. Sizes in inches.
  */
 final class DressedSpots
 {
@@ -37,6 +37,14 @@ final class DressedSpots
             self::at(PieceKind::Vase, 9, 7, 15), self::at(PieceKind::Lantern, 40, 6, 16), self::at(PieceKind::Bowl, 49, 10, 8.5),
             self::at(PieceKind::Box, 1, 8, 8),
         ])];
+        yield 'mantel: a wreath 7 in over it, three below' => [new Dressing(Make::spot(width: 60, depth: 12, clear: 48), [
+            self::at(PieceKind::Wreath, 19, 22, 22, depth: 4, raise: 7, layer: Layer::Back, posture: Posture::Hangs),
+            self::at(PieceKind::Vase, 6, 8, 15), self::at(PieceKind::Lantern, 42, 6, 16), self::at(PieceKind::Bowl, 49, 9, 9),
+        ])];
+        yield 'console: a mirror over it and nothing else yet' => [new Dressing(
+            Make::spot(width: 48, depth: 12, clear: null, ledge: 32, kind: SpotKind::Console),
+            [self::at(PieceKind::Mirror, 12, 24, 30, depth: 1, raise: 6.5, layer: Layer::Back, posture: Posture::Hangs)],
+        )];
         yield 'sill: four alike pots in a row' => [new Dressing(Make::spot(width: 40, depth: 6, kind: SpotKind::WindowSill), [
             self::at(PieceKind::PotPlant, 4, 5, 7, id: 'a'), self::at(PieceKind::PotPlant, 13, 5, 7, id: 'b'),
             self::at(PieceKind::PotPlant, 22, 5, 7, id: 'c'), self::at(PieceKind::PotPlant, 31, 5, 7, id: 'd'),
@@ -153,6 +161,44 @@ final class DressedSpots
             new Dressing($ledge, [self::at(PieceKind::Vase, 20, 6, 12, layer: Layer::Back), self::at(PieceKind::Jug, 22, 6, 9, layer: Layer::Front)]),
             Check::Room,
             'same place',
+        ];
+        yield 'mantel: a wreath that hangs down to it' => [
+            new Dressing($ledge, [
+                self::at(PieceKind::Wreath, 21, 18, 18, depth: 4, raise: 1, layer: Layer::Back, posture: Posture::Hangs),
+                self::at(PieceKind::Vase, 6, 8, 15),
+            ]),
+            Check::HangingHeight,
+            'too low',
+        ];
+        yield 'mantel: two in one place on the wall over it' => [
+            new Dressing($ledge, [
+                self::at(PieceKind::Mirror, 20, 20, 20, depth: 1, raise: 7, layer: Layer::Back, posture: Posture::Hangs),
+                self::at(PieceKind::Wreath, 30, 14, 14, depth: 4, raise: 8, layer: Layer::Back, posture: Posture::Hangs),
+            ]),
+            Check::Room,
+            'same place',
+        ];
+        yield 'sideboard: more than a hook bears, over it' => [
+            new Dressing(Make::spot(width: 60, depth: 18, clear: null, ledge: 34, kind: SpotKind::Sideboard), [
+                Make::placed(
+                    Make::piece('glass', PieceKind::Mirror, 30, 30, materials: [Material::Glass], depth: 1, grams: 9000),
+                    15,
+                    Layer::Back,
+                    7,
+                    posture: Posture::Hangs,
+                ),
+            ]),
+            Check::Hooks,
+            'heavy',
+        ];
+        yield 'mantel: a candle under the wreath over it' => [
+            new Dressing($ledge, [
+                self::at(PieceKind::Wreath, 20, 18, 18, depth: 4, raise: 7, layer: Layer::Back, posture: Posture::Hangs, material: Material::FauxGreenery),
+                self::at(PieceKind::Pillar, 24, 4, 7, hazard: Hazard::OpenFlame, material: Material::Wax),
+                self::at(PieceKind::Vase, 44, 8, 11),
+            ]),
+            Check::Flame,
+            'too close',
         ];
         yield 'mantel: a small one lost behind a large one' => [
             new Dressing(

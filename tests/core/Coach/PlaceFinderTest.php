@@ -7,6 +7,7 @@ namespace BrightCupboard\Tests\Core\Coach;
 use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\PlaceFinder;
+use BrightCupboard\Core\Coach\PlaceSought;
 use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Stock\PieceKind;
@@ -35,7 +36,7 @@ final class PlaceFinderTest extends TestCase
         $door = Make::spot(width: 36, depth: 4, clear: 80, ledge: 0, kind: SpotKind::Door);
         $stance = $this->find(new Dressing($door, []), DressedSpots::at(PieceKind::Wreath, 0, 22, 22));
 
-        self::assertEquals([7.0, 50.0, Posture::Hangs], [$this->left($stance), $stance->raise / 254, $stance->posture]); // its middle at 61
+        self::assertEquals([7.0, 50.5, Posture::Hangs], [$this->left($stance), $stance->raise / 254, $stance->posture]); // its middle at 61.5
     }
 
     public function testAPictureHangsSevenInchesOverTheSofa(): void
@@ -90,7 +91,7 @@ final class PlaceFinderTest extends TestCase
             foreach ((new PlaceFinder())->best(
                 $dressing,
                 Make::piece('it', PieceKind::Picture, $width, $height, depth: 1),
-                BalanceSchool::Centred,
+                new PlaceSought(),
                 9,
             ) as $stance) {
                 self::assertGreaterThanOrEqual(0, $stance->raise, "{$width} by {$height}");
@@ -171,7 +172,7 @@ final class PlaceFinderTest extends TestCase
     {
         $rail = Make::spot(width: 100, depth: 4, clear: null, kind: SpotKind::StairRail);
 
-        self::assertSame(47.0, $this->left((new PlaceFinder())->anywhere(new Dressing($rail, []), Make::piece('vase'), BalanceSchool::Centred, 1)));
+        self::assertSame(47.0, $this->left((new PlaceFinder())->anywhere(new Dressing($rail, []), Make::piece('vase'), 1, new PlaceSought())));
     }
 
     private function find(Dressing $dressing, PlacedPiece $piece, BalanceSchool $school = BalanceSchool::Centred): Stance

@@ -94,7 +94,9 @@ final class SpotTest extends TestCase
     /** @return iterable<string, array{SpotKind, PieceKind, Posture|null}> how a thing goes there by habit; null: not at all */
     public static function habits(): iterable
     {
-        yield 'a wreath leans on a mantel' => [SpotKind::Mantel, PieceKind::Wreath, Posture::Leans];
+        yield 'a wreath hangs over a mantel' => [SpotKind::Mantel, PieceKind::Wreath, Posture::Hangs];
+        yield 'and leans on a shelf' => [SpotKind::Shelf, PieceKind::Wreath, Posture::Leans];
+        yield 'a mirror leans on a console' => [SpotKind::Console, PieceKind::Mirror, Posture::Leans];
         yield 'a wreath hangs on a door' => [SpotKind::Door, PieceKind::Wreath, Posture::Hangs];
         yield 'a stocking hangs from a mantel' => [SpotKind::Mantel, PieceKind::Stocking, Posture::Hangs];
         yield 'and from no wall' => [SpotKind::Wall, PieceKind::Stocking, null];

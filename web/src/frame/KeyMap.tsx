@@ -45,6 +45,7 @@ const KEYS: readonly { where: string; keys: readonly [string, string][] }[] = [
       ['R  Shift R', 'raise or lower by a step'],
       ['D  Shift D', 'a garland’s dips: one more, one fewer'],
       ['T', 'turn the next side of a piece to the front'],
+      ['H', 'put it the next way: hang, lean, stand it'],
       ['+ −', 'one more, one fewer'],
       ['S', 'spread several with even gaps'],
       ['Del', 'take off'],

@@ -11,7 +11,7 @@ import { CoachPanel } from './CoachPanel';
 import { Elevation } from './Elevation';
 import { LeftHole } from './LeftHole';
 import { OtherPieces } from './OtherPieces';
-import { PlacementBar } from './PlacementBar';
+import { nextWay, PlacementBar } from './PlacementBar';
 import { SpotCard } from './SpotCard';
 import { SpotList, type SpotState } from './SpotList';
 import { SpotTaste } from './SpotTaste';
@@ -84,10 +84,11 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
     spread: act((one) => one.count > 1 && dresser.spread(one)),
     dip: dips(1),
     flat: dips(-1),
+    put: act((one) => nextWay(one) && dresser.move(one, { posture: nextWay(one), left: null })),
     turn: act((one) => dresser.move(one, { face: nextFace(one, byId.get(one.piece)) })),
   };
   // Up and down mean what the spot is made of: layers on a ledge, boards on tiers, height on a wall.
-  const [up, down] = spot.form === 'panel' ? [acts.up, acts.down] : dressing.boards.length > 1 ? [acts.higher, acts.lower] : [acts.back, acts.front];
+  const [up, down] = placement?.isOnWall ? [acts.up, acts.down] : dressing.boards.length > 1 ? [acts.higher, acts.lower] : [acts.back, acts.front];
   const standCandidate = ({ piece, left, layer, raise: lift, tier, posture }: Candidate) => {
     if (!candidates.isPlaceholderData) dresser.add(piece, { left, layer, raise: lift, tier, posture });
     // While the row is worked out anew the piece that is seen is meant, but its place may be taken: it finds another.
@@ -113,6 +114,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
     d: acts.dip,
     D: acts.flat,
     t: acts.turn,
+    h: acts.put,
     '+': acts.more,
     '=': acts.more,
     '-': acts.fewer,

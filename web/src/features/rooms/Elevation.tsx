@@ -40,8 +40,9 @@ export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMov
     const left = drag?.id === one.id ? drag.left : one.left;
     return isMirrored ? spot.width - left - one.width : left;
   };
-  // What is in a vessel is drawn behind it, what trims in front of everything in its layer.
-  const depth = (one: Placement) => (isMirrored ? -1 : 1) * ORDER[one.layer] + (one.posture === 'fills' ? -0.5 : one.posture === 'trims' ? 0.3 : 0);
+  // What hangs on the wall is drawn behind all, what is in a vessel behind that, what trims in front of everything in its layer.
+  const within = (one: Placement) => (one.isOnWall ? -0.9 : one.posture === 'fills' ? -0.5 : one.posture === 'trims' ? 0.3 : 0);
+  const depth = (one: Placement) => (isMirrored ? -1 : 1) * ORDER[one.layer] + within(one);
   const sorted = [...dressing.placements].sort((a, b) => depth(a) - depth(b));
   const tree = spot.form === 'cone' ? treeOf(spot, dressing.placements, dressing.boards) : null;
   const isStanding = ['ledge', 'tiers', 'table', 'floor'].includes(spot.form);

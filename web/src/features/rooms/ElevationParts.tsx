@@ -117,7 +117,7 @@ export function Lanes({ placements, pieces, frame, spot, leftOf, chosen }: Lanes
           </text>
           <path d={`M${frame.x(0)} ${top + lane * 17 + 15.5}H${frame.x(inch(spot.width))}`} stroke="#DCD7CA" />
           {placements
-            .filter((one) => one.layer === layer)
+            .filter((one) => one.layer === layer && !one.isOnWall)
             .map((one) => {
               const piece = pieces.get(one.piece);
               const width = inch(piece?.width ?? 0) * one.count * frame.scale;

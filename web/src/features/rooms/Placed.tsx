@@ -62,8 +62,9 @@ export function Placed({ spot, placement, piece: owned, frame, left, foot, tree,
   const said = [
     `${write.length(left)} from the left`,
     placement.posture,
-    isInTiers ? `${tree ? 'band' : 'board'} ${placement.tier + 1}` : `${placement.layer} layer`,
-    placement.raise > 0 ? `raised ${write.length(placement.raise)}` : '',
+    isInTiers ? `${tree ? 'band' : 'board'} ${placement.tier + 1}` : placement.isOnWall ? '' : `${placement.layer} layer`,
+    placement.isOnWall ? `its lower edge ${write.length(spot.ledgeHeight + placement.raise)} from the floor` : '',
+    placement.raise > 0 && !placement.isOnWall ? `raised ${write.length(placement.raise)}` : '',
     isHung ? `${placement.dips} ${placement.dips === 1 ? 'dip' : 'dips'}, ${write.length(placement.drop)} deep` : '',
     placement.face ? `turned to ${placement.face}` : '',
   ];
@@ -74,7 +75,7 @@ export function Placed({ spot, placement, piece: owned, frame, left, foot, tree,
       aria-pressed={isChosen}
       aria-label={`${piece.name}${placement.count > 1 ? `, ${placement.count}` : ''}, ${said.filter((one) => one !== '').join(', ')}`}
       data-testid={`placed-${piece.name}`}
-      className="cursor-grab touch-none"
+      className="cursor-grab touch-none outline-none"
       transform={turn === 0 ? undefined : `rotate(${-turn} ${x + width / 2} ${y - (height * frame.scale) / 2})`}
       onPointerDown={onDown}
       onPointerMove={onMove}

@@ -17,7 +17,8 @@ export type Act =
   | 'spread'
   | 'dip'
   | 'flat'
-  | 'turn';
+  | 'turn'
+  | 'put';
 type Button = readonly [Act, string, string];
 const ALONG: readonly Button[] = [
   ['left', '←', 'Move left by a step'],
@@ -46,11 +47,29 @@ const COUNT: readonly Button[] = [
   ['off', 'Take off', 'Take it off this spot'],
 ];
 
+/** How a piece is asked to be put otherwise. */
+const PUT: Record<Placement['posture'], string> = {
+  stands: 'Stand it',
+  leans: 'Lean it',
+  hangs: 'Hang it',
+  lies: 'Lay it',
+  drapes: 'Drape it',
+  sits: 'Sit it',
+  trims: 'Trim with it',
+  fills: 'Put it in',
+  carries: 'Stand others on it',
+};
+
+/** The next of the ways in which a piece may be put here; null when there is one only. */
+export function nextWay({ posture, ways }: Placement): Placement['posture'] | null {
+  const next = ways[(ways.indexOf(posture) + 1) % ways.length];
+  return next === undefined || next === posture ? null : next;
+}
+
 /** What can be done with a piece on each form of spot. */
-function buttonsFor(spot: Spot): readonly Button[] {
+function buttonsFor(spot: Spot, placement: Placement): readonly Button[] {
+  if (placement.isOnWall) return [...ALONG, ...RAISE, ...COUNT];
   switch (spot.form) {
-    case 'panel':
-      return [...ALONG, ...RAISE, ...COUNT];
     case 'tiers':
       return spot.tiers.length > 1 ? [...ALONG, ...BOARDS, ...LAYERS, ...RAISE, ...COUNT] : [...ALONG, ...LAYERS, ...RAISE, ...COUNT];
     case 'cone':
@@ -78,6 +97,7 @@ type Props = {
 /** What can be done with the piece in hand, for pointers and thumbs; the keys do the same. A place can be typed. */
 export function PlacementBar({ spot, placement, piece, acts, onPlaceAt, isClosed, children }: Props) {
   if (isClosed) return null;
+  const way = placement ? nextWay(placement) : null;
   return (
     <div className="no-print flex min-h-[34px] flex-wrap items-center gap-1 px-2" data-testid="placement-bar">
       {placement && piece ? (
@@ -90,9 +110,10 @@ export function PlacementBar({ spot, placement, piece, acts, onPlaceAt, isClosed
             </button>
           )}
           {[
-            ...buttonsFor(spot),
+            ...buttonsFor(spot, placement),
             ...(placement.posture === 'drapes' && DIPPED.includes(spot.form) ? DIPS : []),
             ...(piece.faces.length > 0 ? [TURN] : []),
+            ...(way === null ? [] : [['put', PUT[way], `${PUT[way]} here`] as const]),
           ].map(([act, label, title]) => (
             <button key={act} type="button" className="btn px-2" title={title} aria-label={`${title}: ${piece.name}`} onClick={() => acts[act]()}>
               {label}
@@ -108,7 +129,7 @@ export function PlacementBar({ spot, placement, piece, acts, onPlaceAt, isClosed
 }
 
 const HINTS: Partial<Record<Spot['form'], string>> = {
-  ledge: '↑ ↓ change the layer, R raises, T turns it.',
+  ledge: '↑ ↓ change the layer, R raises, T turns it, H hangs or leans it.',
   panel: '↑ ↓ hang it higher or lower.',
   tiers: '↑ ↓ change the board, B and F the layer.',
   cone: '↑ ↓ change the band.',

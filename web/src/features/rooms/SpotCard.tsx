@@ -9,8 +9,10 @@ type Props = {
   isShown?: boolean;
 };
 
-/** What is in or on others goes up last, what carries or leans first; from left to right otherwise. */
+/** What hangs on the wall goes up first, then what carries or leans, what is in or on others last; from left to right otherwise. */
 const ORDER: Partial<Record<Placement['posture'], number>> = { lies: 0, carries: 0, leans: 1, drapes: 1, trims: 3, fills: 3 };
+
+const turn = (one: Placement) => (one.isOnWall ? -1 : (ORDER[one.posture] ?? 2));
 
 /** The card of a spot on paper, under its picture: each piece in the order of set-up, where it goes, where it comes from, what to mind. */
 export function SpotCard({ spot, dressing, pieces, isShown = false }: Props) {
@@ -18,9 +20,10 @@ export function SpotCard({ spot, dressing, pieces, isShown = false }: Props) {
   const house = useHouse();
   const current = useSwap();
   const room = house.rooms.find((one) => one.id === spot.room)?.name ?? '';
-  const sorted = [...dressing.placements].sort((a, b) => (ORDER[a.posture] ?? 2) - (ORDER[b.posture] ?? 2) || a.left - b.left);
+  const sorted = [...dressing.placements].sort((a, b) => turn(a) - turn(b) || a.left - b.left);
   const cautions = dressing.findings.filter((one) => one.code.startsWith('safety.') || one.code === 'fit.physical').map((one) => one.reason);
   const isPanel = spot.form === 'panel';
+  const fromFloor = (one: Placement) => write.length(spot.ledgeHeight + one.raise);
   return (
     <section className={isShown ? 'overflow-x-auto' : 'hidden print:block'} aria-hidden={!isShown} data-testid="spot-card">
       <p>
@@ -46,7 +49,11 @@ export function SpotCard({ spot, dressing, pieces, isShown = false }: Props) {
               </td>
               <td className="py-1 pr-3">{write.length(one.left)}</td>
               <td className="py-1 pr-3">
-                {isPanel ? write.length(spot.ledgeHeight + one.raise) : onWhat(one, dressing.boards.length, write.length)}
+                {isPanel
+                  ? fromFloor(one)
+                  : one.isOnWall
+                    ? `the wall, lower edge ${fromFloor(one)} from the floor`
+                    : onWhat(one, dressing.boards.length, write.length)}
               </td>
               <td className="py-1 pr-3">
                 {[one.posture, dipWords(one, write.length), one.face && `“${one.face}” in front`].filter(Boolean).join(', ')}

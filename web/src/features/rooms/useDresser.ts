@@ -4,16 +4,20 @@ import { dressingQuery } from '../../api/queries';
 import type { ArrangedPlace, Dressing, Placement, Taste } from '../../api/types';
 import { useNotices } from '../../lib/notices';
 
-export type Stand = Pick<Placement, 'count' | 'left' | 'layer' | 'raise' | 'tier' | 'dips' | 'face'> & {
+export type Stand = Pick<Placement, 'count' | 'layer' | 'raise' | 'tier' | 'dips' | 'face'> & {
+  /** Null where a place is to be found for it. */
+  left: number | null;
   posture: Placement['posture'] | null;
   at?: string;
 };
 export type Arrangement = { places: ArrangedPlace[]; off: string[]; says: string };
 
 /** A changed place as it is drawn until the answer comes: its foot follows board and raise. */
-function shown(dressing: Dressing, one: Placement, { at: _, posture, ...stand }: Stand): Placement {
+function shown(dressing: Dressing, one: Placement, { at: _, posture, left, ...stand }: Stand): Placement {
   const board = (tier: number) => dressing.boards[tier] ?? 0;
-  return { ...one, ...stand, posture: posture ?? one.posture, foot: one.foot + board(stand.tier) - board(one.tier) + stand.raise - one.raise };
+  // How it is put otherwise is drawn when its place is known.
+  if (left === null) return one;
+  return { ...one, ...stand, left, posture: posture ?? one.posture, foot: one.foot + board(stand.tier) - board(one.tier) + stand.raise - one.raise };
 }
 
 /** What is wished for is shown at once; what the coach says to it comes with the answer. */

@@ -20,7 +20,7 @@ function evenGap(placements: readonly Placement[], one: Placement, centre: numbe
 }
 
 /**
- * Pulls a piece along its spot, on tiers and trees to another board or band, on a panel up and down; it settles on quarters of
+ * Pulls a piece along its spot, on tiers and trees to another board or band, on a wall up and down; it settles on quarters of
  * an inch, on the middle and the thirds, and where the gaps to both its neighbours are even.
  */
 export function usePlacedDrag(
@@ -54,7 +54,7 @@ export function usePlacedDrag(
       ) ?? null;
     if (caught !== null) left = caught - width / 2;
     const foot = inch(one.foot) + up;
-    const free = spot.form === 'panel' ? Math.max(0, Math.round(foot / SNAP) * SNAP) : null;
+    const free = one.isOnWall ? Math.max(0, Math.round(foot / SNAP) * SNAP) : null;
     const board = dressing.boards[boardOf(foot * 254)] ?? 0;
     setDrag({
       id: one.id,
@@ -67,7 +67,7 @@ export function usePlacedDrag(
     if (drag && (drag.left !== one.left || drag.foot !== one.foot)) {
       onMove(one, {
         left: drag.left,
-        ...(spot.form === 'panel' ? { raise: drag.foot } : {}),
+        ...(one.isOnWall ? { raise: drag.foot } : {}),
         ...(dressing.boards.length > 1 ? { tier: boardOf(drag.foot - one.raise) } : {}),
       });
     }

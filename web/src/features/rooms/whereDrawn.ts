@@ -29,7 +29,7 @@ export function whereDrawn(
   const below =
     placement.posture === 'drapes' && !isThrow
       ? height / 2
-      : placement.posture === 'hangs' && spot.form !== 'panel' && spot.form !== 'cone'
+      : placement.posture === 'hangs' && !placement.isOnWall && spot.form !== 'cone'
         ? height
         : 0;
   const turn = spot.form === 'run' && placement.posture === 'drapes' ? (Math.atan2(spot.rise ?? 0, spot.width) * 180) / Math.PI : 0;

@@ -1,6 +1,7 @@
 import type { Dressing, Spot } from '../../../api/types';
 import { BackWall } from '../ElevationParts';
 import type { Frame } from '../frame';
+import { HangAim } from './HangAim';
 import { Panel } from './Panel';
 import { Rail } from './Rail';
 import { Seat } from './Seat';
@@ -26,6 +27,11 @@ export function Backdrop(props: BackdropProps) {
     case 'cone':
       return <TreeBands {...props} />;
     default:
-      return <BackWall {...props} />;
+      return (
+        <>
+          <BackWall {...props} />
+          {props.dressing.placements.some((one) => one.isOnWall) && <HangAim {...props} />}
+        </>
+      );
   }
 }

@@ -1,14 +1,13 @@
 import { useWriting } from '../../../api/home';
 import { inch } from '../../../lib/inches';
 import type { BackdropProps } from './Backdrop';
+import { HangAim } from './HangAim';
 
 /** A wall, door or window upright: its furniture below as a plain outline, the stretch for the middle of what hangs as a tape. */
 export function Panel({ spot, frame, dressing }: BackdropProps) {
   const write = useWriting();
   const [left, right] = [frame.x(0), frame.x(inch(spot.width))];
   const top = frame.ledgeY - frame.wallHeight;
-  const aim = dressing.hangAt;
-  const [low, high] = aim ? [frame.y(inch(aim.least - spot.ledgeHeight)), frame.y(inch(aim.most - spot.ledgeHeight))] : [0, 0];
   return (
     <g>
       <rect x={left} y={top} width={right - left} height={frame.wallHeight} fill={spot.wall} stroke="var(--color-line-2)" />
@@ -33,23 +32,7 @@ export function Panel({ spot, frame, dressing }: BackdropProps) {
           strokeWidth="4"
         />
       )}
-      {aim && (
-        <g>
-          <rect x={left} y={high} width={right - left} height={Math.max(1, low - high)} fill="var(--color-yolk)" opacity=".22" />
-          <text
-            x={right - 4}
-            y={high - 3}
-            fontSize="12"
-            textAnchor="end"
-            fill="var(--color-ink-2)"
-            stroke={spot.wall}
-            strokeWidth="3"
-            paintOrder="stroke"
-          >
-            {aim.isOver ? 'lower edge here' : 'middle here'}
-          </text>
-        </g>
-      )}
+      <HangAim spot={spot} frame={frame} dressing={dressing} />
       {spot.belowTop !== null && spot.belowWidth !== null && (
         <g>
           <rect
