@@ -27,10 +27,11 @@ final readonly class Cautions
 
     /**
      * @param list<array{Piece, int}> $handled
+     * @param int                     $reach   from the floor, to what is hung; 0 where nothing is
      *
      * @return list<string>
      */
-    public function forTask(Phase $phase, array $handled, ?Spot $spot): array
+    public function forTask(Phase $phase, array $handled, ?Spot $spot, int $reach = 0): array
     {
         $said = [];
         foreach ($handled as [$piece, $units]) {
@@ -38,7 +39,7 @@ final readonly class Cautions
                 $said[] = $this->forHazard($hazard, $phase, $spot);
             }
         }
-        if ($this->effort(0, $handled, $spot)->climbs) {
+        if ($this->effort(0, $handled, $spot, reach: $reach)->climbs) {
             $said[] = 'Ladder: three points of contact, a second person.';
         }
         if ($this->isHeavy($handled)) {
@@ -52,10 +53,11 @@ final readonly class Cautions
      * How many hands it takes and what they must be able to do.
      *
      * @param list<array{Piece, int}> $handled
+     * @param int                     $reach   from the floor, to what is hung; 0 where nothing is
      */
-    public function effort(int $minutes, array $handled, ?Spot $spot, int $laid = 0, int $byRule = 0): Effort
+    public function effort(int $minutes, array $handled, ?Spot $spot, int $laid = 0, int $byRule = 0, int $reach = 0): Effort
     {
-        $climbs = [] !== $handled && null !== $spot && $spot->ledgeHeight->tenths() > self::REACH;
+        $climbs = [] !== $handled && max($spot?->ledgeHeight->tenths() ?? 0, $reach) > self::REACH;
         foreach ($handled as [$piece]) {
             $climbs = $climbs || \in_array(Hazard::NeedsLadder, $piece->hazards, true) || (
                 PieceKind::Tree === $piece->kind

@@ -10,8 +10,16 @@ use BrightCupboard\Core\Surface\Spot;
 final readonly class DaySpot
 {
     /**
-     * @param int  $round  place of the room on the walk through the house, from 0
-     * @param bool $isBare whether nothing stays standing there while it is set up
+     * @param int                $round  place of the room on the walk through the house, from 0
+     * @param bool               $isBare whether nothing stays standing there while it is set up
+     * @param array<string, int> $hung   how high up what is to hang on its wall reaches from the floor, in tenths of a millimetre, by piece
      */
-    public function __construct(public Spot $spot, public string $room, public int $round, public int $focalRank, public bool $isBare = true) {}
+    public function __construct(
+        public Spot $spot,
+        public string $room,
+        public int $round,
+        public int $focalRank,
+        public bool $isBare = true,
+        public array $hung = [],
+    ) {}
 }

@@ -28,7 +28,10 @@ final class TaskDraft
     public ?string $opensTote = null;
     public readonly string $key;
 
-    /** @param list<int|string> $order place among the tasks of its phase; what is fetched first follows from what is set up first */
+    /**
+     * @param list<int|string>   $order place among the tasks of its phase; what is fetched first follows from what is set up first
+     * @param array<string, int> $hung  how high up what is hung here reaches from the floor, by piece
+     */
     public function __construct(
         public readonly Phase $phase,
         public readonly string $title,
@@ -36,6 +39,7 @@ final class TaskDraft
         public array $order,
         string $where,
         public readonly ?Spot $spot = null,
+        private readonly array $hung = [],
     ) {
         $this->key = $phase->value . ':' . $where;
     }
@@ -47,5 +51,11 @@ final class TaskDraft
         if (null !== $after) {
             $this->after[$after->key] = true;
         }
+    }
+
+    /** How high up somebody has to reach to hang what is handled, from the floor; 0 where nothing is hung. */
+    public function reach(): int
+    {
+        return max([0, ...array_map(fn(array $one): int => $this->hung[$one[0]->id] ?? 0, $this->handled)]);
     }
 }

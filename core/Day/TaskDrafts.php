@@ -195,6 +195,7 @@ final class TaskDrafts
             [$at->round, $at->focalRank],
             $at->spot->id,
             $at->spot,
+            Phase::SetUp === $phase ? $at->hung : [],
         );
     }
 

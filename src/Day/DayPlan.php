@@ -27,6 +27,7 @@ use BrightCupboard\Core\Plan\Difference;
 use BrightCupboard\Core\Plan\Fingerprint;
 use BrightCupboard\Core\Plan\Plan;
 use BrightCupboard\Core\Storage\StoredTote;
+use BrightCupboard\Core\Surface\Spot as Surface;
 use Doctrine\DBAL\Connection;
 
 /** The house as a day is planned in it. */
@@ -54,6 +55,7 @@ final readonly class DayPlan
                 $spot->room()->round(),
                 $spot->focalRank(),
                 !isset($dressed[$spot->id()]),
+                self::hung($plan, $spot->measures()),
             ),
             $this->house->spots($home),
         );
@@ -65,6 +67,17 @@ final readonly class DayPlan
         $tasks = $this->days->ofFurniture($swap) === $day ? $this->withFurniture($swap, $tasks) : $tasks;
 
         return array_map(static fn(DayTask $task): DayTask => self::ofDay($task, $day), $tasks);
+    }
+
+    /** @return array<string, int> how high up what hangs on its wall reaches from the floor, by piece */
+    private static function hung(Plan $plan, Surface $spot): array
+    {
+        $tops = [];
+        foreach (isset($plan->spots[$spot->id]) ? $plan->dressing($spot)->hung() : [] as $one) {
+            $tops[$one->piece->id] = max($tops[$one->piece->id] ?? 0, $spot->ledgeHeight->tenths() + $one->top);
+        }
+
+        return $tops;
     }
 
     /**

@@ -8,8 +8,9 @@ use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
+use BrightCupboard\Core\Surface\Spot;
 
-/** What is to be known when a spot is set up, beside which pieces come to it: what stands on what, dips, which side is in front. */
+/** What is to be known when a spot is set up, beside which pieces come to it: how high what hangs, what stands on what, dips, which side is in front. */
 final readonly class SetUpWords
 {
     public function __construct(private LengthText $lengths) {}
@@ -22,6 +23,7 @@ final readonly class SetUpWords
             $under = $dressing->carrying()->riserUnder($placed);
             array_push(
                 $steps,
+                ...($dressing->isOnWall($placed) ? [$this->hung($placed, $dressing->spot)] : []),
                 ...(null === $under ? [] : [sprintf('%s on %s', $placed->piece->name, $under->piece->name)]),
                 ...($placed->drop > 0 ? [$this->dips($placed)] : []),
                 ...(null === $placed->stance->face ? [] : [sprintf('%s with “%s” in front', $placed->piece->name, $placed->stance->face)]),
@@ -29,6 +31,15 @@ final readonly class SetUpWords
         }
 
         return array_values(array_unique($steps)); // alike garlands are said once
+    }
+
+    private function hung(PlacedPiece $placed, Spot $spot): string
+    {
+        return sprintf(
+            '%s hung, its lower edge %s from the floor',
+            $placed->piece->name,
+            $this->lengths->write(Length::ofTenths($spot->ledgeHeight->tenths() + $placed->raise)),
+        );
     }
 
     private function dips(PlacedPiece $placed): string

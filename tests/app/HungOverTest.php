@@ -35,6 +35,17 @@ final class HungOverTest extends AppTestCase
         self::assertSame($mirror['left'], $this->placed('Hall console', 'Arch mirror')['left']);
     }
 
+    public function testTheDaySheetSaysHowHighItHangsAndIsOutOfDateWhenThatChanges(): void
+    {
+        $steps = fn(): array => array_merge(...array_column($this->call('POST', $this->swap() . '/day', ['people' => 2])['tasks'], 'steps'));
+        self::assertContains('Juniper wreath hung, its lower edge 49 in from the floor', $steps());
+        $wreath = $this->placed('Front door', 'Juniper wreath');
+        $this->put($wreath, ['raise' => 48 * 254], 'Front door');
+
+        self::assertTrue($this->call('GET', $this->swap() . '/day')['isStale']);
+        self::assertContains('Juniper wreath hung, its lower edge 48 in from the floor', $steps());
+    }
+
     public function testTooLowOverTheConsoleTheCoachSaysHowMuch(): void
     {
         $hung = $this->put($this->placed('Hall console', 'Arch mirror'), ['posture' => 'hangs', 'left' => 4000, 'raise' => 2 * 254]);
@@ -99,10 +110,10 @@ final class HungOverTest extends AppTestCase
      *
      * @return array<mixed> how it is placed then
      */
-    private function put(array $placement, array $change): array
+    private function put(array $placement, array $change, string $spot = 'Hall console'): array
     {
         $body = array_intersect_key($placement, array_flip(['piece', 'count', 'left', 'layer', 'raise', 'tier', 'dips', 'face', 'version']));
-        $spot = $this->id('spot', 'Hall console');
+        $spot = $this->id('spot', $spot);
         $after = $this->call('PUT', $this->swap() . "/placements/{$placement['id']}", [...$body, 'spot' => $spot, ...$change]);
         self::assertSame(200, $this->code(), $this->text());
 

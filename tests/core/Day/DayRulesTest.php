@@ -82,6 +82,25 @@ final class DayRulesTest extends TestCase
         self::assertSame(['Ladder: three points of contact, a second person.', 'Over 25 lb: carry with two.'], $setUp->cautions);
     }
 
+    public function testWhatIsHungOutOfReachTakesALadderAndTwo(): void
+    {
+        $setUp = fn(int $inches): DayTask => array_values(array_filter(
+            (new DayPlanner())->tasks(
+                (new Target([]))->of(
+                    new Whereabouts(['wreath' => ['loose' => 1]]),
+                    [new Intent(Make::piece('wreath'), Choice::Bring, ['spot' => 1], null)],
+                )->moves,
+                [new DaySpot(Make::spot(), 'Parlour', 0, 1, hung: ['wreath' => $inches * 254, 'mirror up already' => 95 * 254])],
+                [],
+            ),
+            static fn(DayTask $task): bool => Phase::SetUp === $task->phase,
+        ))[0];
+
+        self::assertSame([1, []], [$setUp(80)->effort->hands, $setUp(80)->cautions], 'what most reach (memory)');
+        self::assertSame([2, true], [$setUp(81)->effort->hands, $setUp(81)->effort->climbs]);
+        self::assertSame(['Ladder: three points of contact, a second person.'], $setUp(81)->cautions);
+    }
+
     /** @return iterable<string, array{Piece, int, string|null, History, Choice}> */
     public static function suggestions(): iterable
     {
