@@ -180,12 +180,13 @@ final class ColourTest extends AppTestCase
     {
         $thread = $this->call('GET', $this->swap() . '/thread');
         $rooms = array_column($thread['rooms'], null, 'room');
-        $hall = $rooms[$this->id('room', 'Hall')];
+        $broken = array_values(array_filter($thread['rooms'], static fn(array $room): bool => [] !== $room['missing']));
 
         self::assertCount(7, $rooms);
         self::assertTrue($rooms[$this->id('room', 'Kitchen')]['isBare']);
-        self::assertNotSame([], $hall['missing']);
-        self::assertNotSame([], $hall['missing'][0]['menders']);
+        self::assertSame([], $rooms[$this->id('room', 'Hall')]['missing'], 'twigs, brass and ember are all there');
+        self::assertNotSame([], $broken);
+        self::assertNotSame([], $broken[0]['missing'][0]['menders']);
         self::assertEqualsWithDelta(1.0, array_sum($thread['shares']), 1e-6);
     }
 

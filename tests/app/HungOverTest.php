@@ -20,19 +20,19 @@ final class HungOverTest extends AppTestCase
         $this->signIn();
     }
 
-    public function testAMirrorThatLeansIsHungAndLeansAgain(): void
+    public function testAMirrorThatHangsIsLeantHungAgainAndTakenBack(): void
     {
-        $mirror = $this->placed('Hall console', 'Arch mirror');
-        self::assertSame(['leans', false, ['leans', 'hangs']], [$mirror['posture'], $mirror['isOnWall'], $mirror['ways']]);
+        $hung = $this->placed('Hall console', 'Arch mirror');
+        self::assertSame(['hangs', true, ['leans', 'hangs']], [$hung['posture'], $hung['isOnWall'], $hung['ways']]);
 
-        $hung = $this->put($mirror, self::HUNG);
-        self::assertSame(['hangs', true], [$hung['posture'], $hung['isOnWall']]);
-        self::assertSame(152, (int) round($hung['raise'] / 10), '28 in under 34 in clear: 6 in over the console, in millimetres');
-        self::assertSame('leans', $this->put($hung, ['posture' => 'leans', 'left' => null])['posture']);
+        $leant = $this->put($hung, ['posture' => 'leans', 'left' => null]);
+        self::assertSame(['leans', false, 0], [$leant['posture'], $leant['isOnWall'], $leant['raise']]);
+        $again = $this->put($leant, self::HUNG);
+        self::assertSame(['hangs', 6 * 254, 13 * 254], [$again['posture'], $again['raise'], $again['left']], '28 in under 34 in clear, in the middle of 44');
         $this->undo();
-        self::assertSame($hung['raise'], $this->placed('Hall console', 'Arch mirror')['raise']);
+        self::assertSame([$leant['left'], 0], [$this->placed('Hall console', 'Arch mirror')['left'], $this->placed('Hall console', 'Arch mirror')['raise']]);
         $this->undo();
-        self::assertSame($mirror['left'], $this->placed('Hall console', 'Arch mirror')['left']);
+        self::assertSame('hangs', $this->placed('Hall console', 'Arch mirror')['posture']);
     }
 
     public function testTheDaySheetSaysHowHighItHangsAndIsOutOfDateWhenThatChanges(): void
@@ -58,7 +58,7 @@ final class HungOverTest extends AppTestCase
     public function testWhatCannotHangIsPutWhereItGoesAndTheCoachSaysSo(): void
     {
         $this->call('POST', $this->swap() . '/placements', [
-            'piece' => $this->id('piece', 'Brass cone'),
+            'piece' => $this->id('piece', 'Candle box'),
             'spot' => $this->id('spot', 'Hall console'),
             'count' => 1,
             'layer' => null,

@@ -111,15 +111,15 @@ final class SwapTest extends AppTestCase
 
     public function testAUnitUsedInOneSpotIsNotOfferedInAnother(): void
     {
-        $bottle = $this->id('piece', 'Ember bottle');
+        $trumpet = $this->id('piece', 'Brass trumpet');
         $before = $this->call('GET', $this->swap() . '/spots/' . $this->id('spot', 'Hall console') . '/candidates');
-        self::assertContains($bottle, array_column($before['candidates'], 'piece'));
-        $this->place($bottle, 'Stove shelf');
+        self::assertContains($trumpet, array_column($before['candidates'], 'piece'));
+        $this->place($trumpet, 'Stove shelf');
         self::assertSame(201, $this->code(), $this->text());
         $after = $this->call('GET', $this->swap() . '/spots/' . $this->id('spot', 'Hall console') . '/candidates');
-        self::assertNotContains($bottle, array_column($after['candidates'], 'piece'));
+        self::assertNotContains($trumpet, array_column($after['candidates'], 'piece'));
 
-        $this->assertRefused(422, 'Every Ember bottle is placed already, lent or lost.', $this->place($bottle, 'Hall console'), 'count');
+        $this->assertRefused(422, 'Every Brass trumpet is placed already, lent or lost.', $this->place($trumpet, 'Hall console'), 'count');
     }
 
     public function testMovingAPlacedPieceChangesWhatTheCoachMeasures(): void

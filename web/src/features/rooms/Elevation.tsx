@@ -4,6 +4,7 @@ import type { Dressing, Piece, Placement, Spot } from '../../api/types';
 import { inch } from '../../lib/inches';
 import { useNarrow } from '../../lib/useNarrow';
 import { Backdrop } from './backdrops/Backdrop';
+import { HangAim } from './backdrops/HangAim';
 import { Lanes, Rulers } from './ElevationParts';
 import { type Frame, frameFor, hasLanes } from './frame';
 import { treeOf } from './onTree';
@@ -58,6 +59,9 @@ export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMov
         data-testid="elevation"
       >
         <Backdrop spot={spot} frame={frame} dressing={dressing} />
+        {spot.form !== 'panel' && dressing.placements.some((one) => one.isOnWall && one.id === chosen) && (
+          <HangAim spot={spot} frame={frame} dressing={dressing} />
+        )}
         {sorted.map((one) => {
           const piece = pieces.get(one.piece);
           return (

@@ -1,7 +1,6 @@
 import type { Dressing, Spot } from '../../../api/types';
 import { BackWall } from '../ElevationParts';
 import type { Frame } from '../frame';
-import { HangAim } from './HangAim';
 import { Panel } from './Panel';
 import { Rail } from './Rail';
 import { Seat } from './Seat';
@@ -27,11 +26,6 @@ export function Backdrop(props: BackdropProps) {
     case 'cone':
       return <TreeBands {...props} />;
     default:
-      return (
-        <>
-          <BackWall {...props} />
-          {props.dressing.placements.some((one) => one.isOnWall) && <HangAim {...props} />}
-        </>
-      );
+      return <BackWall {...props} />;
   }
 }
