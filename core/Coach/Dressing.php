@@ -184,13 +184,13 @@ final class Dressing
         return new Carrying($this);
     }
 
-    /** Moments of visual weight about the middle of the spot, left and right, in square inches × inches. */
+    /** Moments of visual weight about the middle of what can be dressed, left and right, in square inches × inches. */
     public function moments(): Moments
     {
         if (null !== $this->moments) {
             return $this->moments;
         }
-        $axis = $this->spot->width->tenths() / 2;
+        $axis = $this->spot->middle();
         $left = $right = 0.0;
         foreach ($this->placed as $piece) {
             $moment = $piece->visualWeight() * ($piece->centre - $axis) / 254;

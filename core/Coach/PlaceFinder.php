@@ -136,12 +136,12 @@ final readonly class PlaceFinder
         if (Form::Panel === $form || Form::Run === $form || Form::Cone === $form || !$placed->isSolid() || $dressing->isOnWall($placed)) {
             return 0.0;
         }
-        $half = $dressing->spot->width->tenths() / 2;
+        [$middle, $half] = [$dressing->spot->middle(), $dressing->spot->half()];
         $isCentred = BalanceSchool::Centred === $school;
         if ([] === $dressing->standing()) {
-            return Form::Seat === $form ? 0.0 : abs(abs($placed->centre - $half) / $half - ($isCentred ? 0.0 : self::ALONE_OFF_CENTRE));
+            return Form::Seat === $form ? 0.0 : abs(abs($placed->centre - $middle) / $half - ($isCentred ? 0.0 : self::ALONE_OFF_CENTRE));
         }
-        $moment = $placed->visualWeight() * ($placed->centre - $half) / 254;
+        $moment = $placed->visualWeight() * ($placed->centre - $middle) / 254;
         $before = $dressing->moments();
         $after = new Moments($before->left + max(0.0, -$moment), $before->right + max(0.0, $moment));
 

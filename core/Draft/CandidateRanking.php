@@ -171,7 +171,8 @@ final readonly class CandidateRanking
                 continue;
             }
             $gain = [] === $before ? 0.0 : $best[0] - $scoreBefore;
-            $candidates[] = new Candidate($offer, (int) round($score), $fit, $role, $isLacking, self::side($offer, $best[1], $dressing), $best[1], $gain);
+            $side = $dressing->spot->sideOf($best[1]->left + $offer->piece->size->width->tenths() / 2);
+            $candidates[] = new Candidate($offer, (int) round($score), $fit, $role, $isLacking, $side, $best[1], $gain);
             $order[] = $score + self::WHOLE * $gain;
         }
         array_multisort($order, \SORT_DESC, \SORT_NUMERIC, array_keys($order), $candidates);
@@ -198,13 +199,6 @@ final readonly class CandidateRanking
         }
 
         return $faults;
-    }
-
-    private static function side(Available $offer, Stance $stance, Dressing $dressing): string
-    {
-        $at = ($stance->left + $offer->piece->size->width->tenths() / 2) / $dressing->spot->width->tenths();
-
-        return $at < 0.4 ? 'left' : ($at > 0.6 ? 'right' : 'middle');
     }
 
     /**

@@ -76,7 +76,7 @@ final readonly class Redressing
     }
 
     /**
-     * Units that stand together, each for itself, their gaps even over the whole spot.
+     * Units that stand together, each for itself, their gaps even over all of the spot that can be dressed.
      *
      * @param \Closure(): string $newId gives places their ids
      */
@@ -84,10 +84,10 @@ final readonly class Redressing
     {
         $place = $this->plan->places[$id];
         $width = $this->plan->stock[$place->pieceId]->size->width->tenths();
-        $gap = ($spot->width->tenths() - $width * $place->count) / ($place->count + 1);
+        $gap = ($spot->to - $spot->from - $width * $place->count) / ($place->count + 1);
         $stood = [];
         for ($i = 0; $i < $place->count; ++$i) {
-            $left = (int) round($gap + $i * ($width + $gap));
+            $left = (int) round($spot->from + $gap + $i * ($width + $gap));
             $stood[] = new PlannedPlace($newId(), $place->pieceId, $place->spotId, 1, $place->stance->leftAt($left));
         }
 

@@ -16,9 +16,14 @@ final readonly class Spot
     public const BANDS = 5;
     private const BOARD = Length::TENTHS_PER_INCH;
     private const MOST = 200_000;
+    /** Of the way from the middle to an end, what still is the middle. */
+    private const MIDDLE = 0.2;
 
     /** Of its kind: asked by every rule for every piece. */
     private Form $form;
+    /** From where to where it can be dressed, without what stays clear at its ends, in tenths of a millimetre from the left end. */
+    public int $from;
+    public int $to;
 
     /**
      * @param Length           $ledgeHeight from the floor to the surface, of tiers to the lowest board, of a panel to its lower edge
@@ -43,6 +48,7 @@ final readonly class Spot
         public Layout $layout = new Layout(),
     ) {
         $this->form = $kind->form();
+        [$this->from, $this->to] = self::between($width->tenths(), $keepClear);
         if (0 === $width->tenths() || 0 === $depth->tenths()) {
             throw InvalidSpot::flat($name);
         }
@@ -66,6 +72,26 @@ final readonly class Spot
         }
 
         return $this;
+    }
+
+    /** The middle of what can be dressed, from the left end: a kettle at one end of a counter is no part of it. */
+    public function middle(): float
+    {
+        return ($this->from + $this->to) / 2;
+    }
+
+    /** Half of what can be dressed. */
+    public function half(): float
+    {
+        return ($this->to - $this->from) / 2;
+    }
+
+    /** Which side of it something in a place is on, the fifth about the middle being neither. */
+    public function sideOf(float $x): string
+    {
+        $off = ($x - $this->middle()) / $this->half();
+
+        return $off < -self::MIDDLE ? 'left' : ($off > self::MIDDLE ? 'right' : 'middle');
     }
 
     public function form(): Form
@@ -196,5 +222,25 @@ final readonly class Spot
                 default => false,
             },
         };
+    }
+
+    /**
+     * @param list<KeepClear> $keepClear
+     *
+     * @return array{int, int} the whole where all of it stays clear
+     */
+    private static function between(int $width, array $keepClear): array
+    {
+        usort($keepClear, static fn(KeepClear $a, KeepClear $b): int => $a->from->tenths() <=> $b->from->tenths());
+        [$from, $to] = [0, $width];
+        foreach ($keepClear as $zone) {
+            $from = $zone->from->tenths() <= $from ? max($from, $zone->to->tenths()) : $from;
+        }
+        usort($keepClear, static fn(KeepClear $a, KeepClear $b): int => $b->to->tenths() <=> $a->to->tenths());
+        foreach ($keepClear as $zone) {
+            $to = $zone->to->tenths() >= $to ? min($to, $zone->from->tenths()) : $to;
+        }
+
+        return $from < $to ? [$from, $to] : [0, $width];
     }
 }

@@ -13,6 +13,7 @@ final readonly class DressingAnswer
 {
     /**
      * @param list<string>          $ribbons    names of those meant for this spot; none: the whole look
+     * @param int                   $middle     of what can be dressed, about which the sides are weighed, in tenths of a millimetre
      * @param list<int>             $boards     heights of the boards or bands over the lowest, in tenths of a millimetre
      * @param list<PlacementAnswer> $placements
      * @param list<FindingAnswer>   $findings
@@ -25,6 +26,7 @@ final readonly class DressingAnswer
         public ?BalanceSchool $school,
         public ?int $mood,
         public array $ribbons,
+        public int $middle,
         public array $boards,
         public ?HangingAim $hangAt,
         public array $placements,

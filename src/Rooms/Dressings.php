@@ -49,6 +49,7 @@ final readonly class Dressings
             $spot->taste()->school,
             $spot->taste()->mood,
             $spot->taste()->ribbons,
+            (int) round($measures->middle()),
             array_map($measures->tierHeight(...), range(0, $measures->tierCount() - 1)),
             HangingHeight::aim($measures),
             $placements,

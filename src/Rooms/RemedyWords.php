@@ -59,8 +59,8 @@ final readonly class RemedyWords
 
     private function side(PlacedPiece $piece): string
     {
-        $at = $piece->centre / $this->now->spot->width->tenths();
-        $side = $at < 0.4 ? 'on the left' : ($at > 0.6 ? 'on the right' : 'in the middle');
+        $at = $this->now->spot->sideOf($piece->centre);
+        $side = 'middle' === $at ? 'in the middle' : 'on the ' . $at;
 
         return $this->now->spot->tierCount() > 1 ? sprintf('%s %d, %s', $this->tierWord(), $piece->tier + 1, $side) : $side;
     }

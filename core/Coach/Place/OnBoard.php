@@ -73,13 +73,15 @@ final readonly class OnBoard implements Places
      */
     private function lefts(Dressing $dressing, PlacedPiece $piece, array $there): array
     {
-        $free = $dressing->spot->width->tenths() - $piece->width;
+        $spot = $dressing->spot;
+        $free = $spot->width->tenths() - $piece->width;
         if ($free <= 0 || PieceKind::Runner === $piece->piece->kind) {
             return [intdiv($free, 2)];
         }
-        $lefts = [intdiv($free, 2), 0, $free];
+        $last = $spot->to - $piece->width;
+        $lefts = [(int) round($spot->middle() - $piece->width / 2), $spot->from, $last];
         for ($i = 1; $i < self::STEPS; ++$i) {
-            $lefts[] = intdiv($free * $i, self::STEPS);
+            $lefts[] = $spot->from + intdiv(($last - $spot->from) * $i, self::STEPS);
         }
         foreach ($there as $one) {
             array_push($lefts, $one->right + self::AIR, $one->left - self::AIR - $piece->width);

@@ -46,7 +46,7 @@ final readonly class Air implements CoachRule
         if (null === $bounds || [] === $pieces || (null !== $dressing->statement() && Form::Panel !== $spot->form())) {
             return null;
         }
-        $whole = $spot->layout->belowWidth?->tenths() ?? $spot->width->tenths() * (Form::Tiers === $spot->form() ? $spot->tierCount() : 1);
+        $whole = $spot->layout->belowWidth?->tenths() ?? ($spot->to - $spot->from) * (Form::Tiers === $spot->form() ? $spot->tierCount() : 1);
         $band = new Band($this->used($pieces, $spot->width->tenths(), Form::Panel === $spot->form()) / $whole, ...$bounds);
         $verdict = $band->verdict(self::NEARLY);
 

@@ -30,7 +30,7 @@ final readonly class Echoes implements CoachRule
         if (\count($shown) < self::FROM || !$by->look->isChosen()) {
             return null;
         }
-        $middle = $dressing->spot->width->tenths() / 2;
+        $middle = $dressing->spot->middle();
         $seen = [];
         foreach ($shown as $placed) {
             $fit = $by->meter->fit($placed->piece);

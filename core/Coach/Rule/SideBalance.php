@@ -40,8 +40,7 @@ final readonly class SideBalance implements CoachRule
             return null;
         }
         $moments = $dressing->moments();
-        $half = $dressing->spot->width->tenths() / 2;
-        $imbalance = null === $statement ? $moments->imbalance() : abs($statement->centre - $half) / $half;
+        $imbalance = null === $statement ? $moments->imbalance() : abs($statement->centre - $dressing->spot->middle()) / $dressing->spot->half();
         $isGathered = Form::Seat === $dressing->spot->form() && $imbalance >= self::GATHERED_LEAST;
         [$low, $high] = match (true) {
             $isGathered => [self::GATHERED_LEAST, 1.0],

@@ -96,6 +96,23 @@ final class CoachTest extends TestCase
         self::assertSame([], (new Coach())->lookOver(new Dressing(Make::spot(), []), Make::judgement()));
     }
 
+    /** A kettle takes the right 20 in of a counter of 60: what is dressed is 40 in wide, its middle at 20. */
+    public function testAKettleAtOneEndLeavesTheRestToBeBalancedInItself(): void
+    {
+        $zone = [new KeepClear(Length::ofInches(40), Length::ofInches(60), 'the kettle')];
+        $things = [Make::placed(Make::piece('a'), 5), Make::placed(Make::piece('b', height: 14), 16, Layer::Back), Make::placed(Make::piece('c'), 29)];
+        $whole = new Dressing(Make::spot(), $things);
+        $beside = new Dressing(Make::spot(keepClear: $zone), $things);
+        $small = new Dressing(Make::spot(width: 40), $things);
+
+        self::assertGreaterThan(0.8, $whole->moments()->imbalance());
+        self::assertEqualsWithDelta($small->moments()->imbalance(), $beside->moments()->imbalance(), 1e-9);
+        foreach (['balance.sides', 'width.used', 'fit.physical'] as $code) {
+            self::assertSame($this->verdicts($small)[$code] ?? null, $this->verdicts($beside)[$code] ?? null, $code);
+        }
+        self::assertSame(Verdict::Good, $this->verdicts($beside)['balance.sides'] ?? null);
+    }
+
     /** Odd groups, 1, 3 or 5 together (common practice); a gap over 3 in splits. */
     public function testOddGroupsAreGoodAndEvenOnesAreNot(): void
     {

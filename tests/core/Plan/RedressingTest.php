@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Tests\Core\Plan;
 
 use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Plan\Choice;
 use BrightCupboard\Core\Plan\Plan;
 use BrightCupboard\Core\Plan\PlanChange;
@@ -14,6 +15,7 @@ use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Whereabouts;
+use BrightCupboard\Core\Surface\KeepClear;
 use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\Stance;
@@ -122,6 +124,16 @@ final class RedressingTest extends TestCase
 
         self::assertSame([4, 1, 0], [$there('spot'), $there('sill') + $there('chest'), $after->free('jug')]);
         self::assertSame([], $plan->with((new Redressing($plan))->asVersion($this->spot(), $version, $this->newId(...)))->at('spot'), 'none is free');
+    }
+
+    public function testTheyAreNotSpreadToWhereTheKettleStands(): void
+    {
+        $spot = Make::spot(width: 60, keepClear: [new KeepClear(Length::ofInches(36), Length::ofInches(60), 'the kettle')]);
+        $plan = $this->plan([Make::piece('jars', PieceKind::Jar, 6, 8, count: 3)]);
+        $plan = $plan->with($plan->place('all', 'jars', $spot, 3, new Stance(0)));
+        $placed = $plan->with((new Redressing($plan))->spread('all', $spot, $this->newId(...)))->dressing($spot)->placed;
+
+        self::assertEqualsWithDelta([4.5, 15, 25.5], array_map(static fn(PlacedPiece $one): float => $one->left / 254, $placed), 0.01); // (36 − 18) / 4 between
     }
 
     /** Five stockings of 8 in on a mantel of 60 in leave six gaps of (60 − 40) / 6 in. */

@@ -9,6 +9,7 @@ use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\InvalidSpot;
+use BrightCupboard\Core\Surface\KeepClear;
 use BrightCupboard\Core\Surface\Layout;
 use BrightCupboard\Core\Surface\SpotFacts;
 use BrightCupboard\Core\Surface\SpotKind;
@@ -178,5 +179,32 @@ final class SpotTest extends TestCase
         self::assertSame(12, Make::spot(kind: SpotKind::Bookcase, layout: new Layout(array_fill(0, 12, Length::ofInches(10))))->tierCount());
         self::assertSame(4, Make::spot(width: 36, depth: 36, kind: SpotKind::DiningTable, layout: new Layout(seats: 4))->layout->seats);
         self::assertSame(40 * 254, Make::spot(width: 40, kind: SpotKind::StairRail, layout: new Layout(rise: Length::ofInches(40)))->layout->rise?->tenths());
+    }
+
+    /** @return iterable<string, array{list<array{int, int}>, int, int}> stretches that stay clear of 60 in, and what is left to dress */
+    public static function stretches(): iterable
+    {
+        yield 'nothing stays clear' => [[], 0, 60];
+        yield 'a kettle at the right end' => [[[44, 60]], 0, 44];
+        yield 'a flue at the left end' => [[[0, 6]], 6, 60];
+        yield 'both ends' => [[[50, 60], [0, 10]], 10, 50];
+        yield 'two beside one another' => [[[52, 60], [44, 53]], 0, 44];
+        yield 'a stretch in between leaves both sides' => [[[20, 30]], 0, 60];
+        yield 'one past the end' => [[[48, 70]], 0, 48];
+        yield 'all of it' => [[[0, 40], [30, 60]], 0, 60];
+    }
+
+    /** @param list<array{int, int}> $stretches */
+    #[DataProvider('stretches')]
+    public function testWhatStaysClearAtAnEndIsNoPartOfWhatIsDressed(array $stretches, int $from, int $to): void
+    {
+        $spot = Make::spot(width: 60, keepClear: array_map(
+            static fn(array $one): KeepClear => new KeepClear(Length::ofInches($one[0]), Length::ofInches($one[1]), 'in use'),
+            $stretches,
+        ));
+
+        self::assertSame([$from * 254, $to * 254], [$spot->from, $spot->to]);
+        self::assertEquals(($from + $to) / 2 * 254, $spot->middle());
+        self::assertSame(['left', 'middle', 'right'], [$spot->sideOf($spot->from), $spot->sideOf($spot->middle()), $spot->sideOf($spot->to)]);
     }
 }

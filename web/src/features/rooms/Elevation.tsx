@@ -94,7 +94,7 @@ export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMov
         {!drag && !isMirrored && isStanding && (
           <SkylineAndThreads dressing={dressing} pieces={pieces} frame={frame} isOneBoard={dressing.boards.length === 1} />
         )}
-        <Rulers spot={spot} frame={frame} />
+        <Rulers spot={spot} frame={frame} middle={isMirrored ? spot.width - dressing.middle : dressing.middle} />
         {hasLanes(spot) && (
           <Lanes placements={sorted} pieces={pieces} frame={frame} spot={spot} leftOf={(one) => inch(leftOf(one))} chosen={chosen} />
         )}

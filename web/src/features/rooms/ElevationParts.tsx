@@ -63,8 +63,8 @@ export function BackWall({ spot, frame }: { spot: Spot; frame: Frame }) {
   );
 }
 
-/** Ledge front with its ruler, and the ruler of heights on the left: over the board, of a panel over the floor. */
-export function Rulers({ spot, frame }: { spot: Spot; frame: Frame }) {
+/** Ledge front with its ruler and the middle of what is dressed, and the ruler of heights on the left: over the board, of a panel over the floor. */
+export function Rulers({ spot, frame, middle }: { spot: Spot; frame: Frame; middle: number }) {
   const { home } = useHouse();
   const width = inch(spot.width);
   const isPanel = spot.form === 'panel';
@@ -83,7 +83,7 @@ export function Rulers({ spot, frame }: { spot: Spot; frame: Frame }) {
           </text>
         </g>
       ))}
-      <path d={`M${frame.x(width / 2)} ${foot + 22}l5 7h-10Z`} fill="var(--color-ink)" />
+      <path d={`M${frame.x(inch(middle))} ${foot + 22}l5 7h-10Z`} fill="var(--color-ink)" />
       {up.map(({ at, text }) => (
         <g key={at}>
           <path d={`M${frame.x(0) - 10} ${frame.y(at)}h6`} stroke="var(--color-ink-2)" />

@@ -74,7 +74,7 @@ export function PullMeasures({ spot, onPull }: Props) {
       data-testid="pull-measures"
     >
       <Backdrop spot={drawn} frame={frame} dressing={{ boards: boardsOf(now.tiers), placements: [], hangAt: null }} />
-      <Rulers spot={drawn} frame={frame} />
+      <Rulers spot={drawn} frame={frame} middle={drawn.width / 2} />
       {plan && <FromAbove spot={drawn} frame={frame} top={plan.top} height={plan.height} />}
       {gripsOf(drawn, frame, plan).map((one) => (
         <g

@@ -49,7 +49,7 @@ export function usePlacedDrag(
     const whole = inch(spot.width);
     let left = Math.round((inch(one.left) + across) / SNAP) * SNAP;
     const caught =
-      [...evenGap(dressing.placements, one, left + width / 2), whole / 2, whole / 3, (2 * whole) / 3].find(
+      [...evenGap(dressing.placements, one, left + width / 2), inch(dressing.middle), whole / 3, (2 * whole) / 3].find(
         (line) => Math.abs(left + width / 2 - line) < CATCH,
       ) ?? null;
     if (caught !== null) left = caught - width / 2;
