@@ -50,6 +50,18 @@ final readonly class Coach
         return [...$fix, ...$open, ...$rest];
     }
 
+    /** How far off one thing alone would be that was found open, 0 when good to 1: a twentieth of the work of looking over all. */
+    public function penalty(Check $check, Dressing $dressing, Judgement $by): float
+    {
+        foreach ($this->rules as $rule) {
+            if ($rule->isAbout() === $check) {
+                return $rule->check($dressing, $by)?->penalty() ?? 0.0;
+            }
+        }
+
+        return 0.0;
+    }
+
     /**
      * One figure for the whole, 0 to 100: what each finding takes of the weight of its check, against the weights of all
      * checks of the form. The denominator is that of the form, so that a fuller spot does not score better for being asked more.

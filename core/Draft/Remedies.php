@@ -57,12 +57,11 @@ final readonly class Remedies
         $sorted = $this->mostAbout($dressing, $open);
         foreach ([...$this->tries($dressing, $sorted, $candidates, $by), ...$this->exchanges($dressing, $sorted, $owned, $faces)] as [$act, $piece, $with]) {
             $tried = Remedy::tried($dressing, $act, $piece, $with);
-            $after = $this->coach->lookOver($tried, $by);
-            $score = $this->coach->score($tried, $after);
-            foreach ($score >= $before + self::WORTH ? $open : [] as $finding) {
-                if ($this->penalty($finding, $after) < $finding->penalty() - 1e-9) {
-                    $found[$finding->check->value][] = new Remedy($finding->check, $act, $piece, $before, $score, $with);
-                }
+            // Most tries better nothing that was asked about; the whole is looked over only for the others.
+            $bettered = array_filter($open, fn(Finding $one): bool => $this->coach->penalty($one->check, $tried, $by) < $one->penalty() - 1e-9);
+            $score = [] === $bettered ? 0.0 : $this->coach->score($tried, $this->coach->lookOver($tried, $by));
+            foreach ($score >= $before + self::WORTH ? $bettered : [] as $finding) {
+                $found[$finding->check->value][] = new Remedy($finding->check, $act, $piece, $before, $score, $with);
             }
         }
 
@@ -164,18 +163,6 @@ final readonly class Remedies
         return $one->put(
             new Stance((int) round($other->centre - $one->width / 2), $other->layer, 0, $other->tier, $one->posture, $one->stance->dips, $one->stance->face),
         );
-    }
-
-    /** @param list<Finding> $after */
-    private function penalty(Finding $before, array $after): float
-    {
-        foreach ($after as $finding) {
-            if ($finding->check === $before->check) {
-                return $finding->penalty();
-            }
-        }
-
-        return 0.0;
     }
 
     /**
