@@ -78,4 +78,19 @@ final readonly class Coach
 
         return 100 * (1 - $lost / array_sum($weights));
     }
+
+    /**
+     * How many faults of room and safety are to be mended: what is offered may add none.
+     *
+     * @param list<Finding> $findings
+     */
+    public static function unsafe(array $findings): int
+    {
+        $faults = 0;
+        foreach ($findings as $finding) {
+            $faults += Verdict::Fix === $finding->verdict && !$finding->check->isTaste() ? \count($finding->faults) : 0;
+        }
+
+        return $faults;
+    }
 }

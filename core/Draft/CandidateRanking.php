@@ -4,17 +4,14 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Draft;
 
-use BrightCupboard\Core\Coach\Check;
 use BrightCupboard\Core\Coach\Coach;
 use BrightCupboard\Core\Coach\Dressing;
-use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\Objection;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\PlaceFinder;
 use BrightCupboard\Core\Coach\PlaceSought;
 use BrightCupboard\Core\Coach\Surroundings;
-use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Look\PieceFit;
 use BrightCupboard\Core\Stock\Posture;
@@ -49,7 +46,6 @@ final readonly class CandidateRanking
     private const PERFECT = 100 - 1e-9;
     /** A point of the whole counts half a point of the piece. */
     private const WHOLE = 0.5;
-    private const SAFETY = [Check::Room, Check::Flame, Check::Surroundings];
 
     public function __construct(
         private Surroundings $surroundings = new Surroundings(),
@@ -59,6 +55,45 @@ final readonly class CandidateRanking
 
     /** @param list<Available> $available */
     public function rank(Dressing $dressing, array $available, Judgement $by, Season $season, int $most): Ranking
+    {
+        [$scored, $leftOut, $going] = $this->scored($dressing, $available, $by, $season);
+        $candidates = $this->tried($dressing, $scored, $by, $most, $leftOut);
+        ksort($leftOut);
+
+        return new Ranking($candidates, $leftOut, $going);
+    }
+
+    /**
+     * Those that come first before anything is tried, each where it would go best: for who tries them anyway.
+     *
+     * @param list<Available> $available
+     *
+     * @return list<Candidate> what the whole would gain is not known of them
+     */
+    public function likely(Dressing $dressing, array $available, Judgement $by, Season $season, int $most): array
+    {
+        $likely = [];
+        $sought = new PlaceSought($by->look->balance);
+        foreach ($this->scored($dressing, $available, $by, $season)[0] as [$offer, $fit, $role, $isLacking, $score]) {
+            $stance = $this->places->best($dressing, $offer->piece, $sought, 1)[0] ?? null;
+            if (null !== $stance) {
+                $likely[] = $this->candidate($dressing, $offer, $fit, $role, $isLacking, $score, $stance, 0.0);
+            }
+            if (\count($likely) === $most) {
+                break;
+            }
+        }
+
+        return $likely;
+    }
+
+    /**
+     * @param list<Available> $available
+     *
+     * @return array{list<array{Available, PieceFit, Role, bool, float}>, array<string, int>, int} the best first; how many are left out by
+     *                                                                                              reason; how many would go there
+     */
+    private function scored(Dressing $dressing, array $available, Judgement $by, Season $season): array
     {
         $tops = array_map(static fn(PlacedPiece $one): int => $one->top, $dressing->standing());
         $recipe = Recipe::of($dressing->spot->kind, $dressing->spot->form());
@@ -89,7 +124,7 @@ final readonly class CandidateRanking
             $going[] = [$offer, $role, $lack >= 1.0];
         }
 
-        return new Ranking($this->tried($dressing, $this->best($going, $scores, $by), $by, $most, $leftOut), $this->counted($leftOut), \count($going));
+        return [$this->best($going, $scores, $by), $leftOut, \count($going)];
     }
 
     /**
@@ -143,7 +178,7 @@ final readonly class CandidateRanking
     {
         $before = $this->coach->lookOver($dressing, $by);
         $scoreBefore = $this->coach->score($dressing, $before);
-        $faults = self::unsafe($before);
+        $faults = Coach::unsafe($before);
         // No piece can better the whole by more than what is missing from 100.
         $mostGain = [] === $before ? 0.0 : self::WHOLE * (100 - $scoreBefore);
         $candidates = $order = [];
@@ -161,7 +196,7 @@ final readonly class CandidateRanking
                 }
                 $after = $dressing->with(new PlacedPiece('try', $offer->piece, 1, $stance));
                 $findings = $this->coach->lookOver($after, $by);
-                if (self::unsafe($findings) <= $faults && (null === $best || $this->coach->score($after, $findings) > $best[0])) {
+                if (Coach::unsafe($findings) <= $faults && (null === $best || $this->coach->score($after, $findings) > $best[0])) {
                     $best = [$this->coach->score($after, $findings), $stance];
                 }
             }
@@ -171,8 +206,7 @@ final readonly class CandidateRanking
                 continue;
             }
             $gain = [] === $before ? 0.0 : $best[0] - $scoreBefore;
-            $side = $dressing->spot->sideOf($best[1]->left + $offer->piece->size->width->tenths() / 2);
-            $candidates[] = new Candidate($offer, (int) round($score), $fit, $role, $isLacking, $side, $best[1], $gain);
+            $candidates[] = $this->candidate($dressing, $offer, $fit, $role, $isLacking, $score, $best[1], $gain);
             $order[] = $score + self::WHOLE * $gain;
         }
         array_multisort($order, \SORT_DESC, \SORT_NUMERIC, array_keys($order), $candidates);
@@ -190,26 +224,18 @@ final readonly class CandidateRanking
         return \count(array_filter($order, static fn(float $one): bool => $one > $atMost)) >= $most;
     }
 
-    /** @param list<Finding> $findings */
-    private static function unsafe(array $findings): int
-    {
-        $faults = 0;
-        foreach ($findings as $finding) {
-            $faults += Verdict::Fix === $finding->verdict && \in_array($finding->check, self::SAFETY, true) ? \count($finding->faults) : 0;
-        }
+    private function candidate(
+        Dressing $dressing,
+        Available $offer,
+        PieceFit $fit,
+        Role $role,
+        bool $isLacking,
+        float $score,
+        Stance $stance,
+        float $gain,
+    ): Candidate {
+        $side = $dressing->spot->sideOf($stance->left + $offer->piece->size->width->tenths() / 2);
 
-        return $faults;
-    }
-
-    /**
-     * @param array<string, int> $leftOut
-     *
-     * @return array<string, int>
-     */
-    private function counted(array $leftOut): array
-    {
-        ksort($leftOut);
-
-        return $leftOut;
+        return new Candidate($offer, (int) round($score), $fit, $role, $isLacking, $side, $stance, $gain);
     }
 }

@@ -17,7 +17,7 @@ use BrightCupboard\Core\Surface\Stance;
 /**
  * Up to three acts for each finding that is not good, found by trying: add an owned free piece, shift one that is there, turn
  * another side of it to the front, stand it on something, let two swap places, take one off. Kept only when the finding gets
- * better and the score of the whole rises.
+ * better, the score of the whole rises and no fault of room or safety is added.
  *
  * Cost: for n pieces at the spot, at most 4 n tries, 15 swaps, a dozen risers and one try for each candidate and each side, each a whole look-over.
  */
@@ -54,13 +54,15 @@ final readonly class Remedies
             return [];
         }
         $found = [];
+        $unsafe = Coach::unsafe($findings);
         $sorted = $this->mostAbout($dressing, $open);
         foreach ([...$this->tries($dressing, $sorted, $candidates, $by), ...$this->exchanges($dressing, $sorted, $owned, $faces)] as [$act, $piece, $with]) {
             $tried = Remedy::tried($dressing, $act, $piece, $with);
             // Most tries better nothing that was asked about; the whole is looked over only for the others.
             $bettered = array_filter($open, fn(Finding $one): bool => $this->coach->penalty($one->check, $tried, $by) < $one->penalty() - 1e-9);
-            $score = [] === $bettered ? 0.0 : $this->coach->score($tried, $this->coach->lookOver($tried, $by));
-            foreach ($score >= $before + self::WORTH ? $bettered : [] as $finding) {
+            $after = [] === $bettered ? [] : $this->coach->lookOver($tried, $by);
+            $score = $this->coach->score($tried, $after);
+            foreach ($score >= $before + self::WORTH && Coach::unsafe($after) <= $unsafe ? $bettered : [] as $finding) {
                 $found[$finding->check->value][] = new Remedy($finding->check, $act, $piece, $before, $score, $with);
             }
         }

@@ -17,7 +17,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class ReadRemedies
 {
-    private const ADDED = 12;
+    private const ADDED = 16;
 
     public function __construct(private Plans $plans, private Availability $availability) {}
 
@@ -28,7 +28,7 @@ final readonly class ReadRemedies
         $dressing = $state->plan->dressing($spot->measures());
         $by = $state->judgement()->at($spot->taste());
         $owned = $this->availability->of($state, false);
-        $candidates = (new CandidateRanking())->rank($dressing, $owned, $by, $swap->season(), self::ADDED)->candidates;
+        $candidates = (new CandidateRanking())->likely($dressing, $owned, $by, $swap->season(), self::ADDED);
         $words = new RemedyWords($dressing, $swap->home()->lengths());
 
         return new RemediesAnswer(array_map(

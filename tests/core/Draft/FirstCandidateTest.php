@@ -109,12 +109,18 @@ final class FirstCandidateTest extends TestCase
             foreach (\array_slice($stock, 0, 4) as $offer) {
                 $faces[$offer->piece->id] = [new Face('brass side', [], [new ColourShare(Srgb::ofHex('#C9A24B'), 100)])];
             }
-            foreach ((new Remedies())->find($dressing, $candidates, $by, \array_slice($stock, 4), $faces) as $remedy) {
+            $likely = (new CandidateRanking())->likely($dressing, \array_slice($stock, 4), $by, Season::Winter, 16);
+            foreach ((new Remedies())->find($dressing, $likely, $by, \array_slice($stock, 4), $faces) as $remedy) {
                 $acts[$remedy->act->value] = true;
                 $after = $remedy->appliedTo($dressing);
                 self::assertSame(self::unitsAfter($dressing, $remedy), Dressing::units($after->placed), $remedy->act->value . ': nothing is made or lost');
                 self::assertEqualsWithDelta($remedy->after, $coach->score($after, $coach->lookOver($after, $by)), 1e-6);
                 self::assertGreaterThan($remedy->before, $remedy->after);
+                self::assertLessThanOrEqual(
+                    Coach::unsafe($coach->lookOver($dressing, $by)),
+                    Coach::unsafe($coach->lookOver($after, $by)),
+                    'never at the cost of room or safety',
+                );
                 ++$promises;
             }
         }
