@@ -9,6 +9,10 @@ import { useWaiting } from './waiting/WaitingActs';
 
 type Figure = { station: Station; name: string; figure: string; progress?: number };
 
+/** The price tag of the station that is open. */
+const OPEN_TAG = `top-[49px] mr-1.5 h-[49px] bg-yolk pt-[7px] text-[#2B2410] drop-shadow
+  [clip-path:polygon(0_0,100%_0,100%_41px,94%_100%,6%_100%,0_41px)]`;
+
 /** The top board: the swap and its six stations standing on a ledge; the open one hangs lower, in yolk. */
 export function StationShelf({ isOpen, onFind }: { isOpen: boolean; onFind: () => void }) {
   const house = useHouse();
@@ -54,9 +58,7 @@ export function StationShelf({ isOpen, onFind }: { isOpen: boolean; onFind: () =
                   </span>
                   <span
                     className={`absolute inset-x-0 z-10 block truncate px-2.5 text-[12px]/[14px] max-md:relative max-md:top-0 ${
-                      isActive && isOpen
-                        ? 'top-[49px] mr-1.5 h-[49px] bg-yolk pt-[7px] text-[#2B2410] drop-shadow [clip-path:polygon(0_0,100%_0,100%_41px,94%_100%,6%_100%,0_41px)]'
-                        : 'top-[53px] h-[34px] border-l border-[#CFC9BB] pt-[3px] text-ink-2 group-hover:text-ink'
+                      isActive && isOpen ? OPEN_TAG : 'top-[53px] h-[34px] border-l border-[#CFC9BB] pt-[3px] text-ink-2 group-hover:text-ink'
                     }`}
                   >
                     <b className="block text-[13px]/[15px] text-ink">{one.name}</b>
@@ -84,7 +86,10 @@ export function StationShelf({ isOpen, onFind }: { isOpen: boolean; onFind: () =
           </div>
         </div>
       </div>
-      <div className="pointer-events-none absolute inset-x-0 top-[50px] -z-0 h-[38px] bg-gradient-to-b from-[#F1EEE6] to-[#E7E2D6] shadow-[0_6px_9px_-3px_rgb(31_36_33/20%)] [border-top:2px_solid_#fff] max-md:hidden" />
+      <div
+        className="pointer-events-none absolute inset-x-0 top-[50px] -z-0 h-[38px] bg-gradient-to-b from-[#F1EEE6] to-[#E7E2D6]
+        shadow-[0_6px_9px_-3px_rgb(31_36_33/20%)] [border-top:2px_solid_#fff] max-md:hidden"
+      />
     </header>
   );
 }

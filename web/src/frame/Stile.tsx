@@ -42,7 +42,8 @@ export function Stile({ me, onWhatWasDone }: { me: Me; onWhatWasDone: () => void
   return (
     <nav
       aria-label="Standing places"
-      className="stile no-print fixed bottom-0 left-0 z-30 flex w-full items-center gap-2 bg-door px-2 py-1 text-[#F3F0E6] shadow-lg md:top-0 md:h-full md:w-[88px] md:flex-col md:px-0 md:py-3"
+      className="stile no-print fixed bottom-0 left-0 z-30 flex w-full items-center gap-2 bg-door px-2 py-1 text-[#F3F0E6] shadow-lg md:top-0
+        md:h-full md:w-[88px] md:flex-col md:px-0 md:py-3"
     >
       <div className="hidden font-display text-[13px]/[14px] font-semibold md:block md:text-center">
         <CupboardMark />
@@ -73,7 +74,8 @@ export function Stile({ me, onWhatWasDone }: { me: Me; onWhatWasDone: () => void
             key={drawer.to}
             to={`/homes/${house.home.id}/${drawer.to}`}
             end={drawer.to !== 'workbench'}
-            className="drawer block flex-1 bg-[#23574E] p-1 text-center shadow-[inset_0_1px_0_#3A7166,inset_0_-2px_0_#143A34,0_0_0_1px_#12332E] md:h-[72px] md:w-[72px] md:flex-none aria-[current=page]:md:translate-x-1.5"
+            className="drawer block flex-1 bg-[#23574E] p-1 text-center shadow-[inset_0_1px_0_#3A7166,inset_0_-2px_0_#143A34,0_0_0_1px_#12332E]
+              md:h-[72px] md:w-[72px] md:flex-none aria-[current=page]:md:translate-x-1.5"
           >
             <span className="block bg-[#F7F4EA] px-0.5 py-1 text-ink shadow-[0_0_0_1px_#0F2C27,0_0_0_2.5px_#CFC7B4] md:m-1">
               <b className="block text-[12px]/[15px] [font-stretch:82%]">{drawer.name}</b>

@@ -16,7 +16,12 @@ export function useKeys(keys: Keys): void {
     const handle = (event: KeyboardEvent) => {
       const target = event.target;
       const isTyping = target instanceof HTMLElement && target.closest(TYPED_IN) !== null;
-      const chord = `${event.ctrlKey || event.metaKey ? 'Ctrl+' : ''}${event.altKey ? 'Alt+' : ''}${event.shiftKey && event.key.length > 1 ? 'Shift+' : ''}${event.key}`;
+      const chord = [
+        event.ctrlKey || event.metaKey ? 'Ctrl+' : '',
+        event.altKey ? 'Alt+' : '',
+        event.shiftKey && event.key.length > 1 ? 'Shift+' : '',
+        event.key,
+      ].join('');
       const act = latest.current[chord];
       if (act && !isTyping) {
         event.preventDefault();

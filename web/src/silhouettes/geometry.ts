@@ -96,7 +96,8 @@ export const ell = (x: number, y: number, a: number, b: number): string =>
   `M${n1(x - a)} ${n1(y)}a${n1(a)} ${n1(b)} 0 1 0 ${n1(2 * a)} 0a${n1(a)} ${n1(b)} 0 1 0 ${n1(-2 * a)} 0Z`;
 export const rect = (x: number, y: number, w: number, h: number, r = 0): string =>
   r
-    ? `M${n1(x + r)} ${n1(y)}h${n1(w - 2 * r)}q${n1(r)} 0 ${n1(r)} ${n1(r)}v${n1(h - 2 * r)}q0 ${n1(r)} ${n1(-r)} ${n1(r)}h${n1(-(w - 2 * r))}q${n1(-r)} 0 ${n1(-r)} ${n1(-r)}v${n1(-(h - 2 * r))}q0 ${n1(-r)} ${n1(r)} ${n1(-r)}Z`
+    ? `M${n1(x + r)} ${n1(y)}h${n1(w - 2 * r)}q${n1(r)} 0 ${n1(r)} ${n1(r)}v${n1(h - 2 * r)}q0 ${n1(r)} ${n1(-r)} ${n1(r)}
+        h${n1(-(w - 2 * r))}q${n1(-r)} 0 ${n1(-r)} ${n1(-r)}v${n1(-(h - 2 * r))}q0 ${n1(-r)} ${n1(r)} ${n1(-r)}Z`
     : `M${n1(x)} ${n1(y)}h${n1(w)}v${n1(h)}h${n1(-w)}Z`;
 export const halfDisc = (x: number, y: number, R: number): string =>
   `M${n1(x + R * 0.1)} ${n1(y - R)}A${n1(R)} ${n1(R)} 0 0 1 ${n1(x + R * 0.1)} ${n1(y + R)}Q${n1(x + R * 0.55)} ${n1(y)} ${n1(x + R * 0.1)} ${n1(y - R)}Z`;

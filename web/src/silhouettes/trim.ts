@@ -4,7 +4,8 @@ import { fill } from './ink';
 import { shade } from './tone';
 export function bow(x: number, y: number, k: number, c: string): string {
   const L = (m: number) =>
-    `M${n1(x)} ${n1(y)}C${n1(x + m * k * 0.5)} ${n1(y - k * 0.7)} ${n1(x + m * k * 1.25)} ${n1(y - k * 0.55)} ${n1(x + m * k * 1.15)} ${n1(y)}C${n1(x + m * k * 1.2)} ${n1(y + k * 0.45)} ${n1(x + m * k * 0.5)} ${n1(y + k * 0.4)} ${n1(x)} ${n1(y)}Z`;
+    `M${n1(x)} ${n1(y)}C${n1(x + m * k * 0.5)} ${n1(y - k * 0.7)} ${n1(x + m * k * 1.25)} ${n1(y - k * 0.55)} ${n1(x + m * k * 1.15)} ${n1(y)}
+      C${n1(x + m * k * 1.2)} ${n1(y + k * 0.45)} ${n1(x + m * k * 0.5)} ${n1(y + k * 0.4)} ${n1(x)} ${n1(y)}Z`;
   const T = (m: number) =>
     poly([
       [x, y],

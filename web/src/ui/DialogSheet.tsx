@@ -25,7 +25,8 @@ export function DialogSheet({ title, isOpen, onClose, children, isWide = false, 
             event.preventDefault();
             if (opener.current instanceof HTMLElement) opener.current.focus();
           }}
-          className={`fixed left-1/2 z-50 -translate-x-1/2 ${isHung ? 'top-[9vh] max-h-[86vh]' : 'top-1/2 max-h-[92vh] -translate-y-1/2'} overflow-auto bg-paper p-5 shadow-2xl ${isWide ? 'w-[min(880px,96vw)]' : 'w-[min(520px,96vw)]'}`}
+          className={`fixed left-1/2 z-50 -translate-x-1/2 ${isHung ? 'top-[9vh] max-h-[86vh]' : 'top-1/2 max-h-[92vh] -translate-y-1/2'}
+            overflow-auto bg-paper p-5 shadow-2xl ${isWide ? 'w-[min(880px,96vw)]' : 'w-[min(520px,96vw)]'}`}
         >
           <div className="mb-3 flex items-start justify-between gap-4">
             <Radix.Title className="text-[19px]/[24px]">{title}</Radix.Title>

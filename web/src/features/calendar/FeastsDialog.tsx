@@ -6,6 +6,11 @@ import { FormDialog } from '../../ui/FormDialog';
 
 type Props = { calendar: Calendar; home: string; onClose: () => void };
 
+const HINT = [
+  '“Tree day: 24 Dec”, “Egg hunt: 1 day after Easter”, “Supper: last Sunday of September, sale after”.',
+  'What waits for its day: “Stockings: not before Christmas Eve”, with a spot, a room, a kind or a piece.',
+].join(' ');
+
 /** The feasts and traditions of the home, one on a line as people say them. */
 export function FeastsDialog({ calendar, home, onClose }: Props) {
   const [feasts, setFeasts] = useState(calendar.feasts);
@@ -20,11 +25,7 @@ export function FeastsDialog({ calendar, home, onClose }: Props) {
       version={calendar.version}
       inWords={{ theirs: (kept) => many(kept.feasts), mine: many(feasts) }}
     >
-      <Field
-        label="One on a line: name, colon, when"
-        name="feasts"
-        hint="“Tree day: 24 Dec”, “Egg hunt: 1 day after Easter”, “Supper: last Sunday of September, sale after”. What waits for its day: “Stockings: not before Christmas Eve”, with a spot, a room, a kind or a piece."
-      >
+      <Field label="One on a line: name, colon, when" name="feasts" hint={HINT}>
         {(control) => (
           <textarea {...control} rows={14} className="w-full font-text" value={feasts} onChange={(event) => setFeasts(event.target.value)} />
         )}

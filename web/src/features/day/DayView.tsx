@@ -160,7 +160,7 @@ function Reckoned({ day }: { day: Day }) {
         : `that is the work itself${people > 1 ? `, shared among ${people}` : ''}.`}{' '}
       At its fullest {day.mostLaid} % of the room to lay out ({day.layRoom}) is taken.{' '}
       {day.pace.length > 0
-        ? `Your own pace: ${day.pace.map((one) => `${one.phase} ${one.factor} × the rule of thumb, from ${counted(one.measured, 'task')}`).join('; ')}. The other minutes are rules of thumb.`
+        ? `Your own pace: ${day.pace.map(paceWords).join('; ')}. The other minutes are rules of thumb.`
         : 'Minutes are rules of thumb until five tasks of a kind are ticked; then they are yours.'}{' '}
       Cautions are the usual ones; local codes and licensed practice decide.
     </p>
@@ -186,3 +186,5 @@ function Warnings({ day, isClosed }: { day: Day; isClosed: boolean }) {
     )
   );
 }
+
+const paceWords = (one: Day['pace'][number]): string => `${one.phase} ${one.factor} × the rule of thumb, from ${counted(one.measured, 'task')}`;

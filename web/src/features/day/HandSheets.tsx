@@ -31,7 +31,11 @@ export function HandSheets({ day, tools }: { day: Day; tools: TaskTools }) {
               <span className="font-text text-[13px] font-normal text-ink-2">
                 {own.length === 0
                   ? 'has nothing to do'
-                  : `${clock(own[0]?.start ?? 0)} to ${clock(Math.max(...own.map((task) => task.end)))}, ${writeMinutes(own.reduce((sum, task) => sum + task.minutes, 0))} of work, ${open.length === 0 ? 'all done' : `${counted(open.length, 'task')} to go`}`}
+                  : [
+                      `${clock(own[0]?.start ?? 0)} to ${clock(Math.max(...own.map((task) => task.end)))}`,
+                      `${writeMinutes(own.reduce((sum, task) => sum + task.minutes, 0))} of work`,
+                      open.length === 0 ? 'all done' : `${counted(open.length, 'task')} to go`,
+                    ].join(', ')}
                 {hand &&
                   !(hand.climbs && hand.lifts) &&
                   `; ${[!hand.climbs && 'no ladder', !hand.lifts && 'nothing heavy'].filter(Boolean).join(', ')}`}

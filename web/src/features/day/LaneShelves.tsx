@@ -72,7 +72,8 @@ function Block({ task, tools, left, width, isSecond }: BlockProps) {
     <div className="absolute border-l border-dashed border-line-2" style={{ left, width, top: 0, height: HEIGHT + WORDS + 20 }}>
       <Standing task={task} pieces={tools.pieces} width={width} />
       <label
-        className={`absolute inset-x-0 flex gap-1 overflow-hidden text-[12px]/[14px] ${isNarrow ? 'flex-col items-center' : 'px-1'} ${task.id === tools.next ? 'bg-yolk-soft' : ''} ${task.isDone ? 'text-ink-3' : ''}`}
+        className={`absolute inset-x-0 flex gap-1 overflow-hidden text-[12px]/[14px] ${isNarrow ? 'flex-col items-center' : 'px-1'}
+          ${task.id === tools.next ? 'bg-yolk-soft' : ''} ${task.isDone ? 'text-ink-3' : ''}`}
         style={{ top: HEIGHT + 20, height: WORDS }}
         title={label}
       >

@@ -101,7 +101,12 @@ export function FloorDrawing({ title, floor, which, chosen, onChoose, onMove, is
               role="button"
               tabIndex={0}
               aria-pressed={chosen === one.id}
-              aria-label={`${one.name}, ${length(place.left)} from the left wall, ${length(place.far)} from the far wall, front to the ${['near wall', 'left', 'far wall', 'right'][place.turns]}`}
+              aria-label={[
+                one.name,
+                `${length(place.left)} from the left wall`,
+                `${length(place.far)} from the far wall`,
+                `front to the ${['near wall', 'left', 'far wall', 'right'][place.turns]}`,
+              ].join(', ')}
               className={`outline-none ${isClosed ? '' : 'cursor-grab touch-none'} [&:focus-visible>rect]:stroke-ink`}
               onFocus={() => onChoose(one.id)}
               onKeyDown={(event) => !isClosed && handleKey(event, one)}

@@ -76,7 +76,8 @@ function FormMark({ spot, y, width }: { spot: Spot; y: number; width: number }) 
       return (
         <path
           {...line}
-          d={`M10 ${y + 4}V${HEIGHT - 2}M${right - 6} ${y + 4}V${HEIGHT - 2}${spot.tableShape === 'rectangular' ? '' : `M${LEFT} ${y - 3}a${width / 2} 3 0 0 0 ${width} 0`}`}
+          d={`M10 ${y + 4}V${HEIGHT - 2}M${right - 6} ${y + 4}
+            V${HEIGHT - 2}${spot.tableShape === 'rectangular' ? '' : `M${LEFT} ${y - 3}a${width / 2} 3 0 0 0 ${width} 0`}`}
         />
       );
     case 'run':

@@ -47,7 +47,8 @@ export function LookView({ look, swap, pieces, isClosed }: Props) {
             <input
               aria-label="Name of the look"
               dir="auto"
-              className="min-w-0 max-w-[340px] flex-1 border-0 border-b border-transparent bg-transparent px-0 font-display text-[27px]/[32px] font-semibold hover:border-line-2"
+              className="min-w-0 max-w-[340px] flex-1 border-0 border-b border-transparent bg-transparent px-0 font-display text-[27px]/[32px]
+                font-semibold hover:border-line-2"
               value={draft.name}
               onChange={(event) => change({ name: event.target.value })}
             />

@@ -31,7 +31,8 @@ export function PieceChecklist({ pieces, onChange }: { pieces: readonly Piece[];
               type="button"
               aria-pressed={ticked.includes(piece.id)}
               onClick={() => toggle(piece.id)}
-              className={`w-[92px] border px-1 pb-0.5 text-center text-[12px] ${ticked.includes(piece.id) ? 'border-2 border-ink bg-yolk-soft font-semibold' : 'border-line bg-card'}`}
+              className={`w-[92px] border px-1 pb-0.5 text-center text-[12px]
+                ${ticked.includes(piece.id) ? 'border-2 border-ink bg-yolk-soft font-semibold' : 'border-line bg-card'}`}
             >
               <svg width="80" height="56" className="mx-auto block" aria-hidden="true">
                 <Silhouette piece={piece} scale={50 / Math.max(shownHeight(piece), (piece.width / 254) * 0.66)} x={40} y={53} />

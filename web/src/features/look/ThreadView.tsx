@@ -126,7 +126,8 @@ function Knot({ left, top, hex, share, label, isBare, isMissing, isOpen, onBreak
         aria-expanded={isOpen}
         aria-label={`${label}: missing. What would mend it?`}
         onClick={onBreak}
-        className={`absolute -translate-x-1/2 -translate-y-1/2 border border-dashed border-ink px-1.5 text-[12px]/[20px] font-semibold ${isOpen ? 'bg-yolk' : 'bg-paper hover:bg-yolk-soft'}`}
+        className={`absolute -translate-x-1/2 -translate-y-1/2 border border-dashed border-ink px-1.5 text-[12px]/[20px] font-semibold
+          ${isOpen ? 'bg-yolk' : 'bg-paper hover:bg-yolk-soft'}`}
         style={{ left, top }}
       >
         mend

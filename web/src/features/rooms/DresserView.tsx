@@ -125,7 +125,10 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
   });
 
   return (
-    <div className="grid min-h-[calc(100vh-96px)] grid-cols-[180px_minmax(0,1fr)_286px] max-xl:grid-cols-[160px_minmax(0,1fr)] max-md:block max-md:pb-20 print:block">
+    <div
+      className="grid min-h-[calc(100vh-96px)] grid-cols-[180px_minmax(0,1fr)_286px] max-xl:grid-cols-[160px_minmax(0,1fr)] max-md:block
+      max-md:pb-20 print:block"
+    >
       <SpotList spot={spot} states={rooms} />
       <div className="min-w-0 pt-3">
         <div className="flex flex-wrap items-baseline gap-x-4 px-2">

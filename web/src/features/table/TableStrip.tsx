@@ -70,7 +70,8 @@ export function TableStrip({ piece, row, taken, onDecide, onNext, onCompare, isC
             type="button"
             aria-pressed={row.choice === choice}
             onClick={() => onDecide(row.choice === choice ? null : choice)}
-            className={`flex h-[72px] w-[50px] flex-col items-center justify-center gap-1 max-md:h-14 ${row.choice === choice ? 'border-2 border-ink bg-yolk-soft' : 'hover:bg-yolk-soft'}`}
+            className={`flex h-[72px] w-[50px] flex-col items-center justify-center gap-1 max-md:h-14
+              ${row.choice === choice ? 'border-2 border-ink bg-yolk-soft' : 'hover:bg-yolk-soft'}`}
           >
             <ChoiceMark choice={choice} size={32} isSuggested={row.choice === null && row.suggestion === choice} />
             <span className="text-[12px]/[14px] font-semibold">{capital(choice)}</span>

@@ -82,9 +82,9 @@ export function TableView({ pieces, table: sent }: { pieces: readonly Piece[]; t
   };
   const describe = (id: string) => {
     const [piece, row] = [byId.get(id), rows.get(id)];
-    return piece && row
-      ? `${labelOf(piece)} ${row.verdict === 'not judged' ? 'no look yet' : `${row.score} fit`}, ${row.isOut ? 'out now' : 'in store'}, ${row.choice ?? `not decided, ${row.suggestion} suggested`}`
-      : '';
+    if (!piece || !row) return '';
+    const fit = row.verdict === 'not judged' ? 'no look yet' : `${row.score} fit`;
+    return `${labelOf(piece)} ${fit}, ${row.isOut ? 'out now' : 'in store'}, ${row.choice ?? `not decided, ${row.suggestion} suggested`}`;
   };
 
   return (

@@ -273,7 +273,8 @@ function Plain({ mark, accent, seed }: Props) {
 /** A cushion: corners pulled out, sides drawn in. */
 function Soft({ mark: { x, y, w, h }, fill }: { mark: PlacedMark; fill: string }) {
   const inward = Math.min(w, h) * 0.05;
-  const d = `M${x} ${y}Q${x + w / 2} ${y + inward} ${x + w} ${y}Q${x + w - inward} ${y + h / 2} ${x + w} ${y + h}Q${x + w / 2} ${y + h - inward} ${x} ${y + h}Q${x + inward} ${y + h / 2} ${x} ${y}Z`;
+  const d = `M${x} ${y}Q${x + w / 2} ${y + inward} ${x + w} ${y}Q${x + w - inward} ${y + h / 2} ${x + w} ${y + h}
+    Q${x + w / 2} ${y + h - inward} ${x} ${y + h}Q${x + inward} ${y + h / 2} ${x} ${y}Z`;
   return <path d={d} fill={fill} stroke={shade(fill, -0.3)} strokeWidth="1.2" />;
 }
 

@@ -51,7 +51,8 @@ export function SumList({ bench, sum, kept, spot, need }: Props) {
             <NavLink
               to={to(one.sum)}
               aria-current={one.sum === sum.sum ? 'page' : undefined}
-              className={`block border-b border-line py-1 pl-2 ${one.sum === sum.sum ? 'border-l-4 border-l-yolk bg-yolk-soft font-semibold' : 'hover:bg-card'}`}
+              className={`block border-b border-line py-1 pl-2
+                ${one.sum === sum.sum ? 'border-l-4 border-l-yolk bg-yolk-soft font-semibold' : 'hover:bg-card'}`}
             >
               {one.name}
             </NavLink>

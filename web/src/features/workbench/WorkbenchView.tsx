@@ -41,7 +41,10 @@ export function WorkbenchView({ bench, sum, kept, spot, swap, need }: Props) {
   const isNarrow = useNarrow();
   const fields = <SumFields sum={sum} values={values} error={answer.error} />;
   return (
-    <div className="grid min-h-[calc(100vh-96px)] grid-cols-[168px_minmax(0,1fr)_300px] max-xl:grid-cols-[150px_minmax(0,1fr)_270px] max-lg:grid-cols-[minmax(0,1fr)_270px] max-md:block max-md:pb-24 print:block">
+    <div
+      className="grid min-h-[calc(100vh-96px)] grid-cols-[168px_minmax(0,1fr)_300px] max-xl:grid-cols-[150px_minmax(0,1fr)_270px]
+      max-lg:grid-cols-[minmax(0,1fr)_270px] max-md:block max-md:pb-24 print:block"
+    >
       <SumList bench={bench} sum={sum} kept={kept} spot={spot} need={need} />
       {isNarrow && (
         <details className="no-print mx-3 mt-3 border border-line-2 bg-wall px-3 py-2" open={isOff || undefined}>

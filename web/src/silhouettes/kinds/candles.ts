@@ -40,7 +40,8 @@ export const candlestick: Draw = (o, s, r) => {
     cw = Math.max(0.8 * s, w * 0.22);
   let g = '';
   if (ch > 0) {
-    const cd = `M${n1(-cw / 2)} ${n1(-sh + 0.2 * s)}L${n1(-cw * 0.36)} ${n1(-h + s * 0.5)}Q${n1(0)} ${n1(-h)} ${n1(cw * 0.36)} ${n1(-h + s * 0.5)}L${n1(cw / 2)} ${n1(-sh + 0.2 * s)}Z`;
+    const cd = `M${n1(-cw / 2)} ${n1(-sh + 0.2 * s)}L${n1(-cw * 0.36)} ${n1(-h + s * 0.5)}Q${n1(0)} ${n1(-h)} ${n1(cw * 0.36)} ${n1(-h + s * 0.5)}
+      L${n1(cw / 2)} ${n1(-sh + 0.2 * s)}Z`;
     g +=
       fill(cd, cc, edge(cc)) +
       fill(
@@ -58,7 +59,8 @@ export const pillar: Draw = (o, s, _r) => {
     h = o.h * s,
     c = o.c[0],
     e = Math.min(w * 0.09, s * 0.5);
-  const d = `M${n1(-w / 2)} 0L${n1(-w / 2)} ${n1(-h + e)}Q${n1(-w * 0.3)} ${n1(-h - e * 0.4)} 0 ${n1(-h + e * 0.3)}Q${n1(w * 0.32)} ${n1(-h + e)} ${n1(w / 2)} ${n1(-h + e * 0.2)}L${n1(w / 2)} 0Q0 ${n1(e * 0.6)} ${n1(-w / 2)} 0Z`;
+  const d = `M${n1(-w / 2)} 0L${n1(-w / 2)} ${n1(-h + e)}Q${n1(-w * 0.3)} ${n1(-h - e * 0.4)} 0 ${n1(-h + e * 0.3)}
+    Q${n1(w * 0.32)} ${n1(-h + e)} ${n1(w / 2)} ${n1(-h + e * 0.2)}L${n1(w / 2)} 0Q0 ${n1(e * 0.6)} ${n1(-w / 2)} 0Z`;
   const g =
     line(`M0 ${n1(-h + e)}v${n1(-s * 0.9)}`, C.soot, Math.max(0.8, s * 0.13)) +
     (o.lit ? flame(0, -h - s * 0.5, s * 1.4) : '') +

@@ -69,7 +69,8 @@ export const clock: Draw = (o, s, _r) => {
   const shoulder = Math.max(0, h - w * 0.45);
   const d = isRound
     ? circ(0, y, R)
-    : `M${n1(-w * 0.45)} ${n1(-foot)}V${n1(-shoulder)}A${n1(w * 0.45)} ${n1(Math.min(w * 0.45, h - foot))} 0 0 1 ${n1(w * 0.45)} ${n1(-shoulder)}V${n1(-foot)}Z`;
+    : `M${n1(-w * 0.45)} ${n1(-foot)}V${n1(-shoulder)}A${n1(w * 0.45)} ${n1(Math.min(w * 0.45, h - foot))} 0 0 1 ${n1(w * 0.45)} ${n1(-shoulder)}
+      V${n1(-foot)}Z`;
   const inner = R * (isRound ? 0.84 : 1);
   let ticks = '';
   for (let i = 0; i < 12; i++) {
@@ -112,7 +113,8 @@ export const sign: Draw = (o, s, r) => {
       for (let letters = 2 + Math.floor(r() * 4); letters > 0 && x < end; letters--) {
         const up = tall * (r() < 0.3 ? 1 : 0.45),
           wide = tall * (0.4 + r() * 0.2);
-        script += `c${n1(wide * 0.5)} ${n1(-up)} ${n1(wide * 0.1)} ${n1(-up)} ${n1(wide * 0.3)} ${n1(-up * 0.2)}s${n1(wide * 0.4)} ${n1(up * 0.3)} ${n1(wide * 0.7)} ${n1(up * 0.2)}`;
+        script += `c${n1(wide * 0.5)} ${n1(-up)} ${n1(wide * 0.1)} ${n1(-up)} ${n1(wide * 0.3)} ${n1(-up * 0.2)}
+          s${n1(wide * 0.4)} ${n1(up * 0.3)} ${n1(wide * 0.7)} ${n1(up * 0.2)}`;
         x += wide;
       }
     }
@@ -131,7 +133,8 @@ export const stand: Draw = (o, s, r) => {
     c = o.c[0],
     rim = Math.max(1.5, Math.min(h * 0.1, s * 1.1));
   const plate = (y: number, wide: number) => {
-    const edgeOf = `M${n1(-wide / 2)} ${n1(y - rim)}H${n1(wide / 2)}Q${n1(wide * 0.47)} ${n1(y)} ${n1(wide * 0.38)} ${n1(y)}H${n1(-wide * 0.38)}Q${n1(-wide * 0.47)} ${n1(y)} ${n1(-wide / 2)} ${n1(y - rim)}Z`;
+    const edgeOf = `M${n1(-wide / 2)} ${n1(y - rim)}H${n1(wide / 2)}Q${n1(wide * 0.47)} ${n1(y)} ${n1(wide * 0.38)} ${n1(y)}H${n1(-wide * 0.38)}
+      Q${n1(-wide * 0.47)} ${n1(y)} ${n1(-wide / 2)} ${n1(y - rim)}Z`;
     return (
       fill(edgeOf, c, edge(c)) +
       fill(rect(wide * 0.1, y - rim * 0.8, wide * 0.34, rim * 0.6), shade(c, -0.16)) +

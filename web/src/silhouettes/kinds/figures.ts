@@ -64,7 +64,8 @@ const deer: Figure = (o, w, h, pen) => {
     .map((x, i) => line(`M${w * x} ${-h * 0.4}L${w * (x + 0.01)} 0`, i % 2 ? c : dark, Math.max(1.2, w * 0.07)))
     .join('');
   const antler = (side: number) =>
-    `M${w * 0.3} ${-h * 0.78}L${w * (0.3 + side * 0.06)} ${-h * 0.92}L${w * (0.3 + side * 0.02)} ${-h}M${w * (0.3 + side * 0.06)} ${-h * 0.92}L${w * (0.3 + side * 0.16)} ${-h * 0.97}`;
+    `M${w * 0.3} ${-h * 0.78}L${w * (0.3 + side * 0.06)} ${-h * 0.92}L${w * (0.3 + side * 0.02)} ${-h}M${w * (0.3 + side * 0.06)} ${-h * 0.92}
+      L${w * (0.3 + side * 0.16)} ${-h * 0.97}`;
   return {
     d: body,
     g:

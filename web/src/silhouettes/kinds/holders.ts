@@ -151,7 +151,8 @@ export const basket: Draw = (o, s, _r) => {
       const x = -w / 2 + ((j + (i % 2 ? 0.5 : 0)) * w) / cols,
         y = -hh + ((i + 0.5) * hh) / rows,
         L = (w / cols) * 0.92,
-        q = `M${n1(x)} ${n1(y)}Q${n1(x + L / 2)} ${n1(y - (hh / rows) * 0.55)} ${n1(x + L)} ${n1(y)}Q${n1(x + L / 2)} ${n1(y + (hh / rows) * 0.38)} ${n1(x)} ${n1(y)}Z`;
+        q = `M${n1(x)} ${n1(y)}Q${n1(x + L / 2)} ${n1(y - (hh / rows) * 0.55)} ${n1(x + L)} ${n1(y)}
+          Q${n1(x + L / 2)} ${n1(y + (hh / rows) * 0.38)} ${n1(x)} ${n1(y)}Z`;
       if ((i + j) % 2) A += q;
       else B += q;
     }

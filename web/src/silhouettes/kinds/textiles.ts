@@ -95,7 +95,8 @@ export const throwFold: Draw = (o, s, _r) => {
       dx = (((i * 41) % 5) - 2) * w * 0.007,
       x0 = -w / 2 + dx,
       x1 = w / 2 + dx - (i % 2 ? w * 0.012 : 0);
-    const L = `M${n1(x0 + rd)} ${n1(y)}H${n1(x1 - 1.5)}Q${n1(x1)} ${n1(y)} ${n1(x1)} ${n1(y + 2)}V${n1(y + fh)}H${n1(x0 + rd)}A${n1(rd)} ${n1(rd)} 0 0 1 ${n1(x0 + rd)} ${n1(y)}Z`;
+    const L = `M${n1(x0 + rd)} ${n1(y)}H${n1(x1 - 1.5)}Q${n1(x1)} ${n1(y)} ${n1(x1)} ${n1(y + 2)}V${n1(y + fh)}H${n1(x0 + rd)}
+      A${n1(rd)} ${n1(rd)} 0 0 1 ${n1(x0 + rd)} ${n1(y)}Z`;
     let q = '';
     if (o.pat === 'check') {
       for (let j = 0; j < 7; j++)

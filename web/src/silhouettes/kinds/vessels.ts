@@ -170,7 +170,9 @@ export const jug: Draw = (o, s, r) => {
     t = turned(PROFILES.jug, bw, h * 0.97, r);
   const hx = bx + bw * 0.36,
     hw = w * 0.085;
-  const hd = `M${n1(hx - bw * 0.05)} ${n1(-h * 0.86)}C${n1(hx + w * 0.2)} ${n1(-h * 0.98)} ${n1(w * 0.52)} ${n1(-h * 0.82)} ${n1(w * 0.44)} ${n1(-h * 0.62)}C${n1(w * 0.4)} ${n1(-h * 0.5)} ${n1(hx + w * 0.12)} ${n1(-h * 0.46)} ${n1(bx + bw * 0.42)} ${n1(-h * 0.44)}`;
+  const hd = `M${n1(hx - bw * 0.05)} ${n1(-h * 0.86)}
+    C${n1(hx + w * 0.2)} ${n1(-h * 0.98)} ${n1(w * 0.52)} ${n1(-h * 0.82)} ${n1(w * 0.44)} ${n1(-h * 0.62)}
+    C${n1(w * 0.4)} ${n1(-h * 0.5)} ${n1(hx + w * 0.12)} ${n1(-h * 0.46)} ${n1(bx + bw * 0.42)} ${n1(-h * 0.44)}`;
   const sp = `M${n1(bx - t.r(0.93))} ${n1(-h * 0.9)}L${n1(bx - t.r(1) - w * 0.07)} ${n1(-h)}L${n1(bx + t.r(1) * 0.6)} ${n1(-h * 0.965)}Z`;
   let g = line(hd, shade(c, -0.26), hw * 1.5) + line(hd, shade(c, -0.1), hw * 0.8);
   g += fill(sp, shade(c, -0.06), edge(c));
