@@ -82,6 +82,18 @@ final class Dressing
         return $this->spot->isOnWall($piece->piece->kind, $piece->posture);
     }
 
+    /** Whether it hangs down from the edge, the rail or the tree. */
+    public function hangsDown(PlacedPiece $piece): bool
+    {
+        return $this->spot->hangsDown($piece->piece->kind, $piece->posture);
+    }
+
+    /** How high its lower edge is over its board, in tenths of a millimetre; under it for what hangs down from it. */
+    public function foot(PlacedPiece $piece): int
+    {
+        return $this->hangsDown($piece) ? $piece->raise - $piece->height : $piece->raise;
+    }
+
     /** @return list<PlacedPiece> what takes room of its own, in the order in which it was put here */
     public function solid(): array
     {

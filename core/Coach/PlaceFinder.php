@@ -48,10 +48,22 @@ final readonly class PlaceFinder
     /** Where it goes when it is to go here whatever the coach says: where it is free, or in the middle. */
     public function anywhere(Dressing $dressing, Piece $piece, int $count, PlaceSought $sought): Stance
     {
-        return $this->best($dressing, $piece, $sought, 1, $count)[0] ?? new Stance(
-            (int) round(($dressing->spot->width->tenths() - $piece->size->width->tenths() * $count) / 2),
-            posture: $sought->as,
-        );
+        return $this->best($dressing, $piece, $sought, 1, $count)[0] ?? $this->onBare($dressing, $piece, $sought, $count);
+    }
+
+    /** Where it would go were nothing there, whatever it covers. */
+    private function onBare(Dressing $dressing, Piece $piece, PlaceSought $sought, int $count): Stance
+    {
+        $posture = $sought->as ?? $dressing->spot->postureOf($piece->kind);
+        $left = (int) round(($dressing->spot->width->tenths() - $piece->size->width->tenths() * $count) / 2);
+        $stance = new Stance($left, Layer::Middle, 0, 0, $posture);
+        if (null === $posture || !$dressing->spot->takes($piece->kind, $posture)) {
+            return $stance;
+        }
+        $bare = new Dressing($dressing->spot, []);
+        $put = new PlacedPiece('try', $piece, $count, $stance);
+
+        return $this->places($bare, $put)->of($bare, $put)[0] ?? $stance;
     }
 
     /**
@@ -160,7 +172,7 @@ final readonly class PlaceFinder
         $nearLeft = $placed->left - self::AIR;
         $nearRight = $placed->right + self::AIR;
         foreach ($dressing->solid() as $one) {
-            if ($one->tier !== $placed->tier || $one->left >= $nearRight || $one->right <= $nearLeft || $dressing->isOnWall($one)) {
+            if ($one->tier !== $placed->tier || $one->left >= $nearRight || $one->right <= $nearLeft || Posture::Hangs === $one->posture) {
                 continue;
             }
             $across = min($placed->right, $one->right) - max($placed->left, $one->left);

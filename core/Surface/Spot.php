@@ -179,6 +179,12 @@ final readonly class Spot
         return Posture::Hangs === $posture && (Form::Panel === $this->form || ($this->kind->hasWallOver() && PieceKind::Stocking !== $kind));
     }
 
+    /** Whether such a thing hangs down from an edge, a rail or a branch, so that it is below what it hangs from. */
+    public function hangsDown(PieceKind $kind, Posture $posture): bool
+    {
+        return Posture::Hangs === $posture && !$this->isOnWall($kind, $posture);
+    }
+
     /** From the floor, what things hang over here: the furniture below a wall, the ledge itself; null where nothing is below. */
     public function hungOver(): ?Length
     {

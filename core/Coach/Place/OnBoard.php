@@ -26,7 +26,10 @@ final readonly class OnBoard implements Places
     {
         $stances = [];
         for ($tier = 0; $tier < $dressing->spot->tierCount(); ++$tier) {
-            $there = array_values(array_filter($dressing->placed, static fn(PlacedPiece $one): bool => $one->tier === $tier && !$dressing->isOnWall($one)));
+            $there = array_values(array_filter(
+                $dressing->placed,
+                static fn(PlacedPiece $one): bool => $one->tier === $tier && Posture::Hangs !== $one->posture,
+            ));
             $lefts = $this->lefts($dressing, $piece, $there);
             foreach ($this->layers($dressing, $piece, $there) as $layer) {
                 foreach ($lefts as $left) {

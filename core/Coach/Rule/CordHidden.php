@@ -61,7 +61,8 @@ final readonly class CordHidden implements CoachRule
         }
         foreach ($dressing->placed as $other) {
             $gap = max($other->left - $one->right, $one->left - $other->right);
-            if ($other->isSolid() && !$this->hasCord($other) && $other->tier === $one->tier && $gap <= self::BESIDE && $other->top > $one->top) {
+            $isBeside = $other->isSolid() && !$dressing->hangsDown($other) && $other->tier === $one->tier && $gap <= self::BESIDE;
+            if ($isBeside && !$this->hasCord($other) && $other->top > $one->top) {
                 return true;
             }
         }

@@ -14,7 +14,6 @@ use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Surface\Form;
-use BrightCupboard\Core\Surface\Spot;
 
 /**
  * An open flame stays 12 in from anything that can burn (NFPA candle safety guidance; docs/rules.md, rule 2).
@@ -45,7 +44,7 @@ final readonly class FlameClearance implements CoachRule
                 if ($isOwn || $other->piece->hasFlame() ? !$other->piece->isTinder() : !$other->piece->burns()) {
                     continue; // what a candle stands in may be wood; greenery that carries a candle burns
                 }
-                $distance = $isOwn ? 0.0 : $this->distance($flame, $other, $dressing->spot);
+                $distance = $isOwn ? 0.0 : $this->distance($flame, $other, $dressing);
                 $nearest = min($nearest, $distance);
                 if ($distance < self::LEAST) {
                     $faults[] = Fault::of(
@@ -70,12 +69,14 @@ final readonly class FlameClearance implements CoachRule
         return new Finding(Check::Flame, [] === $faults ? Verdict::Good : Verdict::Fix, $figures, $faults);
     }
 
-    private function distance(PlacedPiece $flame, PlacedPiece $other, Spot $spot): float
+    private function distance(PlacedPiece $flame, PlacedPiece $other, Dressing $dressing): float
     {
+        $spot = $dressing->spot;
         $unit = $flame->piece->size->width->tenths();
         $dz = max(0.0, abs($flame->layer->depthShare() - $other->layer->depthShare()) * $spot->depth->tenths() - $other->depth / 2);
-        [$base, $otherBase] = [$spot->tierHeight($flame->tier), $spot->tierHeight($other->tier)];
-        $dy = max(0, $otherBase + $other->raise - $base - $flame->top, $base + $flame->top - $otherBase - $other->top);
+        $tip = $spot->tierHeight($flame->tier) + $flame->top;
+        $foot = $spot->tierHeight($other->tier) + $dressing->foot($other);
+        $dy = max(0, $foot - $tip, $tip - $foot - $other->height);
         $nearest = \INF;
         for ($i = 0; $i < $flame->count; ++$i) {
             $x = $flame->left + ($i + 0.5) * $unit;

@@ -53,6 +53,7 @@ final readonly class MirrorFree implements CoachRule
             static fn(PlacedPiece $one): bool => $one !== $mirror
                 && $one->tier === $mirror->tier
                 && $one->layer->depthShare() > $mirror->layer->depthShare()
+                && !$dressing->hangsDown($one)
                 && !$one->piece->kind->facts()->isSeeThrough(),
         );
         $free = 0;

@@ -82,7 +82,7 @@ final readonly class PhysicalFit implements CoachRule
         $meeting = [];
         foreach ($tried->isSolid() ? $dressing->solid() : [] as $other) {
             // Asked first, since most things stand elsewhere.
-            if ($tried->left < $other->right && $other->left < $tried->right && $this->meets($tried, $other)) {
+            if ($tried->left < $other->right && $other->left < $tried->right && $this->meets($tried, $other, $dressing->spot)) {
                 $meeting[] = $other;
             }
         }
@@ -154,7 +154,7 @@ final readonly class PhysicalFit implements CoachRule
     {
         $faults = [];
         foreach ($others as $other) {
-            $isThere = $placed->left < $other->right && $other->left < $placed->right && $this->meets($placed, $other);
+            $isThere = $placed->left < $other->right && $other->left < $placed->right && $this->meets($placed, $other, $spot);
             if ($isThere && $this->clash($placed, $placed->layer, $other, $spot)) {
                 $faults[] = Fault::of('same place', [], $placed, $other);
             }
@@ -164,9 +164,13 @@ final readonly class PhysicalFit implements CoachRule
     }
 
     /** Of two that overlap across: whether they do so on one board and in height, too. */
-    private function meets(PlacedPiece $one, PlacedPiece $two): bool
+    private function meets(PlacedPiece $one, PlacedPiece $two, Spot $spot): bool
     {
-        return $one->tier === $two->tier && $one->raise < $two->top && $two->raise < $one->top;
+        // What hangs from the edge is under what stands on it.
+        return $one->tier === $two->tier
+            && $one->raise < $two->top
+            && $two->raise < $one->top
+            && $this->hangsDown($one, $spot) === $this->hangsDown($two, $spot);
     }
 
     private function clash(PlacedPiece $one, Layer $layer, PlacedPiece $two, Spot $spot): bool
@@ -191,6 +195,6 @@ final readonly class PhysicalFit implements CoachRule
 
     private function hangsDown(PlacedPiece $placed, Spot $spot): bool
     {
-        return Posture::Hangs === $placed->posture && !$spot->isOnWall($placed->piece->kind, $placed->posture);
+        return $spot->hangsDown($placed->piece->kind, $placed->posture);
     }
 }

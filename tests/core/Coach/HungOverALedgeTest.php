@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Tests\Core\Coach;
 
+use BrightCupboard\Core\Coach\Check;
 use BrightCupboard\Core\Coach\Coach;
 use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\PlaceFinder;
 use BrightCupboard\Core\Coach\PlaceSought;
@@ -18,6 +20,8 @@ use BrightCupboard\Core\Draft\RemedyAct;
 use BrightCupboard\Core\Draft\Role;
 use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Stock\Hazard;
+use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Season;
@@ -180,6 +184,35 @@ final class HungOverALedgeTest extends TestCase
         self::assertSame([Posture::Leans, 0], [$shelf?->posture, $shelf?->raise]);
     }
 
+    public function testAskedForWhereNothingIsFreeItHangsAtItsHeightAllTheSame(): void
+    {
+        $dressing = new Dressing($this->mantel(), [$this->hung(PieceKind::Wreath, 19, 22)]);
+        $mirror = Make::piece('mirror', PieceKind::Mirror, 30, 30, depth: 1);
+        $stance = (new PlaceFinder())->anywhere($dressing, $mirror, 1, new PlaceSought(as: Posture::Hangs));
+
+        self::assertNull((new PlaceFinder())->best($dressing, $mirror, new PlaceSought(as: Posture::Hangs), 1)[0] ?? null);
+        self::assertEquals([Posture::Hangs, 7.0, 15.0], [$stance->posture, $stance->raise / 254, $stance->left / 254]);
+    }
+
+    public function testStockingsHangUnderWhatStandsOnTheMantel(): void
+    {
+        $stocking = $this->stocking(20);
+        $vase = $this->at(PieceKind::Vase, 18, 10, 14, depth: 9);
+        $candleOf = static fn(float $height): PlacedPiece => Make::placed(
+            Make::piece('p', PieceKind::Pillar, 4, $height, materials: [Material::Wax], hazards: [Hazard::OpenFlame], depth: 4),
+            22,
+        );
+        $faults = static fn(float $height): array => array_column(array_filter(
+            (new Coach())->lookOver(new Dressing(Make::spot(clear: null), [$stocking, $candleOf($height)]), Make::judgement()),
+            static fn(Finding $one): bool => Check::Flame === $one->check,
+        ), 'faults');
+
+        self::assertSame([], (new PhysicalFit())->faults(new Dressing($this->mantel(), [$stocking, $vase])));
+        self::assertTrue((new PhysicalFit())->isFree($candleOf(8), new Dressing($this->mantel(), [$stocking])));
+        self::assertSame('same place', (new PhysicalFit())->faults(new Dressing($this->mantel(), [$stocking, $this->stocking(24)]))[0]->code ?? '');
+        self::assertSame([1, 0], [\count($faults(8)[0] ?? []), \count($faults(13)[0] ?? [])], 'the tip of a candle is as far over cloth that hangs from the edge as it is high');
+    }
+
     /** @param list<KeepClear> $keepClear */
     private function mantel(array $keepClear = []): Spot
     {
@@ -189,6 +222,13 @@ final class HungOverALedgeTest extends TestCase
     private function at(PieceKind $kind, float $left, float $width, float $height, ?string $id = null, float $depth = 5): PlacedPiece
     {
         return Make::placed(Make::piece($id ?? $kind->value, $kind, $width, $height, depth: $depth), $left);
+    }
+
+    private function stocking(float $left): PlacedPiece
+    {
+        $piece = Make::piece("stocking {$left}", PieceKind::Stocking, 8, 18, materials: [Material::Cotton], depth: 3);
+
+        return Make::placed($piece, $left, Layer::Front, posture: Posture::Hangs);
     }
 
     private function hung(PieceKind $kind, float $left, float $width, float $raise = 7, ?float $height = null): PlacedPiece
