@@ -210,7 +210,11 @@ final class HungOverALedgeTest extends TestCase
         self::assertSame([], (new PhysicalFit())->faults(new Dressing($this->mantel(), [$stocking, $vase])));
         self::assertTrue((new PhysicalFit())->isFree($candleOf(8), new Dressing($this->mantel(), [$stocking])));
         self::assertSame('same place', (new PhysicalFit())->faults(new Dressing($this->mantel(), [$stocking, $this->stocking(24)]))[0]->code ?? '');
-        self::assertSame([1, 0], [\count($faults(8)[0] ?? []), \count($faults(13)[0] ?? [])], 'the tip of a candle is as far over cloth that hangs from the edge as it is high');
+        self::assertSame(
+            [1, 0],
+            [\count($faults(8)[0] ?? []), \count($faults(13)[0] ?? [])],
+            'cloth that hangs from the edge is as far under the tip as the candle is high',
+        );
     }
 
     /** @param list<KeepClear> $keepClear */
