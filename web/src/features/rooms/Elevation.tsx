@@ -6,7 +6,7 @@ import { useNarrow } from '../../lib/useNarrow';
 import { Backdrop } from './backdrops/Backdrop';
 import { HangAim } from './backdrops/HangAim';
 import { Lanes, Rulers } from './ElevationParts';
-import { type Frame, frameFor, hasLanes } from './frame';
+import { type Frame, frameFor, hasLanes, type Reach, reachOf } from './frame';
 import { treeOf } from './onTree';
 import { Placed } from './Placed';
 import type { Stand } from './useDresser';
@@ -24,18 +24,17 @@ type Props = {
   isClosed: boolean;
   /** Seen from the other side: left is right, what stands at the back is in front. */
   isMirrored?: boolean;
-  /** In inches, what the picture must have room for, so that several are drawn to one scale. */
-  tallest?: number;
+  /** What the picture must have room for, so that several are drawn to one scale. */
+  reach?: Reach;
 };
 
 const ORDER = { back: 0, middle: 1, front: 2 } as const;
 
 /** The spot from the front, to scale: what it is, what is put there, the line along the tops, the layers from above. */
-export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMove, isClosed, isMirrored = false, tallest = 0 }: Props) {
+export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMove, isClosed, isMirrored = false, reach }: Props) {
   const own = useRef<SVGSVGElement>(null);
   const svg = ref ?? own;
-  const top = Math.max(tallest, ...dressing.placements.map((one) => inch(one.foot + one.height)));
-  const frame = frameFor(spot, top, useNarrow());
+  const frame = frameFor(spot, reach ?? reachOf(dressing.placements), useNarrow());
   const { drag, down, move, end } = usePlacedDrag(spot, dressing, frame, svg, onMove, isMirrored);
   const leftOf = (one: Placement) => {
     const left = drag?.id === one.id ? drag.left : one.left;

@@ -16,6 +16,7 @@ export function BackWall({ spot, frame }: { spot: Spot; frame: Frame }) {
         </pattern>
       </defs>
       <rect x={left} y={frame.ledgeY - frame.wallHeight} width={right - left} height={frame.wallHeight} fill={spot.wall} />
+      {spot.form === 'ledge' && frame.below > 0 && <LedgeFront spot={spot} frame={frame} />}
       {clear !== null && clear > frame.ledgeY - frame.wallHeight && (
         <g>
           <rect
@@ -63,13 +64,32 @@ export function BackWall({ spot, frame }: { spot: Spot; frame: Frame }) {
   );
 }
 
+/** The front of a ledge that something hangs from, and what is below it. */
+function LedgeFront({ spot, frame }: { spot: Spot; frame: Frame }) {
+  const [left, right] = [frame.x(0), frame.x(inch(spot.width))];
+  return (
+    <g>
+      <rect x={left} y={frame.ledgeY} width={right - left} height={frame.below * frame.scale} fill={spot.wall} opacity=".55" />
+      <rect
+        x={left - 6}
+        y={frame.ledgeY}
+        width={right - left + 12}
+        height={1.5 * frame.scale}
+        fill="var(--color-ledge)"
+        stroke="var(--color-line-2)"
+      />
+    </g>
+  );
+}
+
 /** Ledge front with its ruler and the middle of what is dressed, and the ruler of heights on the left: over the board, of a panel over the floor. */
 export function Rulers({ spot, frame, middle }: { spot: Spot; frame: Frame; middle: number }) {
   const { home } = useHouse();
   const width = inch(spot.width);
   const isPanel = spot.form === 'panel';
   const { along, up } = rulerMarks(width, frame.wallHeight / frame.scale, home.unit, isPanel ? inch(spot.ledgeHeight) : 0);
-  const foot = ['panel', 'run', 'seat'].includes(spot.form) ? frame.ledgeY + frame.below * frame.scale : frame.ledgeY;
+  const isUnder = ['panel', 'run', 'seat', 'ledge'].includes(spot.form);
+  const foot = isUnder ? frame.ledgeY + frame.below * frame.scale : frame.ledgeY;
   return (
     <g fontSize="12" fill="var(--color-ink-2)">
       <rect x={frame.x(0) - 6} y={foot} width={width * frame.scale + 12} height="22" fill="var(--color-ledge)" />

@@ -134,5 +134,5 @@ function FromAbove({ spot, frame, top, height }: { spot: Spot; frame: Frame; top
 function roomyFrame(spot: Spot, held: Measures, isNarrow: boolean): Frame {
   const tall = (held.clearHeight ?? held.rise ?? 0) * ROOM;
   const tiers = held.tiers.map((clear) => Math.round(clear * ROOM));
-  return frameFor({ ...spot, ...held, tiers, width: Math.round(held.width * ROOM) }, inch(tall), isNarrow);
+  return frameFor({ ...spot, ...held, tiers, width: Math.round(held.width * ROOM) }, { tallest: inch(tall), deepest: 0 }, isNarrow);
 }

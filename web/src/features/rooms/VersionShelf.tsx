@@ -5,10 +5,10 @@ import { api, take } from '../../api/client';
 import { useHouse } from '../../api/home';
 import { dressingQuery, versionsQuery } from '../../api/queries';
 import type { Dressing, Piece, RoomCopy, Spot, SpotVersion, SpotVersionFrom } from '../../api/types';
-import { inch } from '../../lib/inches';
 import { useNotices } from '../../lib/notices';
 import { counted } from '../../lib/text';
 import { Elevation } from './Elevation';
+import { reachOf } from './frame';
 
 type Props = { home: string; swap: string; spot: Spot; dressing: Dressing; pieces: ReadonlyMap<string, Piece>; isClosed: boolean };
 
@@ -20,10 +20,7 @@ export function VersionShelf({ home, swap, spot, dressing, pieces, isClosed }: P
   const isBare = dressing.placements.length === 0;
   if (versions.length === 0 && (isBare || isClosed)) return null;
   const shown = versions.map((version) => ({ version, drawn: { ...dressing, placements: version.placements, skyline: [] } }));
-  const tallest = Math.max(
-    0,
-    ...[dressing, ...shown.map((one) => one.drawn)].flatMap((one) => one.placements.map((it) => inch(it.foot + it.height))),
-  );
+  const reach = reachOf([dressing, ...shown.map((one) => one.drawn)].flatMap((one) => one.placements));
   return (
     <section aria-label="Versions" className="no-print border-t border-line px-2 py-2" data-testid="versions">
       <div className="flex flex-wrap items-center gap-2">
@@ -67,7 +64,7 @@ export function VersionShelf({ home, swap, spot, dressing, pieces, isClosed }: P
                 </>
               )}
             </div>
-            <Elevation spot={spot} dressing={drawn} pieces={pieces} chosen={null} onChoose={nothing} onMove={nothing} isClosed tallest={tallest} />
+            <Elevation spot={spot} dressing={drawn} pieces={pieces} chosen={null} onChoose={nothing} onMove={nothing} isClosed reach={reach} />
             <VersionNotes version={version} />
             {!isClosed && version.elsewhere.length > 0 && (
               <p className="flex flex-wrap items-center gap-2 px-2 pb-2">

@@ -1,4 +1,4 @@
-import type { Spot } from '../../api/types';
+import type { Placement, Spot } from '../../api/types';
 import { boardsOf, inch } from '../../lib/inches';
 
 /** The drawing of a spot in its own units: how inches on the spot become units of the picture. */
@@ -9,7 +9,7 @@ export type Frame = {
   /** Where the lowest board, the seat or the lower edge of a panel is. */
   ledgeY: number;
   wallHeight: number;
-  /** Inches that are drawn under it: legs, the furniture under a wall, posts. */
+  /** Inches that are drawn under it: legs, the furniture under a wall, posts, what hangs from the edge. */
   below: number;
   x: (inches: number) => number;
   y: (inches: number) => number;
@@ -30,8 +30,18 @@ const BACK = 18;
 /** Whether the picture is completed by three lanes from above: where things stand one before the other on one board. */
 export const hasLanes = (spot: Spot): boolean => ['ledge', 'floor', 'seat'].includes(spot.form);
 
+/** How high what is put somewhere reaches over the lowest board and how far it hangs below an edge, in inches. */
+export type Reach = { tallest: number; deepest: number };
+
+export function reachOf(placements: readonly Placement[]): Reach {
+  return {
+    tallest: Math.max(0, ...placements.map((one) => inch(one.foot + one.height))),
+    deepest: Math.max(0, ...placements.map((one) => inch(one.posture === 'hangs' && !one.isOnWall ? one.height : one.drop))),
+  };
+}
+
 /** How high the picture must reach over the lowest board, and how far below it, in inches. */
-function extent(spot: Spot, tallest: number): { wall: number; below: number } {
+function extent(spot: Spot, { tallest, deepest }: Reach): { wall: number; below: number } {
   const clear = spot.clearHeight === null ? 0 : inch(spot.clearHeight);
   switch (spot.form) {
     case 'tiers': {
@@ -52,14 +62,14 @@ function extent(spot: Spot, tallest: number): { wall: number; below: number } {
     case 'table':
       return { wall: Math.max(LEAST_WALL, tallest + 4, spot.seats > 0 ? 26 : 0), below: 6 };
     default:
-      return { wall: Math.max(LEAST_WALL, tallest + 4, Math.min(clear + 2, tallest + 14)), below: 0 };
+      return { wall: Math.max(LEAST_WALL, tallest + 4, Math.min(clear + 2, tallest + 14)), below: deepest > 0 ? deepest + 1 : 0 };
   }
 }
 
-/** Fits the spot to the width of the picture and the wall to what stands there, or to the clear height. */
-export function frameFor(spot: Spot, tallest: number, isNarrow: boolean): Frame {
+/** Fits the spot to the width of the picture and the wall to what is put there, or to the clear height. */
+export function frameFor(spot: Spot, reach: Reach, isNarrow: boolean): Frame {
   const full = isNarrow ? NARROW : WIDE;
-  const { wall, below } = extent(spot, tallest);
+  const { wall, below } = extent(spot, reach);
   const scale = Math.min((full - LEFT - RIGHT) / inch(spot.width), 360 / (wall + below), 14);
   const wallHeight = wall * scale;
   const ledgeY = TOP + wallHeight;
