@@ -28,6 +28,9 @@ final readonly class Notation
     private const RUNS = '/\b(?:garlands?|swags?|bunting|lights|beads|ribbons?|strands?|strings?|tinsel)\b/iu';
     private const NUMBER = '\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?';
 
+    /** "Row of stockings 4": what is said to stand together is counted one by one. */
+    private const TOGETHER = '/^(?:an?\s+)?(?:row|cluster|group|grouping|collection|assortment|handful)\s+of\s+(?=(?:\d+\s+)?\pL[\pL\s-]*s\b)/iu';
+
     public function __construct(private string $currency) {}
 
     public function plain(string $line): string
@@ -38,6 +41,7 @@ final readonly class Notation
             ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', ' w/o ' => ' without ', ' w/ ' => ' with ', ' w/' => ' with '],
         );
         $line = (string) preg_replace('/(?<!\w)(?:~|approx\.?|abt\.?|ca\.?|circa|about|roughly)\s*(?=\d)/iu', '', $line);
+        $line = (string) preg_replace(self::TOGETHER, '', $line);
         $line = (string) preg_replace(
             ['/(?<=s\s)(\d{1,3})\s+w\s+(?=\pL{3})/u', '/\bs\/(\d{1,2})\b/iu'],
             ['$1 with ', 'set of $1'],
