@@ -7,6 +7,7 @@ namespace BrightCupboard\Core\Intake;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\CoreException;
 use BrightCupboard\Core\Intake\Internal\BelowWords;
+use BrightCupboard\Core\Intake\Internal\ClearWords;
 use BrightCupboard\Core\Intake\Internal\SpotMeasures;
 use BrightCupboard\Core\Intake\Internal\SpotWords;
 use BrightCupboard\Core\Measure\Length;
@@ -66,7 +67,8 @@ final readonly class HouseLine
     {
         $measures = new SpotMeasures($this->unit);
         $below = new BelowWords($this->unit);
-        $line = $below->take($line);
+        $clear = new ClearWords($this->unit);
+        $line = $clear->take($below->take($line));
         [$name, $kind, $seenFrom, $hazards, $unread] = ['', null, null, [], []];
         foreach (self::phrases($line) as $i => $phrase) {
             $left = trim((string) preg_replace(self::OVER_NOTHING, '', $measures->take($phrase)), ' -');
@@ -102,6 +104,7 @@ final readonly class HouseLine
                     array_values(array_unique($hazards, \SORT_REGULAR)),
                     $line,
                     $below,
+                    $clear,
                 ),
                 SpotFacts::of($kind)->focalRank,
                 [],
@@ -143,8 +146,17 @@ final readonly class HouseLine
     }
 
     /** @param list<SpotHazard> $hazards */
-    private function made(string $name, SpotKind $kind, SpotMeasures $measures, ?SeenFrom $seenFrom, array $hazards, string $line, BelowWords $below): Spot
-    {
+    private function made(
+        string $name,
+        SpotKind $kind,
+        SpotMeasures $measures,
+        ?SeenFrom $seenFrom,
+        array $hazards,
+        string $line,
+        BelowWords $below,
+        ClearWords $clear,
+    ): Spot {
+        $width = $measures->sides['width'] ?? SpotFacts::of($kind)->width;
         $usual = SpotFacts::of($kind);
         $assumed = array_values(array_filter(
             ['width', 'depth', 'ledgeHeight', 'clearHeight'],
@@ -158,12 +170,12 @@ final readonly class HouseLine
             '',
             $name,
             $kind,
-            $measures->sides['width'] ?? $usual->width,
+            $width,
             $measures->sides['depth'] ?? $usual->depth,
             $measures->sides['ledgeHeight'] ?? $usual->ledgeHeight,
             $measures->isOpenAbove ? null : $measures->sides['clearHeight'] ?? $usual->clearHeight,
             $seenFrom ?? $usual->seenFrom,
-            [],
+            $clear->on($width),
             Srgb::ofHex(self::WALL),
             $this->hazards($kind, $hazards, $line),
             $assumed,

@@ -19,6 +19,11 @@ final class InvalidSpot extends \DomainException implements CoreException
         return new self('A stretch to keep clear must end to the right of where it starts.');
     }
 
+    public static function nothingLeft(string $why): self
+    {
+        return new self(sprintf('That would keep all of it clear (%s), and nothing would be left to dress.', mb_strimwidth($why, 0, 60, '…')));
+    }
+
     public static function tooMany(string $what, int $count, int $most): self
     {
         return new self(sprintf('Between 0 and %d %s can be entered, got %d.', $most, $what, $count));

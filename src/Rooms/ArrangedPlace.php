@@ -23,7 +23,7 @@ final readonly class ArrangedPlace
         #[Assert\Range(min: -20000, max: 200000, notInRangeMessage: 'That is too far off the ledge.')]
         public int $left,
         public Layer $layer,
-        #[Assert\Range(min: 0, max: 20000, notInRangeMessage: 'A riser is at most 2 m high.')]
+        #[Assert\Range(min: 0, max: 20000, notInRangeMessage: 'At most 2 m over what it is on.')]
         public int $raise,
         #[Assert\Range(min: 0, max: 11, notInRangeMessage: 'There is no such board.')]
         public int $tier,

@@ -12,6 +12,7 @@ use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Surface\Form;
+use BrightCupboard\Core\Surface\KeepClear;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -264,5 +265,44 @@ final class HouseLineTest extends TestCase
                 (new LengthText(LengthUnit::Centimetre))->write($read->spot->depth),
             ],
         );
+    }
+
+    /** @return iterable<string, array{string, list<string>}> stretches as from, to in inches and why */
+    public static function stretches(): iterable
+    {
+        yield 'a thing at an end' => ['kitchen: counter 64 x 25, kettle on the right 18 in', ['46 to 64 kettle']];
+        yield 'with a word of staying, before the side' => ['sideboard 72 x 18, the lamp stays on the left 12 in', ['0 to 12 lamp']];
+        yield 'the measure before the side' => ['sideboard 72 x 18, tv 40 in on the right', ['32 to 72 tv']];
+        yield 'from and to' => ['console 48 x 14, keep 10 to 20 clear for the keys', ['10 to 20 keys']];
+        yield 'in other order' => ['console 48 x 14, keep clear 10-20 for phone', ['10 to 20 phone']];
+        yield 'an end and no reason' => ['mantel 64 x 8, left 6 in clear', ['0 to 6 in use']];
+        yield 'clear before the side' => ['console 44 x 13, 6 clear on the right', ['38 to 44 in use']];
+        yield 'of the usual width' => ['hall: console, key bowl at the left end 9 in', ['0 to 9 key bowl']];
+        yield 'two of them' => ['mantel 60 x 8, flue left 6, keep 8 in free on the right for the clock', ['0 to 6 flue', '52 to 60 clock']];
+        yield 'clear height is none' => ['shelf 36 x 10, 12 clear', []];
+    }
+
+    /** @param list<string> $stretches */
+    #[DataProvider('stretches')]
+    public function testWhatStaysClearIsSaidInTheLine(string $line, array $stretches): void
+    {
+        $reading = (new HouseLine(LengthUnit::Inch))->read($line, 'Snug');
+        self::assertInstanceOf(SpotReading::class, $reading);
+
+        self::assertSame([], $reading->questions);
+        self::assertSame($stretches, array_map(
+            static fn(KeepClear $one): string => sprintf('%g to %g %s', $one->from->inInches(), $one->to->inInches(), $one->reason),
+            $reading->spot->keepClear ?? [],
+        ));
+    }
+
+    #[TestWith(['counter corner 30 x 24, coffee machine right 30', 'That would keep all of it clear (coffee machine), and nothing would be left to dress.'])]
+    #[TestWith(['table 60 x 36, keep 40 to 20 clear', 'A stretch to keep clear must end to the right of where it starts.'])]
+    #[TestWith(['mantel 60 x 8, door on the right', '“door on the right” is not understood. Take it out, or say it another way.'])]
+    public function testAStretchThatCannotBeIsAskedBack(string $line, string $sentence): void
+    {
+        $reading = (new HouseLine(LengthUnit::Inch))->read($line, 'Snug');
+
+        self::assertSame([$sentence], array_map(static fn(Question $one): string => $one->sentence, $reading->questions));
     }
 }

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Intake\Internal;
+
+use BrightCupboard\Core\Measure\InvalidMeasure;
+use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\LengthText;
+use BrightCupboard\Core\Measure\LengthUnit;
+use BrightCupboard\Core\Surface\InvalidSpot;
+use BrightCupboard\Core\Surface\KeepClear;
+
+/**
+ * What has to stay usable of a spot: "kettle on the right 18 in", "keep 40 to 60 clear for the keys", "left 6 in clear".
+ *
+ * @internal
+ */
+final class ClearWords
+{
+    private const IN_USE = 'in use';
+    private const END = '(?:on|at)?\s*(?:the\s+)?(?<end>left|right)(?:\s+(?:end|side|hand side))?';
+    private const CLEAR = '(?:\s+(?:is\s+|kept\s+|stays\s+)?(?:clear|free))';
+    private const WHY = '(?:\s+(?:for|because of)\s+(?:the\s+|an?\s+)?(?<why>\pL[\pL\s\'’-]{1,40}))?';
+    private const WHAT = '(?:the\s+|an?\s+)?(?<why>\pL+(?:\s\pL+){0,2}?)(?:\s+(?:stays|stands|is|lives))?';
+
+    /** @var list<array{'left'|'right'|null, Length, Length|null, string}> end, how much of it or from where, to where, why */
+    private array $said = [];
+    private LengthText $lengths;
+
+    public function __construct(LengthUnit $unit)
+    {
+        $this->lengths = new LengthText($unit);
+    }
+
+    /** What is left of the line: phrases that say it are out of it, the first one, which names the spot, never is one. */
+    public function take(string $line): string
+    {
+        $number = '(?:' . SpotMeasures::NUMBER . ')\s*' . SpotMeasures::UNIT;
+        $of = "(?<of>{$number})";
+        $patterns = [
+            "(?:keep|leave)\\s+(?:(?:clear|free)\\s+)?(?:from\\s+)?{$of}\\s*(?:to|-|–)\\s*(?<to>{$number})" . self::CLEAR . '?' . self::WHY,
+            '(?:(?:keep|leave)\s+)?' . self::END . "\\s+{$of}" . self::CLEAR . self::WHY,
+            "(?:keep|leave)\\s+{$of}" . self::CLEAR . '?\s+' . self::END . self::CLEAR . '?' . self::WHY,
+            $of . self::CLEAR . '\s+' . self::END . self::WHY,
+            self::WHAT . '\s+' . self::END . "[\\s:]*{$of}(?:\\s+wide)?",
+            self::WHAT . "\\s+{$of}(?:\\s+wide)?\\s+" . self::END,
+        ];
+        $kept = [];
+        foreach (explode(',', $line) as $i => $phrase) {
+            $kept = $i > 0 && $this->isSaid($patterns, trim($phrase)) ? $kept : [...$kept, $phrase];
+        }
+
+        return implode(',', $kept);
+    }
+
+    /**
+     * @return list<KeepClear> from left to right as they were said
+     *
+     * @throws InvalidSpot when nothing of the spot is left, or a stretch ends before it begins
+     */
+    public function on(Length $width): array
+    {
+        $zones = [];
+        foreach ($this->said as [$end, $of, $to, $why]) {
+            if (null !== $end && $of->tenths() >= $width->tenths()) {
+                throw InvalidSpot::nothingLeft($why);
+            }
+            $zones[] = match ($end) {
+                'left' => new KeepClear(Length::ofTenths(0), $of, $why),
+                'right' => new KeepClear(Length::ofTenths($width->tenths() - $of->tenths()), $width, $why),
+                null => new KeepClear($of, $to ?? $width, $why),
+            };
+        }
+
+        return $zones;
+    }
+
+    /** @param list<string> $patterns */
+    private function isSaid(array $patterns, string $phrase): bool
+    {
+        foreach ($patterns as $pattern) {
+            if (1 !== preg_match("/^{$pattern}$/iu", $phrase, $match)) {
+                continue;
+            }
+            try {
+                $this->said[] = [
+                    match (mb_strtolower($match['end'] ?? '')) {
+                        'left' => 'left',
+                        'right' => 'right',
+                        default => null,
+                    },
+                    $this->lengths->read($match['of']),
+                    isset($match['to']) ? $this->lengths->read($match['to']) : null,
+                    '' === trim($match['why'] ?? '') ? self::IN_USE : mb_strtolower(trim($match['why'])),
+                ];
+
+                return true;
+            } catch (InvalidMeasure) {
+                continue;
+            }
+        }
+
+        return false;
+    }
+}
