@@ -71,6 +71,9 @@ final class DemoServer
 
     public function resume(): void
     {
+        if (true === $this->process?->isRunning()) {
+            return;
+        }
         $this->process = $this->process?->restart();
         for ($try = 0; $try < 100 && false === @file_get_contents($this->url . '/api/welcome'); ++$try) {
             usleep(50_000);
