@@ -192,12 +192,12 @@ final readonly class CupboardPages
         return false;
     }
 
-    /** What moves while a page fills is pressed beside: a press waits until the thing keeps its place for two frames. */
+    /** What moves while a page fills is pressed beside: a press waits until the thing keeps its place for a frame. */
     private function isAtRest(WebDriverElement $element): bool
     {
         return true === $this->browser->executeAsyncScript(
             'const [one, done] = arguments; const at = () => { const box = one.getBoundingClientRect(); return `${box.x} ${box.y} ${box.width}` };'
-            . 'const before = at(); requestAnimationFrame(() => requestAnimationFrame(() => done(before === at())))',
+            . 'const before = at(); requestAnimationFrame(() => done(before === at()))',
             [$element],
         );
     }

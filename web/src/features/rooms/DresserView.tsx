@@ -17,6 +17,7 @@ import { SpotList, type SpotState } from './SpotList';
 import { SpotTaste } from './SpotTaste';
 import { saveDrawing } from './saveDrawing';
 import { useDresser } from './useDresser';
+import { hasOwnHeight } from './whereDrawn';
 
 type Props = { spot: Spot; dressing: Dressing; rooms: readonly SpotState[]; pieces: readonly Piece[]; isClosed: boolean };
 
@@ -88,7 +89,12 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
     turn: act((one) => dresser.move(one, { face: nextFace(one, byId.get(one.piece)) })),
   };
   // Up and down mean what the spot is made of: layers on a ledge, boards on tiers, height on a wall.
-  const [up, down] = placement?.isOnWall ? [acts.up, acts.down] : dressing.boards.length > 1 ? [acts.higher, acts.lower] : [acts.back, acts.front];
+  const [up, down] =
+    placement && hasOwnHeight(spot, placement)
+      ? [acts.up, acts.down]
+      : dressing.boards.length > 1
+        ? [acts.higher, acts.lower]
+        : [acts.back, acts.front];
   const standCandidate = ({ piece, left, layer, raise: lift, tier, posture }: Candidate) => {
     if (!candidates.isPlaceholderData) dresser.add(piece, { left, layer, raise: lift, tier, posture });
     // While the row is worked out anew the piece that is seen is meant, but its place may be taken: it finds another.

@@ -7,7 +7,7 @@ import type { Frame } from './frame';
 import { Hanging } from './Hanging';
 import { roundBox, scattered, type Tree } from './onTree';
 import { Wound } from './Wound';
-import { whereDrawn } from './whereDrawn';
+import { hasOwnHeight, whereDrawn } from './whereDrawn';
 
 export type PlacedProps = {
   spot: Spot;
@@ -42,6 +42,7 @@ export function Placed({ spot, placement, piece: owned, frame, left, foot, tree,
   const isBow = piece.kind === 'ribbon' && placement.posture === 'trims';
   const turn = isHung ? 0 : slope;
   const drop = inch(placement.drop) * frame.scale;
+  const isAtHeight = hasOwnHeight(spot, placement);
   const isInTiers = spot.tiers.length > 1 || spot.form === 'cone';
   const width = inch(placement.width) * frame.scale;
   const rows = Math.ceil(placement.count / placement.columns);
@@ -62,9 +63,9 @@ export function Placed({ spot, placement, piece: owned, frame, left, foot, tree,
   const said = [
     `${write.length(left)} from the left`,
     placement.posture,
-    isInTiers ? `${tree ? 'band' : 'board'} ${placement.tier + 1}` : placement.isOnWall ? '' : `${placement.layer} layer`,
-    placement.isOnWall ? `its lower edge ${write.length(spot.ledgeHeight + placement.raise)} from the floor` : '',
-    placement.raise > 0 && !placement.isOnWall ? `raised ${write.length(placement.raise)}` : '',
+    isInTiers ? `${tree ? 'band' : 'board'} ${placement.tier + 1}` : isAtHeight ? '' : `${placement.layer} layer`,
+    isAtHeight ? `its lower edge ${write.length(spot.ledgeHeight + placement.raise)} from the floor` : '',
+    placement.raise > 0 && !isAtHeight ? `raised ${write.length(placement.raise)}` : '',
     isHung ? `${placement.dips} ${placement.dips === 1 ? 'dip' : 'dips'}, ${write.length(placement.drop)} deep` : '',
     placement.face ? `turned to ${placement.face}` : '',
   ];

@@ -1,6 +1,7 @@
 import { type ReactNode, useState } from 'react';
 import { useWriting } from '../../api/home';
 import type { Piece, Placement, Spot } from '../../api/types';
+import { hasOwnHeight } from './whereDrawn';
 
 export type Act =
   | 'left'
@@ -47,8 +48,10 @@ const COUNT: readonly Button[] = [
   ['off', 'Take off', 'Take it off this spot'],
 ];
 
+type Way = Exclude<Placement['posture'], 'carries'>;
+
 /** How a piece is asked to be put otherwise. */
-const PUT: Record<Placement['posture'], string> = {
+const PUT: Record<Way, string> = {
   stands: 'Stand it',
   leans: 'Lean it',
   hangs: 'Hang it',
@@ -57,18 +60,19 @@ const PUT: Record<Placement['posture'], string> = {
   sits: 'Sit it',
   trims: 'Trim with it',
   fills: 'Put it in',
-  carries: 'Stand others on it',
 };
 
-/** The next of the ways in which a piece may be put here; null when there is one only. */
-export function nextWay({ posture, ways }: Placement): Placement['posture'] | null {
-  const next = ways[(ways.indexOf(posture) + 1) % ways.length];
-  return next === undefined || next === posture ? null : next;
+/** The next of the ways in which a piece may be put here; null when there is one only. What others stand on stands or lies itself. */
+export function nextWay({ posture, ways }: Placement): Way | null {
+  const known = ways.filter((way): way is Way => way !== 'carries');
+  const now = posture === 'carries' ? known.findIndex((way) => way === 'stands' || way === 'lies') : known.indexOf(posture);
+  const next = known[(now + 1) % known.length];
+  return next === undefined || next === known[now] ? null : next;
 }
 
 /** What can be done with a piece on each form of spot. */
 function buttonsFor(spot: Spot, placement: Placement): readonly Button[] {
-  if (placement.isOnWall) return [...ALONG, ...RAISE, ...COUNT];
+  if (hasOwnHeight(spot, placement)) return [...ALONG, ...RAISE, ...COUNT];
   switch (spot.form) {
     case 'tiers':
       return spot.tiers.length > 1 ? [...ALONG, ...BOARDS, ...LAYERS, ...RAISE, ...COUNT] : [...ALONG, ...LAYERS, ...RAISE, ...COUNT];

@@ -4,6 +4,7 @@ import { inch } from '../../lib/inches';
 import { pixelsPerUnit } from '../../lib/pixelsPerUnit';
 import type { Frame } from './frame';
 import type { Stand } from './useDresser';
+import { hasOwnHeight } from './whereDrawn';
 
 const SNAP = 0.25;
 /** Within so many inches of the middle, a third or the middle between its neighbours, the middle of a piece settles on it. */
@@ -54,7 +55,7 @@ export function usePlacedDrag(
       ) ?? null;
     if (caught !== null) left = caught - width / 2;
     const foot = inch(one.foot) + up;
-    const free = one.isOnWall ? Math.max(0, Math.round(foot / SNAP) * SNAP) : null;
+    const free = hasOwnHeight(spot, one) ? Math.max(0, Math.round(foot / SNAP) * SNAP) : null;
     const board = dressing.boards[boardOf(foot * 254)] ?? 0;
     setDrag({
       id: one.id,
@@ -67,7 +68,7 @@ export function usePlacedDrag(
     if (drag && (drag.left !== one.left || drag.foot !== one.foot)) {
       onMove(one, {
         left: drag.left,
-        ...(one.isOnWall ? { raise: drag.foot } : {}),
+        ...(hasOwnHeight(spot, one) ? { raise: drag.foot } : {}),
         ...(dressing.boards.length > 1 ? { tier: boardOf(drag.foot - one.raise) } : {}),
       });
     }

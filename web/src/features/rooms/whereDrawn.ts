@@ -5,6 +5,9 @@ import type { Frame } from './frame';
 /** Of a sofa or chair: how high its arms are over the seat, how far they stand out beside it, and how near an end a throw lies over one, in inches. */
 const ARM = { height: 8, out: 2.5, reach: 5 };
 
+/** Whether a placement is put at a height of its own: what hangs on a wall, and all that is on a wall, door or window. */
+export const hasOwnHeight = (spot: Spot, placement: Placement): boolean => placement.isOnWall || spot.form === 'panel';
+
 /**
  * Where the left end and the foot of a placement are in the picture: what drapes lies about its line, a throw at the end of a
  * sofa over its arm, what hangs from an edge below it, and along a rail everything that drapes takes its slope (`turn`, in
