@@ -55,6 +55,20 @@ final readonly class HouseRepository
         return array_values($this->entities->getRepository(Tote::class)->findBy(['home' => $home, 'removedAt' => null], ['code' => 'ASC', 'id' => 'ASC']));
     }
 
+    /** @return array<string, string> code and place of each tote by id, for who only names them */
+    public function toteNames(Home $home): array
+    {
+        /** @var list<array{id: string, code: string, place: string}> $rows */
+        $rows = $this->entities->createQuery('SELECT t.id, t.code, t.place FROM App\Entity\Tote t WHERE t.home = :home AND t.removedAt IS NULL')
+            ->setParameter('home', $home)->getScalarResult();
+        $names = [];
+        foreach ($rows as $row) {
+            $names[$row['id']] = $row['code'] . ', ' . $row['place'];
+        }
+
+        return $names;
+    }
+
     public function tote(Home $home, string $id): ?Tote
     {
         $tote = $this->entities->find(Tote::class, $id);

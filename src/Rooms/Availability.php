@@ -84,8 +84,8 @@ final readonly class Availability
         foreach ($state->plan->spotNames() as $id => $name) {
             $places[Place::spot($id)->key()] = 'from ' . $name;
         }
-        foreach ($this->house->totes($state->swap->home()) as $tote) {
-            $places[Place::tote($tote->id())->key()] = $tote->code() . ', ' . $tote->place();
+        foreach ($this->house->toteNames($state->swap->home()) as $id => $name) {
+            $places[Place::tote($id)->key()] = $name;
         }
 
         return $places;

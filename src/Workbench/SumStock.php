@@ -124,8 +124,8 @@ final readonly class SumStock
     private function places(Home $home): array
     {
         $places = [PlaceKind::Arrived->value => 'just come in', PlaceKind::Loose->value => 'loose in store', PlaceKind::Table->value => 'on the table'];
-        foreach ($this->house->totes($home) as $tote) {
-            $places[Place::tote($tote->id())->key()] = $tote->code() . ', ' . $tote->place();
+        foreach ($this->house->toteNames($home) as $id => $name) {
+            $places[Place::tote($id)->key()] = $name;
         }
         foreach ($this->house->spots($home) as $spot) {
             $places[Place::spot($spot->id())->key()] = 'now on ' . $spot->name();
