@@ -30,7 +30,7 @@ final class CuttingStockTest extends TestCase
         foreach ($cases as $i => $case) {
             $plan = self::plan($case);
             if ('Optimal' !== $answers[$i]['status']) {
-                ++$open; // the solver ran out of time
+                ++$open; // the solver gave up
                 continue;
             }
             self::assertLessThanOrEqual($answers[$i]['rolls'] + 1, $plan->bought, "instance {$i}");
