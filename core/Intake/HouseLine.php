@@ -68,9 +68,11 @@ final readonly class HouseLine
         $measures = new SpotMeasures($this->unit);
         $below = new BelowWords($this->unit);
         $clear = new ClearWords($this->unit);
-        $line = $clear->take($below->take($line));
+        $said = $line;
+        $phrases = $clear->take(self::phrases($below->take($line)));
+        $line = implode(', ', $phrases);
         [$name, $kind, $seenFrom, $hazards, $unread] = ['', null, null, [], []];
-        foreach (self::phrases($line) as $i => $phrase) {
+        foreach ($phrases as $i => $phrase) {
             $left = trim((string) preg_replace(self::OVER_NOTHING, '', $measures->take($phrase)), ' -');
             $hazard = SpotWords::hazard($left);
             $seen = SpotWords::seenFrom($left);
@@ -89,7 +91,7 @@ final readonly class HouseLine
         if (null !== $kind && \in_array($kind->form(), [Form::Panel, Form::Cone], true)) {
             $measures->standUpright(Form::Panel === $kind->form());
         }
-        $questions = $this->spotQuestions($room, $line, $name, $kind, $measures, $unread);
+        $questions = $this->spotQuestions($room, $said, $name, $kind, $measures, $unread);
         if ('' === $line || [] !== $questions || null === $kind) {
             return new SpotReading($room, null, 0, $questions);
         }
@@ -156,8 +158,8 @@ final readonly class HouseLine
         BelowWords $below,
         ClearWords $clear,
     ): Spot {
-        $width = $measures->sides['width'] ?? SpotFacts::of($kind)->width;
         $usual = SpotFacts::of($kind);
+        $width = $measures->sides['width'] ?? $usual->width;
         $assumed = array_values(array_filter(
             ['width', 'depth', 'ledgeHeight', 'clearHeight'],
             static fn(string $side): bool => !isset($measures->sides[$side]) && (

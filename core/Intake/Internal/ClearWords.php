@@ -33,8 +33,12 @@ final class ClearWords
         $this->lengths = new LengthText($unit);
     }
 
-    /** What is left of the line: phrases that say it are out of it, the first one, which names the spot, never is one. */
-    public function take(string $line): string
+    /**
+     * @param list<string> $phrases of a line
+     *
+     * @return list<string> those that say something else; the first one, which names the spot, always does
+     */
+    public function take(array $phrases): array
     {
         $number = '(?:' . SpotMeasures::NUMBER . ')\s*' . SpotMeasures::UNIT;
         $of = "(?<of>{$number})";
@@ -46,12 +50,11 @@ final class ClearWords
             self::WHAT . '\s+' . self::END . "[\\s:]*{$of}(?:\\s+wide)?",
             self::WHAT . "\\s+{$of}(?:\\s+wide)?\\s+" . self::END,
         ];
-        $kept = [];
-        foreach (explode(',', $line) as $i => $phrase) {
-            $kept = $i > 0 && $this->isSaid($patterns, trim($phrase)) ? $kept : [...$kept, $phrase];
-        }
-
-        return implode(',', $kept);
+        return array_values(array_filter(
+            $phrases,
+            fn(string $phrase, int $i): bool => 0 === $i || !$this->isSaid($patterns, $phrase),
+            \ARRAY_FILTER_USE_BOTH,
+        ));
     }
 
     /**

@@ -279,6 +279,9 @@ final class HouseLineTest extends TestCase
         yield 'clear before the side' => ['console 44 x 13, 6 clear on the right', ['38 to 44 in use']];
         yield 'of the usual width' => ['hall: console, key bowl at the left end 9 in', ['0 to 9 key bowl']];
         yield 'two of them' => ['mantel 60 x 8, flue left 6, keep 8 in free on the right for the clock', ['0 to 6 flue', '52 to 60 clock']];
+        yield 'a comma in the number' => ['console 48 x 14, radio on the left 9,5 in', ['0 to 9.5 radio']];
+        yield 'parted by semicolons' => ['console 48 x 14; radio on the left 9 in; heat', ['0 to 9 radio']];
+        yield 'a round thing makes no round table' => ['low table 40 x 40, round clock on the left 8 in', ['0 to 8 round clock']];
         yield 'clear height is none' => ['shelf 36 x 10, 12 clear', []];
     }
 
@@ -294,6 +297,13 @@ final class HouseLineTest extends TestCase
             static fn(KeepClear $one): string => sprintf('%g to %g %s', $one->from->inInches(), $one->to->inInches(), $one->reason),
             $reading->spot->keepClear ?? [],
         ));
+    }
+
+    public function testWhatIsAskedBackKeepsAllThatWasSaid(): void
+    {
+        $reading = (new HouseLine(LengthUnit::Inch))->read('thingummy 60 x 12, kettle on the right 18 in', 'Snug');
+
+        self::assertSame('Snug: thingummy 60 x 12, kettle on the right 18 in, mantel', $reading->questions[0]->replies[0]->line ?? '');
     }
 
     #[TestWith(['counter corner 30 x 24, coffee machine right 30', 'That would keep all of it clear (coffee machine), and nothing would be left to dress.'])]
