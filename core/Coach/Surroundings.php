@@ -90,7 +90,7 @@ final readonly class Surroundings
 
     private function isTooTall(PlacedPiece $put, Spot $spot): bool
     {
-        if (Posture::Hangs === $put->posture && !$spot->isOnWall($put->piece->kind, $put->posture)) {
+        if ($spot->hangsDown($put->piece->kind, $put->posture)) {
             return false; // from the edge, downwards
         }
         $clear = Form::Cone === $spot->form() ? $spot->clearHeight?->tenths() : $spot->mostClear();

@@ -74,10 +74,10 @@ final readonly class CandidateRanking
     {
         $likely = [];
         $sought = new PlaceSought($by->look->balance);
-        foreach ($this->scored($dressing, $available, $by, $season)[0] as [$offer, $fit, $role, $isLacking, $score]) {
-            $stance = $this->places->best($dressing, $offer->piece, $sought, 1)[0] ?? null;
+        foreach ($this->scored($dressing, $available, $by, $season)[0] as $scored) {
+            $stance = $this->places->best($dressing, $scored[0]->piece, $sought, 1)[0] ?? null;
             if (null !== $stance) {
-                $likely[] = $this->candidate($dressing, $offer, $fit, $role, $isLacking, $score, $stance, 0.0);
+                $likely[] = self::candidate($dressing, $scored, $stance, 0.0);
             }
             if (\count($likely) === $most) {
                 break;
@@ -184,7 +184,8 @@ final readonly class CandidateRanking
         $candidates = $order = [];
         $tries = 0;
         $sought = new PlaceSought($by->look->balance);
-        foreach ($scored as [$offer, $fit, $role, $isLacking, $score]) {
+        foreach ($scored as $one) {
+            [$offer, $score] = [$one[0], $one[4]];
             if (\count($candidates) === self::TRIED * $most || ++$tries > self::MOST_TRIES || self::isOutdone($score + $mostGain, $order, $most)) {
                 break;
             }
@@ -206,7 +207,7 @@ final readonly class CandidateRanking
                 continue;
             }
             $gain = [] === $before ? 0.0 : $best[0] - $scoreBefore;
-            $candidates[] = $this->candidate($dressing, $offer, $fit, $role, $isLacking, $score, $best[1], $gain);
+            $candidates[] = self::candidate($dressing, $one, $best[1], $gain);
             $order[] = $score + self::WHOLE * $gain;
         }
         array_multisort($order, \SORT_DESC, \SORT_NUMERIC, array_keys($order), $candidates);
@@ -224,16 +225,10 @@ final readonly class CandidateRanking
         return \count(array_filter($order, static fn(float $one): bool => $one > $atMost)) >= $most;
     }
 
-    private function candidate(
-        Dressing $dressing,
-        Available $offer,
-        PieceFit $fit,
-        Role $role,
-        bool $isLacking,
-        float $score,
-        Stance $stance,
-        float $gain,
-    ): Candidate {
+    /** @param array{Available, PieceFit, Role, bool, float} $scored */
+    private static function candidate(Dressing $dressing, array $scored, Stance $stance, float $gain): Candidate
+    {
+        [$offer, $fit, $role, $isLacking, $score] = $scored;
         $side = $dressing->spot->sideOf($stance->left + $offer->piece->size->width->tenths() / 2);
 
         return new Candidate($offer, (int) round($score), $fit, $role, $isLacking, $side, $stance, $gain);

@@ -18,11 +18,12 @@ final readonly class Fingerprint
             ksort($placed[$id]);
         }
 
+        $hangsAt = self::heightsOnWalls($plan);
         $how = [];
         foreach ($plan->places as $place) {
-            $hangsAt = self::hangsAt($plan, $place);
-            if ($place->stance->dips > 0 || null !== $place->stance->face || null !== $hangsAt) {
-                $how[] = [$place->pieceId, $place->spotId, $place->stance->dips, $place->stance->face, ...(null === $hangsAt ? [] : [$hangsAt])];
+            $at = $hangsAt[$place->id] ?? null;
+            if ($place->stance->dips > 0 || null !== $place->stance->face || null !== $at) {
+                $how[] = [$place->pieceId, $place->spotId, $place->stance->dips, $place->stance->face, ...(null === $at ? [] : [$at])];
             }
         }
         sort($how);
@@ -30,16 +31,17 @@ final readonly class Fingerprint
         return sha1(json_encode([$choices, $placed, ...([] === $how ? [] : [$how])], \JSON_THROW_ON_ERROR));
     }
 
-    /** Null for what is not on a wall. */
-    private static function hangsAt(Plan $plan, PlannedPlace $place): ?int
+    /** @return array<string, int> by place; without what is on no wall */
+    private static function heightsOnWalls(Plan $plan): array
     {
-        $spot = $plan->spots[$place->spotId] ?? null;
-        $piece = $plan->stock[$place->pieceId] ?? null;
-        if (null === $spot || null === $piece) {
-            return null;
+        $heights = [];
+        foreach ($plan->spots as $spot) {
+            $dressing = $plan->dressing($spot);
+            foreach (array_filter($dressing->placed, $dressing->isOnWall(...)) as $one) {
+                $heights[$one->id] = $one->raise;
+            }
         }
-        $posture = $place->stance->posture ?? $spot->postureOf($piece->kind);
 
-        return null !== $posture && $spot->isOnWall($piece->kind, $posture) ? $place->stance->raise : null;
+        return $heights;
     }
 }

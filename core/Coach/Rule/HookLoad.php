@@ -13,7 +13,6 @@ use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Stock\Piece;
-use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Texture;
 use BrightCupboard\Core\Surface\SpotHazard;
 
@@ -34,7 +33,7 @@ final readonly class HookLoad implements CoachRule
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
         $hung = array_values(
-            array_filter($dressing->hung(), static fn(PlacedPiece $one): bool => Posture::Hangs === $one->posture && $one->piece->weight->grams() > 0),
+            array_filter($dressing->placed, static fn(PlacedPiece $one): bool => $dressing->isOnWall($one) && $one->piece->weight->grams() > 0),
         );
         if ([] === $hung) {
             return null;

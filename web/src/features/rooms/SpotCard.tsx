@@ -12,7 +12,7 @@ type Props = {
 /** What hangs on the wall goes up first, then what carries or leans, what is in or on others last; from left to right otherwise. */
 const ORDER: Partial<Record<Placement['posture'], number>> = { lies: 0, carries: 0, leans: 1, drapes: 1, trims: 3, fills: 3 };
 
-const turn = (one: Placement) => (one.isOnWall ? -1 : (ORDER[one.posture] ?? 2));
+const orderOf = (one: Placement) => (one.isOnWall ? -1 : (ORDER[one.posture] ?? 2));
 
 /** The card of a spot on paper, under its picture: each piece in the order of set-up, where it goes, where it comes from, what to mind. */
 export function SpotCard({ spot, dressing, pieces, isShown = false }: Props) {
@@ -20,7 +20,7 @@ export function SpotCard({ spot, dressing, pieces, isShown = false }: Props) {
   const house = useHouse();
   const current = useSwap();
   const room = house.rooms.find((one) => one.id === spot.room)?.name ?? '';
-  const sorted = [...dressing.placements].sort((a, b) => turn(a) - turn(b) || a.left - b.left);
+  const sorted = [...dressing.placements].sort((a, b) => orderOf(a) - orderOf(b) || a.left - b.left);
   const cautions = dressing.findings.filter((one) => one.code.startsWith('safety.') || one.code === 'fit.physical').map((one) => one.reason);
   const isPanel = spot.form === 'panel';
   const fromFloor = (one: Placement) => write.length(spot.ledgeHeight + one.raise);

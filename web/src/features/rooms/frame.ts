@@ -30,13 +30,16 @@ const BACK = 18;
 /** Whether the picture is completed by three lanes from above: where things stand one before the other on one board. */
 export const hasLanes = (spot: Spot): boolean => ['ledge', 'floor', 'seat'].includes(spot.form);
 
+/** Whether it hangs down from an edge, a rail or a branch, and not on a wall. */
+export const hangsDown = (placement: Placement): boolean => placement.posture === 'hangs' && !placement.isOnWall;
+
 /** How high what is put somewhere reaches over the lowest board and how far it hangs below an edge, in inches. */
 export type Reach = { tallest: number; deepest: number };
 
 export function reachOf(placements: readonly Placement[]): Reach {
   return {
     tallest: Math.max(0, ...placements.map((one) => inch(one.foot + one.height))),
-    deepest: Math.max(0, ...placements.map((one) => inch(one.posture === 'hangs' && !one.isOnWall ? one.height : one.drop))),
+    deepest: Math.max(0, ...placements.map((one) => inch(hangsDown(one) ? one.height : one.drop))),
   };
 }
 

@@ -1,6 +1,6 @@
 import type { Piece, Placement, Spot } from '../../api/types';
 import { inch } from '../../lib/inches';
-import type { Frame } from './frame';
+import { type Frame, hangsDown } from './frame';
 
 /** Of a sofa or chair: how high its arms are over the seat, how far they stand out beside it, and how near an end a throw lies over one, in inches. */
 const ARM = { height: 8, out: 2.5, reach: 5 };
@@ -29,12 +29,7 @@ export function whereDrawn(
     const outer = end === 0 ? -ARM.out : inch(spot.width) + ARM.out - width;
     if (end !== null) return { x: frame.x(outer), y: frame.y(inch(foot) + ARM.height), turn: 0 };
   }
-  const below =
-    placement.posture === 'drapes' && !isThrow
-      ? height / 2
-      : placement.posture === 'hangs' && !placement.isOnWall && spot.form !== 'cone'
-        ? height
-        : 0;
+  const below = placement.posture === 'drapes' && !isThrow ? height / 2 : hangsDown(placement) && spot.form !== 'cone' ? height : 0;
   const turn = spot.form === 'run' && placement.posture === 'drapes' ? (Math.atan2(spot.rise ?? 0, spot.width) * 180) / Math.PI : 0;
   return { x: frame.x(inch(left)), y: frame.y(inch(foot) - below), turn };
 }
