@@ -11,7 +11,7 @@ use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Stance;
 
-/** Along a rail: garlands end to end from its foot, what hangs in the widest gap. */
+/** Along a rail or an edge: garlands end to end from its foot, what hangs down in the widest gap. */
 final readonly class OnRun implements Places
 {
     public function of(Dressing $dressing, PlacedPiece $piece): array
@@ -20,16 +20,16 @@ final readonly class OnRun implements Places
         // Lights and ribbon run over a garland from its foot; another garland begins where the last one ends.
         $alike = array_values(array_filter(
             $dressing->placed,
-            static fn(PlacedPiece $one): bool => $isHung ? $one->posture === $piece->posture : $one->piece->kind === $piece->piece->kind,
+            static fn(PlacedPiece $one): bool => $isHung ? $dressing->hangsDown($one) : $one->piece->kind === $piece->piece->kind,
         ));
-        $end = $dressing->spot->width->tenths();
+        [$start, $end] = [$dressing->spot->from, $dressing->spot->to];
         if (!$isHung) {
-            $from = max([0, ...array_map(static fn(PlacedPiece $one): int => $one->right, $alike)]);
+            $from = max([$start, ...array_map(static fn(PlacedPiece $one): int => $one->right, $alike)]);
 
             return [new Stance($from, PieceKind::Garland === $piece->piece->kind ? Layer::Middle : Layer::Front, 0, 0, $piece->posture)];
         }
         usort($alike, static fn(PlacedPiece $a, PlacedPiece $b): int => $a->left <=> $b->left);
-        [$from, $widest, $middle] = [0, -1, intdiv($end, 2)];
+        [$from, $widest, $middle] = [$start, -1, intdiv($start + $end, 2)];
         foreach ([...array_map(static fn(PlacedPiece $one): array => [$one->left, $one->right], $alike), [$end, $end]] as [$left, $right]) {
             if ($left - $from > $widest) {
                 [$widest, $middle] = [$left - $from, intdiv($from + $left, 2)];

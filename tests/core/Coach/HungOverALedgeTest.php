@@ -217,6 +217,17 @@ final class HungOverALedgeTest extends TestCase
         );
     }
 
+    public function testAStockingHangsInTheMiddleOfTheEdgeUnderAWreathAndBesideTheFlue(): void
+    {
+        $spot = $this->mantel([new KeepClear(Length::ofInches(0), Length::ofInches(8), 'the flue')]);
+        $stocking = Make::piece('stocking', PieceKind::Stocking, 8, 18, depth: 3);
+        $first = (new PlaceFinder())->find(new Dressing($spot, [$this->hung(PieceKind::Wreath, 23, 22)]), $stocking);
+        $next = (new PlaceFinder())->find(new Dressing($spot, [$this->hung(PieceKind::Wreath, 23, 22), $this->stocking(24)]), $stocking);
+
+        self::assertEquals(30.0, ($first->left ?? 0) / 254); // the middle of 8 to 60, less half of it
+        self::assertEquals(42.0, ($next->left ?? 0) / 254); // in the wider gap, from 32 to 60
+    }
+
     /** @param list<KeepClear> $keepClear */
     private function mantel(array $keepClear = []): Spot
     {
