@@ -196,16 +196,21 @@ final class Dressing
         return new Carrying($this);
     }
 
+    /** The middle that it pulls about: what hangs on a wall is centred on all that is below it, what stands on what can be dressed. */
+    public function axisOf(PlacedPiece $piece): float
+    {
+        return $this->isOnWall($piece) ? $this->spot->width->tenths() / 2 : $this->spot->middle();
+    }
+
     /** Moments of visual weight about the middle of what can be dressed, left and right, in square inches × inches. */
     public function moments(): Moments
     {
         if (null !== $this->moments) {
             return $this->moments;
         }
-        $axis = $this->spot->middle();
         $left = $right = 0.0;
         foreach ($this->placed as $piece) {
-            $moment = $piece->visualWeight() * ($piece->centre - $axis) / 254;
+            $moment = $piece->visualWeight() * ($piece->centre - $this->axisOf($piece)) / 254;
             $moment < 0 ? $left -= $moment : $right += $moment;
         }
 

@@ -26,7 +26,7 @@ final readonly class OnPanel implements Places
             $most = ($spot->clearHeight?->tenths() ?? \PHP_INT_MAX) - $piece->height;
 
             return [new Stance(
-                (int) round($spot->middle() - $piece->width / 2),
+                intdiv($spot->width->tenths() - $piece->width, 2),
                 Layer::Back,
                 (int) max(0, min($most, round($raise))),
                 0,

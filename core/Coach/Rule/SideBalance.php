@@ -40,7 +40,7 @@ final readonly class SideBalance implements CoachRule
             return null;
         }
         $moments = $dressing->moments();
-        $imbalance = null === $statement ? $moments->imbalance() : abs($statement->centre - $dressing->spot->middle()) / $dressing->spot->half();
+        $imbalance = null === $statement ? $moments->imbalance() : abs($statement->centre - $dressing->axisOf($statement)) / $dressing->spot->half();
         $isGathered = Form::Seat === $dressing->spot->form() && $imbalance >= self::GATHERED_LEAST;
         [$low, $high] = match (true) {
             $isGathered => [self::GATHERED_LEAST, 1.0],

@@ -217,6 +217,22 @@ final class HungOverALedgeTest extends TestCase
         );
     }
 
+    public function testBesideAKettleAMirrorIsCentredOnTheWholeAndPullsToNoSide(): void
+    {
+        $spot = $this->mantel([new KeepClear(Length::ofInches(40), Length::ofInches(60), 'the kettle')]);
+        $stance = (new PlaceFinder())->anywhere(
+            new Dressing($spot, []),
+            Make::piece('mirror', PieceKind::Mirror, 24, 30, depth: 1),
+            1,
+            new PlaceSought(as: Posture::Hangs),
+        );
+        $level = new Dressing($spot, [$this->at(PieceKind::Vase, 6, 8, 14, 'a'), $this->at(PieceKind::Jug, 26, 8, 14, 'b')]);
+        $under = $level->with(new PlacedPiece('mirror', Make::piece('mirror', PieceKind::Mirror, 24, 30, depth: 1), 1, $stance));
+
+        self::assertEquals(18.0, $stance->left / 254);
+        self::assertEqualsWithDelta(0.0, $under->moments()->imbalance(), 1e-9);
+    }
+
     public function testAStockingHangsInTheMiddleOfTheEdgeUnderAWreathAndBesideTheFlue(): void
     {
         $spot = $this->mantel([new KeepClear(Length::ofInches(0), Length::ofInches(8), 'the flue')]);
