@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Surface;
 
 use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Measure\LengthUnit;
 
 /**
  * What is usual of a kind of spot until it is measured: a spot can be entered in one line and measured later.
@@ -56,24 +57,27 @@ final readonly class SpotFacts
         public SeenFrom $seenFrom,
         public int $focalRank,
         public Layout $layout,
-        private ?int $back,
+        private ?Length $back,
     ) {}
 
     /** Its highest edge from the floor, for what hangs over it: of a seat the back, from memory. */
     public function top(): Length
     {
-        return null === $this->back ? $this->ledgeHeight : Length::ofTenths($this->back * Length::TENTHS_PER_INCH);
+        return $this->back ?? $this->ledgeHeight;
     }
 
-    public static function of(SpotKind $kind): self
+    /** @param LengthUnit $unit that people measure by: whole 5 cm where that is centimetres */
+    public static function of(SpotKind $kind, LengthUnit $unit = LengthUnit::Inch): self
     {
         [$width, $depth, $height, $clear, $seenFrom, $focalRank] = self::TABLE[$kind->value];
-        $inches = static fn(int $inches): Length => Length::ofTenths($inches * Length::TENTHS_PER_INCH);
+        $inches = static fn(int $inches): Length => LengthUnit::Inch === $unit
+            ? Length::ofTenths($inches * Length::TENTHS_PER_INCH)
+            : Length::ofMillimetres(50 * round($inches * 25.4 / 50));
 
         return new self($inches($width), $inches($depth), $inches($height), null === $clear ? null : $inches($clear), $seenFrom, $focalRank, new Layout(
             array_map($inches, self::TIERS[$kind->value] ?? []),
             seats: self::SEATS[$kind->value] ?? 0,
             posts: self::POSTS[$kind->value] ?? 0,
-        ), self::BACKS[$kind->value] ?? null);
+        ), isset(self::BACKS[$kind->value]) ? $inches(self::BACKS[$kind->value]) : null);
     }
 }

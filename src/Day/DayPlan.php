@@ -88,9 +88,13 @@ final readonly class DayPlan
     private function withSetting(Home $home, Plan $plan, array $tasks): array
     {
         $words = new SetUpWords($home->lengths());
+        $notes = [];
+        foreach ($this->house->spots($home) as $spot) {
+            $notes[$spot->id()] = '' === $spot->note() ? [] : [sprintf('“%s”', $spot->note())];
+        }
 
         return array_map(static fn(DayTask $task): DayTask => Phase::SetUp === $task->phase && isset($plan->spots[$task->spot ?? ''])
-            ? $task->withSteps($words->of($plan->dressing($plan->spots[$task->spot])))
+            ? $task->withSteps([...$notes[$task->spot] ?? [], ...$words->of($plan->dressing($plan->spots[$task->spot]))])
             : $task, $tasks);
     }
 

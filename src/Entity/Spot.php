@@ -25,6 +25,7 @@ class Spot implements Removable
     use Identified;
     use SoftlyRemoved;
     use Versioned;
+    public const LONGEST_NOTE = 300;
 
     #[ORM\Column(length: 80)]
     private string $name = '';
@@ -68,6 +69,8 @@ class Spot implements Removable
     private ?int $belowWidth = null;
     #[ORM\Column(nullable: true)]
     private ?int $belowTop = null;
+    #[ORM\Column(length: self::LONGEST_NOTE, options: ['default' => ''])]
+    private string $note = '';
     #[ORM\Column(length: 12, nullable: true)]
     private ?BalanceSchool $school = null;
     #[ORM\Column(nullable: true)]
@@ -143,6 +146,17 @@ class Spot implements Removable
                 $length($this->belowTop),
             ),
         );
+    }
+
+    /** What is to be known of it beside its measures: "gas fire below", "the cat sleeps here". */
+    public function note(): string
+    {
+        return $this->note;
+    }
+
+    public function noteThat(string $note): void
+    {
+        $this->note = mb_substr(trim($note), 0, self::LONGEST_NOTE);
     }
 
     public function judgeBy(Taste $taste): void

@@ -13,6 +13,14 @@ final readonly class HouseLineAnswer
     /**
      * @param string               $room      that it is in; empty for a tote
      * @param list<QuestionAnswer> $questions what must be answered before it can be taken in
+     * @param list<string>         $remarks   what was made of it beyond its words
      */
-    public function __construct(public string $room, public bool $isNewRoom, public ?SpotAnswer $spot, public ?ToteAnswer $tote, public array $questions) {}
+    public function __construct(
+        public string $room,
+        public bool $isNewRoom,
+        public ?SpotAnswer $spot,
+        public ?ToteAnswer $tote,
+        public array $questions,
+        public array $remarks,
+    ) {}
 }

@@ -22,7 +22,7 @@ final readonly class HouseLines
 {
     public function __construct(private HouseRepository $house, private ToteCodes $codes) {}
 
-    /** @return array{Room|null, Spot|null, Tote|null, list<Question>} */
+    /** @return array{Room|null, Spot|null, Tote|null, list<Question>, list<string>} what it is about, what is to be asked, what was made of it */
     public function read(Home $home, HouseLineInput $input): array
     {
         $reading = (new HouseLine($home->unit()))->read($input->line, $input->room);
@@ -30,8 +30,11 @@ final readonly class HouseLines
         return $reading instanceof ToteReading ? $this->tote($home, $reading) : $this->spot($home, $reading);
     }
 
-    /** @param list<Question> $questions */
-    public function answer(?Room $room, ?Spot $spot, ?Tote $tote, array $questions): HouseLineAnswer
+    /**
+     * @param list<Question> $questions
+     * @param list<string>   $remarks
+     */
+    public function answer(?Room $room, ?Spot $spot, ?Tote $tote, array $questions, array $remarks): HouseLineAnswer
     {
         $isKnown = null === $room || [] !== array_filter($this->house->rooms($room->home()), static fn(Room $one): bool => $one === $room);
 
@@ -41,20 +44,22 @@ final readonly class HouseLines
             null === $spot ? null : SpotAnswer::of($spot),
             null === $tote ? null : ToteAnswer::of($tote),
             array_map(QuestionAnswer::of(...), $questions),
+            $remarks,
         );
     }
 
-    /** @return array{Room|null, Spot|null, null, list<Question>} */
+    /** @return array{Room|null, Spot|null, null, list<Question>, list<string>} */
     private function spot(Home $home, SpotReading $reading): array
     {
         $rooms = $this->house->rooms($home);
         $same = array_values(array_filter($rooms, static fn(Room $room): bool => 0 === strcasecmp($room->name(), $reading->room)));
         $room = '' === $reading->room ? null : $same[0] ?? new Room($home, $reading->room, \count($rooms));
         if (null === $room || null === $reading->spot) {
-            return [$room, null, null, $reading->questions];
+            return [$room, null, null, $reading->questions, []];
         }
         $spot = new Spot($room, $reading->focalRank);
         $spot->describe($room, $reading->spot, $reading->focalRank);
+        $spot->noteThat($reading->note);
         $twins = array_filter(
             $this->house->spots($home),
             static fn(Spot $one): bool => $one->room() === $room && 0 === strcasecmp($one->name(), $spot->name()),
@@ -66,10 +71,10 @@ final readonly class HouseLines
                 new Question('name', sprintf('%s has a spot called %s already. Call this one something else.', $room->name(), $spot->name())),
             ];
 
-        return [$room, $spot, null, $questions];
+        return [$room, $spot, null, $questions, $reading->remarks];
     }
 
-    /** @return array{null, null, Tote, list<Question>} */
+    /** @return array{null, null, Tote, list<Question>, list<string>} */
     private function tote(Home $home, ToteReading $reading): array
     {
         $taken = $this->codes->taken($home, $reading->code);
@@ -80,6 +85,7 @@ final readonly class HouseLines
             null,
             new Tote($home, $reading->code, $reading->place, $reading->inside, $reading->conditions, $reading->mostWeight, $reading->isMeasured),
             $questions,
+            [],
         ];
     }
 }

@@ -48,6 +48,7 @@ final readonly class KeepSpot
             $this->renamed->follow($home, [$spot->id()], $spot->name(), $measures->name);
         }
         $spot->describe($room, $measures, $input->focalRank);
+        $spot->noteThat($input->note);
         $this->journal->say(sprintf($isNew ? '%s is a spot in %s' : '%s in %s is changed', $spot->name(), $room->name()));
         $this->entities->flush();
 

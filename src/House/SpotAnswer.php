@@ -45,6 +45,7 @@ final readonly class SpotAnswer
         public int $posts,
         public ?int $belowWidth,
         public ?int $belowTop,
+        public string $note,
         public int $version,
     ) {}
 
@@ -78,6 +79,7 @@ final readonly class SpotAnswer
             $m->layout->posts,
             $m->layout->belowWidth?->tenths(),
             $m->layout->belowTop?->tenths(),
+            $spot->note(),
             $spot->version(),
         );
     }

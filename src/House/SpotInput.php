@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\House;
 
+use App\Entity\Spot;
 use App\Http\Name;
 use BrightCupboard\Core\Surface\SeenFrom;
 use BrightCupboard\Core\Surface\SpotHazard;
@@ -44,6 +45,8 @@ final readonly class SpotInput
         public int $posts = 0,
         public string $belowWidth = '',
         public string $belowTop = '',
+        #[Assert\Length(max: Spot::LONGEST_NOTE, maxMessage: 'A note takes {{ limit }} characters.')]
+        public string $note = '',
         public ?int $version = null,
     ) {}
 }

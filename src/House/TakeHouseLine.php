@@ -21,7 +21,7 @@ final readonly class TakeHouseLine
     #[Route('/api/homes/{home}/house/lines', methods: ['POST'], defaults: ['_status' => 201])]
     public function __invoke(Home $home, #[Body] HouseLineInput $input): HouseLineAnswer
     {
-        [$room, $spot, $tote, $questions] = $this->lines->read($home, $input);
+        [$room, $spot, $tote, $questions, $remarks] = $this->lines->read($home, $input);
         foreach ($questions as $question) {
             throw InvalidInput::at($question->field, $question->sentence);
         }
@@ -35,6 +35,6 @@ final readonly class TakeHouseLine
         });
         $this->entities->flush();
 
-        return $this->lines->answer($room, $spot, $tote, []);
+        return $this->lines->answer($room, $spot, $tote, [], $remarks);
     }
 }

@@ -28,6 +28,41 @@ final class HouseWalkTest extends AppTestCase
         self::assertSame([['Larder'], ['L1'], 2], [array_column($house['rooms'], 'name'), array_column($house['totes'], 'code'), \count($house['spots'])]);
     }
 
+    public function testWhatIsSaidBesideItsMeasuresStaysWithTheSpotAndComesToTheDay(): void
+    {
+        $home = $this->newHome();
+        $kept = $this->call('POST', $home . '/house/lines', ['line' => 'den: sofa 2,10 m x 95, 84 high, the throw stays, cat', 'room' => '']);
+        self::assertSame(201, $this->code(), $this->text());
+        self::assertSame(
+            ['throw stays; back 84 cm high; 95 cm deep in all', ['pets'], 550],
+            [$kept['spot']['note'], $kept['spot']['hazards'], intdiv($kept['spot']['depth'], 10)],
+            'a sofa is measured whole, what is dressed is its seat',
+        );
+        self::assertCount(2, $kept['remarks'], 'what was made of it is said');
+
+        $spot = $kept['spot']['id'];
+        $input = ['note' => str_repeat('x', 301)] + $this->inputOf($kept['spot']);
+        $this->assertRefused(422, 'A note takes 300 characters.', $this->call('PUT', "{$home}/spots/{$spot}", $input));
+        $changed = $this->call('PUT', "{$home}/spots/{$spot}", ['note' => ' the cat sleeps left '] + $this->inputOf($kept['spot']));
+        self::assertSame([200, 'the cat sleeps left'], [$this->code(), $changed['note']], $this->text());
+        $this->call('POST', $home . '/undo');
+        self::assertSame('throw stays; back 84 cm high; 95 cm deep in all', $this->call('GET', $home . '/house')['spots'][0]['note']);
+    }
+
+    public function testTheNoteOfASpotIsReadWhereItIsSetUp(): void
+    {
+        $this->signIn();
+        $spots = array_column($this->call('GET', $this->home() . '/house')['spots'], null, 'name');
+        $mantel = $spots['Stove shelf'];
+        $this->call('PUT', $this->home() . '/spots/' . $mantel['id'], ['note' => 'flue on the right'] + $this->inputOf($mantel));
+        self::assertSame(200, $this->code(), $this->text());
+        $this->call('POST', $this->swap() . '/day', ['people' => 1]);
+
+        $day = $this->call('GET', $this->swap() . '/day');
+        $setUp = array_values(array_filter($day['tasks'], static fn(array $task): bool => $mantel['id'] === $task['spot'] && 'set up' === $task['phase']));
+        self::assertContains('“flue on the right”', $setUp[0]['steps'] ?? []);
+    }
+
     public function testALineThatIsUnclearIsRefusedWithItsQuestionAndKeepsNothing(): void
     {
         $home = $this->newHome();
@@ -62,6 +97,21 @@ final class HouseWalkTest extends AppTestCase
         self::assertSame([], $this->browser->getResponse()->headers->getCookies());
         $this->call('GET', '/api/me');
         self::assertSame([401, []], [$this->code(), $this->browser->getResponse()->headers->getCookies()]);
+    }
+
+    /**
+     * @param array<string, mixed> $spot as it was answered
+     *
+     * @return array<string, mixed> as it is sent, in centimetres
+     */
+    private function inputOf(array $spot): array
+    {
+        $length = static fn(mixed $tenths): string => \is_int($tenths) ? $tenths / 100 . ' cm' : '';
+        $sides = ['width', 'depth', 'ledgeHeight', 'clearHeight', 'rise', 'belowWidth', 'belowTop'];
+        $as = array_combine($sides, array_map(static fn(string $side): string => $length($spot[$side]), $sides));
+        $same = ['room', 'name', 'kind', 'seenFrom', 'wall', 'hazards', 'focalRank', 'tableShape', 'seats', 'posts', 'note', 'version'];
+
+        return $as + array_intersect_key($spot, array_flip($same)) + ['keepClear' => [], 'tiers' => array_map($length, $spot['tiers'])];
     }
 
     private function newHome(): string

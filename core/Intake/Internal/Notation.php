@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Intake\Internal;
 
 use BrightCupboard\Core\Intake\Lexicon;
-use BrightCupboard\Core\Measure\LengthText;
 
 /**
  * Writes in one way what hurried people write in many: marks for inches and feet, hyphens before fractions, thousands, dozens
@@ -23,11 +22,8 @@ final readonly class Notation
     /** What comes in something is what it is, unless that is all that is known. */
     private const HELD = '/^(?:an?\s+)?(?:(?:small|large|big|lg|sm|half)\s+)?(?:box|bag|roll|spool|tub|bundle|pack|string|strand'
         . '|lot)\s+(?:full\s+)?of\s+(\pL.*)$/iu';
-    private const SIDES = ['h' => 'high', 't' => 'high', 'w' => 'wide', 'd' => 'deep', 'l' => 'long'];
     /** What runs along: a number before its length is how many there are, not a side. */
     private const RUNS = '/\b(?:garlands?|swags?|bunting|lights|beads|ribbons?|strands?|strings?|tinsel)\b/iu';
-    private const NUMBER = '\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?';
-
     /** "Row of stockings 4": what is said to stand together is counted one by one. */
     private const TOGETHER = '/^(?:an?\s+)?(?:row|cluster|group|grouping|collection|assortment|handful)\s+of\s+(?=(?:\d+\s+)?\pL[\pL\s-]*s\b)/iu';
 
@@ -54,18 +50,13 @@ final readonly class Notation
         ); // red/green, (small)
         $line = SpokenNumbers::written((string) preg_replace('/(?<=[\pL)])\s+w\s+(?=\pL{2})/u', ' with ', $line));
 
-        return trim((string) preg_replace('/\s+/u', ' ', $this->prices($this->counts($this->sides($this->measures($line))))));
+        return trim((string) preg_replace('/\s+/u', ' ', $this->prices($this->counts(MeasureNotation::sides($this->measures($line))))));
     }
 
     private function measures(string $line): string
     {
-        $line = (string) preg_replace('/(?<=\d)\s*[″”"](?!\w*[″”"])/u', ' in ', $line); // 12" tall
-        $line = (string) preg_replace('/(?<=\d)\s*[′’\'](?=\s*(?:\d|$|[,\sx×]))/u', ' ft ', $line); // 1'3
-        $line = (string) preg_replace('/(?<=\d)-(?=\d{1,2}\/\d{1,2}\b)/u', ' ', $line); // 9-1/2
-        $line = (string) preg_replace('/\b(ft|feet|foot)\s*-\s*(?=\d)/iu', '$1 ', $line); // 1 ft-6
-        $line = LengthText::ungrouped($line);
+        $line = MeasureNotation::marks($line);
         $line = (string) preg_replace('/(?<![\w.,])(\d{1,2}(?:\.\d+)?)\s+(?:round|rnd)\b(?!\s*\d)/iu', '$1 across round', $line); // tray 12 round
-        $line = (string) preg_replace('/[Øø⌀]\s*(\d+(?:[.,]\d+)?(?:\s*(?:in|cm|mm)\b)?)/u', '$1 across', $line);
         $line = (string) preg_replace('/\b(?:[2-9]|two|three|four|five|several|various|asst|assorted)\s+(?:sizes|heights)\b/iu', '', $line);
         $line = (string) preg_replace('/(?<![\w.,])(\d{1,2})\s*(?:in\s*)?(?:sq\.?|square)(?=\s|,|$)/iu', '$1 x $1', $line); // 22 in sq
         if (
@@ -77,26 +68,6 @@ final readonly class Notation
         }
 
         return $line;
-    }
-
-    /** "h12 w6 d5", "12h x 6w x 6d", "h 12, w 6". */
-    private function sides(string $line): string
-    {
-        $number = self::NUMBER;
-        $unit = '(?:\s*(?:in|cm|mm)\b)?';
-        if (preg_match_all("/\\b[hwdl]\\s?{$number}/iu", $line) >= 2 || 1 === preg_match("/\\b[hwdl]{$number}{$unit}(?=\\s|,|$)/iu", $line)) {
-            $line = (string) preg_replace_callback(
-                "/\\b([hwdl])\\s?({$number}{$unit})(?=[\\s,x×]|$)/iu",
-                static fn(array $m): string => $m[2] . ' ' . self::SIDES[mb_strtolower($m[1])],
-                $line,
-            );
-        }
-
-        return (string) preg_replace_callback(
-            "/(?<![\\w.])({$number}{$unit})\\s?([hwdlt])\\b(?:\\s*[x×](?=\\s*\\d))?/iu",
-            static fn(array $m): string => $m[1] . ' ' . self::SIDES[mb_strtolower($m[2])] . ' ',
-            $line,
-        );
     }
 
     private function counts(string $line): string

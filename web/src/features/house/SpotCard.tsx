@@ -101,13 +101,15 @@ function FormMark({ spot, y, width }: { spot: Spot; y: number; width: number }) 
 /** What is known of a spot in a few words; what is only usual of its kind is grey and says so. */
 export function SpotMeasures({ spot }: { spot: Spot }) {
   const write = useWriting();
+  const isUpright = spot.form === 'panel' || spot.form === 'cone';
   const parts = [
     { side: 'width', text: `${write.length(spot.width)} wide` },
-    { side: 'depth', text: `${write.length(spot.depth)} deep` },
-    ...(spot.ledgeHeight > 0 ? [{ side: 'ledgeHeight', text: `${write.length(spot.ledgeHeight)} high` }] : []),
-    ...(spot.clearHeight === null
-      ? []
-      : [{ side: 'clearHeight', text: `${write.length(spot.clearHeight)} ${spot.form === 'panel' ? 'tall' : 'clear'}` }]),
+    ...(spot.form === 'panel' ? [] : [{ side: 'depth', text: `${write.length(spot.depth)} deep` }]),
+    ...(isUpright && spot.clearHeight !== null ? [{ side: 'clearHeight', text: `${write.length(spot.clearHeight)} tall` }] : []),
+    ...(spot.ledgeHeight > 0
+      ? [{ side: 'ledgeHeight', text: `${write.length(spot.ledgeHeight)} ${spot.form === 'panel' ? 'from the floor' : 'high'}` }]
+      : []),
+    ...(isUpright || spot.clearHeight === null ? [] : [{ side: 'clearHeight', text: `${write.length(spot.clearHeight)} clear` }]),
     ...(spot.tiers.length > 1 ? [{ side: 'tiers', text: `${spot.tiers.length} boards` }] : []),
     ...(spot.seats > 0 ? [{ side: 'seats', text: `${spot.tableShape === 'rectangular' ? '' : `${spot.tableShape}, `}${spot.seats} places` }] : []),
     ...(spot.rise ? [{ side: 'rise', text: `rises ${write.length(spot.rise)}` }] : []),
@@ -125,6 +127,11 @@ export function SpotMeasures({ spot }: { spot: Spot }) {
         <span className="block text-ink-3 italic">{spot.assumed.length > 2 ? 'not measured yet' : 'grey: not measured yet'}</span>
       )}
       {spot.hazards.length > 0 && <span className="block">{spot.hazards.join(', ')}</span>}
+      {spot.note !== '' && (
+        <span className="block max-w-[280px] text-ink" dir="auto">
+          “{spot.note}”
+        </span>
+      )}
     </span>
   );
 }

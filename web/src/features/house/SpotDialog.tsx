@@ -37,6 +37,7 @@ export function SpotDialog({ spot, room, onClose }: Props) {
     posts: spot?.posts ?? 0,
     belowWidth: write(spot?.belowWidth),
     belowTop: write(spot?.belowTop),
+    note: spot?.note ?? '',
   }));
   const set = (part: Partial<SpotInput>) => setDraft({ ...draft, ...part });
   const form = house.spotKinds.find((one) => one.kind === draft.kind)?.form ?? 'ledge';
@@ -65,6 +66,9 @@ export function SpotDialog({ spot, room, onClose }: Props) {
       <FormFields form={form} draft={draft} set={set} />
       <Choices label="What is near" words={SPOT_HAZARDS} chosen={draft.hazards} onChange={(hazards) => set({ hazards })} />
       <KeepClearFields zones={draft.keepClear} onChange={(keepClear) => set({ keepClear })} />
+      <Field label="To be known of it" name="note" hint="as “lamp stays”; on its card and on the day sheet">
+        {(control) => <textarea {...control} rows={2} value={draft.note} dir="auto" onChange={(event) => set({ note: event.target.value })} />}
+      </Field>
     </FormDialog>
   );
 }

@@ -141,6 +141,11 @@ function Read({ read, refusal, onAnswer }: { read: HouseLine; refusal: Error | n
             </div>
           </div>
         ))}
+        {read.remarks.map((remark) => (
+          <p key={remark} className="note text-ink">
+            {remark}
+          </p>
+        ))}
         {read.questions.length === 0 && refusal === null && <p className="text-[15px]">✓ Clear. Enter takes it in.</p>}
         {isUnsaid && (
           <p role="alert" className="flex gap-2 border-2 border-ink bg-yolk-soft px-3 py-2">

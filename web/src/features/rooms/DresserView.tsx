@@ -142,6 +142,11 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
           <p className="note order-last basis-full">
             {sizeWords(spot, write.length)}; seen from {spot.seenFrom}
             {spot.hazards.length > 0 && `; ${spot.hazards.join(', ')} near`}
+            {spot.note !== '' && (
+              <>
+                ; <span dir="auto">“{spot.note}”</span>
+              </>
+            )}
           </p>
           {!isClosed && (
             <button type="button" className="btn no-print" onClick={() => setWriting(true)}>

@@ -63,6 +63,11 @@ export function SpotCard({ spot, dressing, pieces, isShown = false }: Props) {
           ))}
         </tbody>
       </table>
+      {spot.note !== '' && (
+        <p className="mt-2" dir="auto">
+          {spot.name}: “{spot.note}”
+        </p>
+      )}
       {cautions.filter((said) => said !== '').length > 0 && <p className="mt-2 font-semibold">Mind: {cautions.join(' ')}</p>}
       <p className="note mt-2">Ladders and heavy pieces with two; follow the maker’s instructions and local codes.</p>
     </section>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace BrightCupboard\Core\Intake\Internal;
+namespace BrightCupboard\Core\Intake\Internal\House;
 
 use BrightCupboard\Core\Measure\InvalidMeasure;
 use BrightCupboard\Core\Measure\Length;
@@ -19,12 +19,13 @@ use BrightCupboard\Core\Surface\KeepClear;
 final class ClearWords
 {
     private const IN_USE = 'in use';
-    private const END = '(?:on|at)?\s*(?:the\s+)?(?<end>left|right)(?:\s+(?:end|side|hand side))?';
-    private const CLEAR = '(?:\s+(?:is\s+|kept\s+|stays\s+)?(?:clear|free))';
+    private const END = '(?:on|at|in)?\s*(?:the\s+)?(?<end>left|right|middle|cent(?:re|er)|(?:both|each|either)(?=\s+(?:end|side)))'
+        . '(?:\s+(?:ends?|sides?|hand side))?';
+    private const CLEAR = '(?:\s+(?:is\s+|kept\s+|keeps?\s+|stays\s+)?(?:clear|free))';
     private const WHY = '(?:\s+(?:for|because of)\s+(?:the\s+|an?\s+)?(?<why>\pL[\pL\s\'’-]{1,40}))?';
-    private const WHAT = '(?:the\s+|an?\s+)?(?<why>\pL+(?:\s\pL+){0,2}?)(?:\s+(?:stays|stands|is|lives))?';
+    private const WHAT = '(?:the\s+|an?\s+)?(?<why>\pL+(?:\s\pL+){0,2}?)(?:\s+(?:stays|stands|is|lives|takes|needs|uses))?';
 
-    /** @var list<array{'left'|'right'|null, Length, Length|null, string}> end, how much of it or from where, to where, why */
+    /** @var list<array{'left'|'right'|'middle'|'both'|null, Length, Length|null, string}> end, how much of it or from where, to where, why */
     private array $said = [];
     private LengthText $lengths;
 
@@ -47,6 +48,7 @@ final class ClearWords
             '(?:(?:keep|leave)\s+)?' . self::END . "\\s+{$of}" . self::CLEAR . self::WHY,
             "(?:keep|leave)\\s+{$of}" . self::CLEAR . '?\s+' . self::END . self::CLEAR . '?' . self::WHY,
             $of . self::CLEAR . '\s+' . self::END . self::WHY,
+            self::WHAT . self::CLEAR . "\\s+{$of}\\s+" . self::END,
             self::WHAT . '\s+' . self::END . "[\\s:]*{$of}(?:\\s+wide)?",
             self::WHAT . "\\s+{$of}(?:\\s+wide)?\\s+" . self::END,
         ];
@@ -66,14 +68,20 @@ final class ClearWords
     {
         $zones = [];
         foreach ($this->said as [$end, $of, $to, $why]) {
-            if (null !== $end && $of->tenths() >= $width->tenths()) {
+            $rest = $width->tenths() - $of->tenths();
+            if (null !== $end && $rest <= ('both' === $end ? $of->tenths() : 0)) {
                 throw InvalidSpot::nothingLeft($why);
             }
-            $zones[] = match ($end) {
-                'left' => new KeepClear(Length::ofTenths(0), $of, $why),
-                'right' => new KeepClear(Length::ofTenths($width->tenths() - $of->tenths()), $width, $why),
-                null => new KeepClear($of, $to ?? $width, $why),
+            $stretches = match ($end) {
+                'left' => [[0, $of->tenths()]],
+                'right' => [[$rest, $width->tenths()]],
+                'middle' => [[intdiv($rest, 2), intdiv($rest, 2) + $of->tenths()]],
+                'both' => [[0, $of->tenths()], [$rest, $width->tenths()]],
+                null => [[$of->tenths(), ($to ?? $width)->tenths()]],
             };
+            foreach ($stretches as [$from, $until]) {
+                $zones[] = new KeepClear(Length::ofTenths($from), Length::ofTenths($until), $why);
+            }
         }
 
         return $zones;
@@ -91,6 +99,8 @@ final class ClearWords
                     match (mb_strtolower($match['end'] ?? '')) {
                         'left' => 'left',
                         'right' => 'right',
+                        'middle', 'centre', 'center' => 'middle',
+                        'both', 'each', 'either' => 'both',
                         default => null,
                     },
                     $this->lengths->read($match['of']),

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Intake\Internal\House;
+
+use BrightCupboard\Core\Intake\Internal\MeasureNotation;
+use BrightCupboard\Core\Intake\Internal\SpokenNumbers;
+use BrightCupboard\Core\Intake\Lexicon;
+use BrightCupboard\Core\Measure\LengthUnit;
+
+/**
+ * Writes in one way what people with a tape in one hand write in many: marks and hyphens in measures, numbers in words, brackets and
+ * dashes where a comma is meant. Only what can mean nothing else is rewritten.
+ *
+ * @internal
+ */
+final readonly class HouseNotation
+{
+    private const SIGNS = [
+        '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', ' w/o ' => ' without ', ' w/ ' => ' with ', ' w/' => ' with ', ' & ' => ' and ',
+    ];
+    /** Before marks are written out. */
+    private const ROUGH = [
+        '/\b([hwdl])\s*[=:]\s*(?=\d)/iu' => '$1 ',
+        '/(?<!\w)(?:~|approx\.?|abt\.?|ca\.?|circa|about|roughly|around)\s*(?=\d)/iu' => '',
+        '/\b(ft|in|cm|mm|dia|diam|approx|incl)\.(?=[\s,;]|$)/iu' => '$1',
+        '/(?<=\d)\s*[′’\']\s?(\d{1,2})(?=\s*(?:$|[,;x×]|\s\pL))(?!\s*\/)/u' => ' ft $1 in', // 8'6
+        '/\b(\d)\s?m\s?(\d{2})\b(?!\s*(?:cm|mm))/iu' => '$1.$2 m', // 1m60
+        '/(?<=\d)[\s-]+(?:inch(?:es)?)\b/iu' => ' in',
+        '/(?<=\d)[\s-]*(?:foot|feet|ft)\b/iu' => ' ft',
+    ];
+    /** After they are. */
+    private const FINE = [
+        // 4 ft 6 off the floor
+        '/(?<=\d\sft)\s+(\d{1,2}(?:\s\d\/\d)?)(?=\s*(?:x|×|by\b|off\b|from\b|up\b|high\b|tall\b|long\b|wide\b|[,;]|$))/iu' => ' $1 in',
+        '/(?<![\w.,])(\d{1,3}(?:\.\d+)?)\s*((?:in|cm|ft)\s*)?(?:sq\.?|square)(?=[\s,;]|$)/iu' => '$1 $2x $1 $2',
+        '/\s*\(([^()]*)\)/u' => ', $1,',
+        '/\s+(?:with|and)\s+(?=(?:an?\s+|the\s+)?\pL+\s+(?:(?:on|at)\s+(?:the\s+)?)?(?:left|right|both|each)\b)/iu' => ', ', // with lamp left 10
+        '/\s+[-–—]+\s+|\s*[–—]\s*(?=\pL)|\s*\|\s*/u' => ', ',
+        '/(?<=\pL|\d|\))\.\s+(?=\S)/u' => ', ',
+        '/^\s*(?!.*shel)(\pL[\pL\s]*s)\s*[x×]\s?(\d)(?=[\s,;]|$)/iu' => '$2 $1', // sills x3
+        '/\btbl\b/iu' => 'table', '/\brm\b/iu' => 'room', '/\b(?:shlf|shlv)\b/iu' => 'shelf', '/\b(?:shlvs|shelfs)\b/iu' => 'shelves',
+        '/\b(?:fp|f\/p)\b/iu' => 'fireplace', '/\bctr\b/iu' => 'counter', '/\b(?:wdw|wndw|wndow)\b/iu' => 'window', '/\bcab\b/iu' => 'cabinet',
+        '/\bbuilt[\s-]+(in|ins)\b/iu' => 'built-$1',
+    ];
+    private const TIDY = ['/\s+/u' => ' ', '/\s*,(?:\s*,)+/u' => ',', '/\s+(?=[,;])/u' => ''];
+    private const COUNTED = 'shelves|shelf|boards|tiers|cubbies|cubes|seats|places|people|chairs|posts|newels|steps|stairs|treads|risers|hooks|pegs|windows'
+        . '|nightstands|tables|sofas|beds|doors|sills|bookcases|consoles|cabinets|benches|mantels|walls|corners|trees|ledges';
+    private const WORDS = 'two|three|four|five|six|seven|eight|nine|ten|eleven|twelve';
+
+    public static function plain(string $line): string
+    {
+        $line = strtr(' ' . trim((string) preg_replace('/[\s\0]+/u', ' ', $line)) . ' ', self::SIGNS);
+        $line = MeasureNotation::marks(self::rewritten(self::ROUGH, $line));
+        $line = self::inFigures(SpokenNumbers::written(self::rewritten(self::FINE, $line)));
+
+        return trim(self::rewritten(self::TIDY, MeasureNotation::sides($line)), ' ,;');
+    }
+
+    /** The unit of numbers without one: that of the home, or the other where all that is said is in the other. */
+    public static function unit(string $line, LengthUnit $ofHome): LengthUnit
+    {
+        $isMetric = 1 === preg_match('/\d\s*(?:mm|cm|m)\b/iu', $line);
+        $isImperial = 1 === preg_match('/\d\s*(?:inch(?:es)?|in|ft|foot|feet)\b|\d\s*["″”\'′]/iu', $line);
+
+        return $isMetric === $isImperial ? $ofHome : ($isMetric ? LengthUnit::Centimetre : LengthUnit::Inch);
+    }
+
+    /** "two floating shelves", "seats six". */
+    private static function inFigures(string $line): string
+    {
+        [$words, $counted] = [self::WORDS, self::COUNTED];
+        $line = (string) preg_replace("/(?<!\\w)(?:a\\s+)?pair\\s+of(?=(?:\\s+\\pL+){0,2}\\s+(?:{$counted})\\b)/iu", '2', $line);
+
+        return (string) preg_replace_callback(
+            [
+                "/^\\s*({$words})(?=\\s+\\pL)/iu",
+                "/(?<!\\w)({$words})(?=(?:\\s+\\pL+){0,2}\\s+(?:{$counted})\\b)/iu",
+                "/(?<=\\bseats\\s|\\bfor\\s)({$words})(?!\\w)/iu",
+            ],
+            /** @param array<string> $match */
+            static fn(array $match): string => (string) Lexicon::count(mb_strtolower($match[1])),
+            $line,
+        );
+    }
+
+    /** @param array<string, string> $patterns with what replaces them */
+    private static function rewritten(array $patterns, string $line): string
+    {
+        return (string) preg_replace(array_keys($patterns), array_values($patterns), $line);
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Intake\Internal\House;
+
+use BrightCupboard\Core\Surface\SpotKind;
+
+/**
+ * The words people write for rooms.
+ *
+ * @internal
+ */
+final readonly class RoomWords
+{
+    private const ROOMS = 'hall|hallway|kitchen|parlour|parlor|living room|sitting room|lounge|family room|great room|dining room|bedroom|bathroom'
+        . '|bath|landing|study|office|nursery|den|entry|entryway|foyer|mudroom|laundry|laundry room|sunroom|conservatory|guest room|library|pantry'
+        . '|utility|playroom|snug|cloakroom|powder room|loft|verandah?|veranda|breakfast room|morning room|music room|drawing room|family room|lobby'
+        . '|vestibule|boot room|scullery|attic room|basement|garage';
+    /** How rooms are shortened in a hurry. */
+    private const SHORT = [
+        'lr' => 'Living room', 'dr' => 'Dining room', 'br' => 'Bedroom', 'mbr' => 'Main bedroom', 'fr' => 'Family room', 'kit' => 'Kitchen',
+        'ktchn' => 'Kitchen', 'ba' => 'Bathroom', 'bth' => 'Bathroom', 'bdrm' => 'Bedroom', 'bed rm' => 'Bedroom', 'bed room' => 'Bedroom',
+        'liv room' => 'Living room', 'din room' => 'Dining room', 'fam room' => 'Family room', 'living' => 'Living room', 'dining' => 'Dining room',
+        'powder' => 'Powder room', 'family' => 'Family room', 'sitting' => 'Sitting room', 'guest' => 'Guest room',
+    ];
+
+    /** Whether it is a room and nothing else: "hall", "bedroom 2", "the upstairs landing". */
+    public static function isRoom(string $phrase): bool
+    {
+        $phrase = (string) preg_replace('/\brm\b/iu', 'room', trim($phrase));
+
+        $pattern = '/^(?:the\s+)?(?:[\w’\']+\s+){0,2}(?:' . self::ROOMS . '|\w*room)(?:\s+\d+)?$/iu';
+
+        return 1 === preg_match($pattern, $phrase) && null === SpotWords::kindIn($phrase) || isset(self::SHORT[mb_strtolower($phrase)]);
+    }
+
+    /** "LR" is the living room. */
+    public static function inFull(string $name): string
+    {
+        $name = (string) preg_replace('/\brm\b/iu', 'room', trim($name));
+
+        $name = mb_strlen($name) > 4 && mb_strtoupper($name) === $name ? mb_strtolower($name) : $name; // shouted
+
+        return self::SHORT[mb_strtolower($name)] ?? mb_strtoupper(mb_substr($name, 0, 1)) . mb_substr($name, 1);
+    }
+
+    /**
+     * Parts a line into the room it names and what it says of it: behind a colon, or behind a comma where a room stands first.
+     * "mantel: 60 x 8" names no room.
+     *
+     * @param string $room the room walked into last
+     *
+     * @return array{string, string} room and rest
+     */
+    public static function parted(string $line, string $room): array
+    {
+        $line = (string) preg_replace('/\s+[-–—]+\s+/u', ', ', $line);
+        if (self::isRoom($line)) {
+            return [self::inFull($line), ''];
+        }
+        if (1 === preg_match('/^([^,:;]{1,80})(?<!\s[hwdlHWDL]):(.*)$/u', $line, $match)) {
+            [$before, $rest] = [trim($match[1]), trim($match[2], ' ,;')];
+            $kind = self::isRoom($before) ? null : SpotWords::kindIn($before);
+            $isSpot = '' !== $rest && null !== $kind && SpotKind::Porch !== $kind && (1 === preg_match('/^\d/', $rest) || !SpotWords::namesOne($rest));
+
+            return $isSpot
+                ? ['' === $room ? self::inFull($before) : $room, "{$before}, {$rest}"]
+                : [self::inFull($before), $rest];
+        }
+        if (1 === preg_match('/^([^,:;]{1,80})[,;]\s*(\S.*)$/u', $line, $match) && self::isRoom($match[1])) {
+            return [self::inFull(trim($match[1])), trim($match[2])];
+        }
+
+        return ['' === $room ? self::ofName($line) : $room, $line];
+    }
+
+    /** The room that a name begins with, where no room was walked into: "kitchen window sill 36 x 5". */
+    private static function ofName(string $line): string
+    {
+        return 1 === preg_match('/^(?:the\s+)?(' . self::ROOMS . ')\s+(?=\pL)/iu', $line, $match) ? self::inFull($match[1]) : '';
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace BrightCupboard\Core\Intake\Internal;
+
+use BrightCupboard\Core\Measure\LengthText;
+
+/**
+ * Writes measures in one way: marks for inches and feet, hyphens before fractions, sides before their numbers or behind them.
+ *
+ * @internal
+ */
+final readonly class MeasureNotation
+{
+    private const SIDES = ['h' => 'high', 't' => 'high', 'w' => 'wide', 'd' => 'deep', 'l' => 'long'];
+    private const NUMBER = '\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?';
+
+    /** 12" tall, 1'3, 9-1/2, 1 ft-6, Ø 8. */
+    public static function marks(string $line): string
+    {
+        $line = (string) preg_replace('/(?<=\d)\s*[″”"](?!\w*[″”"])/u', ' in ', $line);
+        $line = (string) preg_replace('/(?<=\d)\s*[′’\'](?=\s*(?:\d|$|[,\sx×]))/u', ' ft ', $line);
+        $line = (string) preg_replace('/(?<=\d)-(?=\d{1,2}\/\d{1,2}\b)/u', ' ', $line);
+        $line = (string) preg_replace('/\b(ft|feet|foot)\s*-\s*(?=\d)/iu', '$1 ', $line);
+
+        return (string) preg_replace(
+            '/[Øø⌀]\s*(\d+(?:[.,]\d+)?(?:\s*(?:in|cm|mm)\b)?)/u',
+            '$1 across',
+            LengthText::ungrouped($line),
+        );
+    }
+
+    /** "h12 w6 d5", "12h x 6w x 6d", "h 12, w 6". */
+    public static function sides(string $line): string
+    {
+        $number = self::NUMBER;
+        $unit = '(?:\s*(?:in|cm|mm|ft)\b)?';
+        if (preg_match_all("/\\b[hwdl]\\s?{$number}/iu", $line) >= 2 || 1 === preg_match("/\\b[hwdl]{$number}{$unit}(?=\\s|,|$)/iu", $line)) {
+            $line = (string) preg_replace_callback(
+                "/\\b([hwdl])\\s?({$number}{$unit})(?=[\\s,x×]|$)/iu",
+                static fn(array $m): string => $m[2] . ' ' . self::SIDES[mb_strtolower($m[1])],
+                $line,
+            );
+        }
+
+        return (string) preg_replace_callback(
+            "/(?<![\\w.])({$number}{$unit})\\s?([hwdlt])\\b(?:\\s*[x×](?=\\s*\\d))?/iu",
+            static fn(array $m): string => $m[1] . ' ' . self::SIDES[mb_strtolower($m[2])] . ' ',
+            $line,
+        );
+    }
+}
