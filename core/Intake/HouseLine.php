@@ -20,12 +20,15 @@ use BrightCupboard\Core\Measure\LengthUnit;
  */
 final readonly class HouseLine
 {
+    /** How lists of lines begin, where they are pasted. */
+    private const BULLET = '/^\s*(?:[-*•·–]+|\d{1,2}[.)])\s+(?=\D)/u';
+
     public function __construct(private LengthUnit $unit, private ColourNames $colours = new ColourNames()) {}
 
     /** @param string $room the room walked into last, for lines that name none */
     public function read(string $line, string $room): SpotReading|ToteReading
     {
-        $line = trim((string) preg_replace('/[\s\0]+/u', ' ', $line));
+        $line = trim((string) preg_replace(['/[\s\0]+/u', self::BULLET], [' ', ''], $line), ' ,;');
         $tote = (new ToteLine($this->unit))->read($line);
         if (null !== $tote) {
             return $tote;

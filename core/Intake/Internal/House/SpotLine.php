@@ -68,6 +68,7 @@ final readonly class SpotLine
             ...('' === $room ? [new Question('room', self::whichRoom($said))] : []),
             ...('' === $measures->refusal ? [] : [new Question('width', $measures->refusal)]),
             ...$this->unread($parts, $room, $said),
+            ...$this->others($parts, $room, $said),
             ...('' !== $line && null === $kind ? [$this->whatIsIt($parts->name, $room, $said)] : []),
             ...$this->several($room, $line),
         ];
@@ -133,6 +134,20 @@ final readonly class SpotLine
         }
 
         return $asked;
+    }
+
+    /** @return list<Question> */
+    private function others(SpotParts $parts, string $room, string $said): array
+    {
+        return array_map(static function (string $other) use ($parts, $room, $said): Question {
+            $without = trim((string) preg_replace('/[,;]?\s*(?:and\s+)?' . preg_quote($other, '/') . '/iu', '', $said), ' ,;');
+
+            return new Question('line', sprintf('“%s” and “%s” are two spots: a line for each.', $parts->name, $other), [
+                new Reply('the first', self::in($room, $without)),
+                new Reply('the second', self::in($room, $other)),
+                new Reply('keep the second as a note', self::in($room, "{$without}, note: {$other}")),
+            ]);
+        }, $parts->others);
     }
 
     private function whatIsIt(string $name, string $room, string $said): Question

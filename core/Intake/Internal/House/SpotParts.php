@@ -44,6 +44,8 @@ final class SpotParts
     public array $notes = [];
     /** @var list<string> what holds a figure and is not understood: it may be a measure that somebody took */
     public array $unread = [];
+    /** @var list<string> what names another thing that is dressed by itself */
+    public array $others = [];
 
     public function __construct(private readonly ColourNames $colours) {}
 
@@ -68,7 +70,9 @@ final class SpotParts
             '' === $this->name => $this->call($part),
             $this->saysWhere($part) => $this->call("{$this->name} {$part}"),
             1 === preg_match('/^(?:round|oval|square|circular|rectangular)$/iu', $part) => null,
-            $this->saysWhat($part) => $this->isA($part, $isFirst),
+            null === $this->kind && null !== SpotWords::kindOver($part) => $this->isA($part, $isFirst),
+            $kind === $this->kind && null !== $kind => null,
+            $this->isAnother($part, $isFirst) => $this->others[] = $part,
             default => $this->tell($part, $isFirst),
         };
     }
@@ -87,15 +91,14 @@ final class SpotParts
         return 1 === preg_match(self::WHERE, $part) && 1 !== preg_match('/\d/', $part) && 1 !== preg_match(self::WHERE_IN_NAME, $this->name);
     }
 
-    /** Whether a part says what the spot is: as long as nothing does, or where it is a surface and the name none by itself. "console, mirror" is a console. */
-    private function saysWhat(string $part): bool
+    /** "counter 60 x 25" behind a sill, "nightstands" behind a bed: whatever is dressed by itself, unlike a mirror or a window. */
+    private function isAnother(string $part, bool $isFirst): bool
     {
-        if (null === $this->kind) {
-            return null !== SpotWords::kindOver($part);
-        }
-        $form = SpotWords::kind($part)?->form();
+        $name = trim((string) preg_replace('/^(?:and|plus|with)\s+|\d.*$/iu', '', $part));
+        $kind = SpotWords::kind($name);
+        $isDressed = !\in_array($kind?->form(), [null, Form::Panel, Form::Floor, Form::Run], true);
 
-        return \in_array($form, [Form::Ledge, Form::Tiers, Form::Table], true) && null === SpotWords::kind($this->name);
+        return $isDressed && $kind !== $this->kind && (!$isFirst || 1 === preg_match('/\d/', $part));
     }
 
     /** "shelf" behind a name says what it is; where the name said nothing yet, it is part of it. */
@@ -134,6 +137,8 @@ final class SpotParts
     /** A name without the shape or the word of joining at its end: "kitchen table round", "bench with". */
     private static function plain(string $name): string
     {
+        $name = (string) preg_replace('/^(?:(?:it.s|it is|this is|that.s|there is|there.s|we have|got)\s+(?:an?\s+|the\s+)?|(?:our|my)\s+)/iu', '', $name);
+
         return (string) preg_replace('/(?<=\w)\s+(?:round|oval|square|with|and|x|is|at|shelf\s+is)$/iu', '', trim($name, " \t-–,;:."));
     }
 

@@ -89,6 +89,9 @@ final class TierWords
     /** @return list<Length> empty where one of them is no length */
     private function list(string $list): array
     {
+        if (1 === preg_match('/^\d+\/(?:2|4|8|16)\b/', $list)) {
+            return []; // a fraction
+        }
         $plain = (string) preg_replace('/,\s+(?:and\s+)?|\s*\/\s*|\s*\+\s*|\s+and\s+/iu', ';', $list);
         try {
             return array_map($this->lengths->read(...), explode(str_contains($plain, ';') ? ';' : ',', $plain));

@@ -22,11 +22,14 @@ use BrightCupboard\Core\Stock\Condition;
 final readonly class ToteLine
 {
     private const CODE = '/^(?:(?:tote|box|bin|basket|bag)\s+)?([a-z]{1,3}[\s-]?\d{1,3}[a-z]?)(?![\w"″])[\s,:]*(.*)$/iu';
-    private const NAMED = '/^(?:tote|bin)\s+([^,:]{1,20})[,:]\s*(.*)$/iu';
+    private const NAMED = '/^(?:tote|bin)(?:\s+|\s*:\s*)([^,:]{1,20})[,:]\s*(.*)$/iu';
     private const NUMBERED = '/^(?:tote|bin|box)\s+(?:no\.?\s*|#\s*)?(\d{1,3})(?!\d|\s*(?:[x×"]|in\b|cm\b|ft\b))[\s,:]*(.*)$/iu';
     /** A common lidded box, from memory. */
     private const INCHES = [24, 16, 14];
     private const WEIGHT = '/(?:up to |at most |max )?\d+(?:[.,]\d+)?\s*(?:lbs?|pounds?|kg)\b/iu';
+    /** What totes are sold by, in cubic inches (US gallon and quart by definition, the litre to two decimals). */
+    private const VOLUME = '/(?<![\w.])(\d{1,3})[\s-]*(gal(?:lons?)?|qts?|quarts?|l|lit(?:re|er)s?)\b\.?/iu';
+    private const CUBIC_INCHES = ['g' => 231.0, 'q' => 57.75, 'l' => 61.02];
     private const PLACES = ['attic', 'cellar', 'garage', 'closet', 'under the bed'];
 
     public function __construct(private LengthUnit $unit) {}
@@ -36,7 +39,7 @@ final readonly class ToteLine
     {
         foreach ([self::CODE, self::NAMED, self::NUMBERED] as $pattern) {
             if (1 === preg_match($pattern, $line, $match)) {
-                return $this->tote(trim($match[1]), $match[2]);
+                return $this->tote(trim($match[1], " \"'“”"), $match[2]);
             }
         }
 
@@ -46,11 +49,16 @@ final readonly class ToteLine
     private function tote(string $code, string $rest): ToteReading
     {
         $measures = new SpotMeasures(HouseNotation::unit($rest, $this->unit));
-        [$place, $conditions, $unread, $mostWeight] = ['', [], [], null];
+        [$place, $conditions, $unread, $mostWeight, $scale] = ['', [], [], null, 1.0];
+        $rest = (string) preg_replace_callback(self::VOLUME, static function (array $match) use (&$scale): string {
+            $scale = ((int) $match[1] * self::CUBIC_INCHES[mb_strtolower($match[2][0])] / array_product(self::INCHES)) ** (1 / 3);
+
+            return ' ';
+        }, $rest);
         foreach (SpotLine::phrases(HouseNotation::plain($rest)) as $phrase) {
             $left = trim((string) preg_replace('/\s+/u', ' ', $measures->take($this->withoutWeight($phrase, $mostWeight))), ' -');
             $left = $this->withoutCondition($left, $conditions);
-            $condition = NearWords::condition($left);
+            $condition = NearWords::condition($left) ?? NearWords::condition(explode(' ', $left)[0]);
             match (true) {
                 '' === $left => null,
                 null !== $condition => $conditions[] = $condition,
@@ -60,7 +68,7 @@ final readonly class ToteLine
         }
         $sides = [$measures->sides['width'] ?? null, $measures->sides['depth'] ?? null, $measures->sides['high'] ?? null];
         $given = array_filter($sides, static fn(?Length $side): bool => null !== $side);
-        $side = static fn(int $i): Length => $sides[$i] ?? Length::ofInches(self::INCHES[$i]);
+        $side = static fn(int $i): Length => $sides[$i] ?? Length::ofInches(round(2 * $scale * self::INCHES[$i]) / 2);
 
         return new ToteReading(
             mb_strtoupper((string) preg_replace('/[\s-]+(?=\d)/', '', $code)),
