@@ -42,6 +42,8 @@ final readonly class Completion
     /** What is kept as another kind and has a lead, which that kind has not. */
     private const CORDED = '/(?<!oil )\b(?:lamps?|chandeliers?|kettles?|coffee (?:maker|machine)s?|fountains?)$/iu';
     private const BOW = '/\bbows?$/iu';
+    /** Long is how tall they are. */
+    private const LONG_UPRIGHT = [PieceKind::Stocking, PieceKind::Bunch, PieceKind::Pillar];
     private const FLAT = 0.15;
     /** What runs along is long, and no thicker than this. */
     private const RUNS_AT_MOST = 6 * Length::TENTHS_PER_INCH;
@@ -114,6 +116,11 @@ final readonly class Completion
 
     private function sizes(Draft $draft): void
     {
+        if ($draft->isLong && \in_array($draft->kind, self::LONG_UPRIGHT, true) && !isset($draft->sides['height'])) {
+            $draft->sides['height'] = $draft->sides['width'] ?? null;
+            unset($draft->sides['width']);
+            $draft->sides = array_filter($draft->sides);
+        }
         if (PieceKind::Ribbon === $draft->kind) {
             $this->kept->roll($draft);
         } elseif (PieceKind::Runner === $draft->kind || PieceKind::Throw === $draft->kind) {

@@ -20,7 +20,7 @@ final readonly class CountWords
     private const TIMES = '/(?<![\d″"])(?<!in)(?<!cm)[\s,]+x(\d{1,3})(?=$|[\s,])(?!\s*(?:in|ft|cm|mm|yds?|m)\b)/iu';
     /** Behind a measure, "x2" written as one word. */
     private const TIMES_AFTER_MEASURE = '/(?<=in|cm|ft|yd|yds|yards|m)\s*x(\d{1,2})(?=$|\s*,|\s+[^\d\s])(?!\s*(?:in|ft|cm|mm|yds?|m)\b)/iu';
-    private const SET = '/[\s,(]+(?:(?:(?:set|pack|box|bag|bundle|lot|case)\s*(?:of|\/)|(?:set|pack)\s)\s*(\d{1,3}|two|three|four|five|six|seven'
+    private const SET = '/[\s,(]+(?:(?:(?:set|pack|box|bag|bundle|lot|case|stack)\s*(?:of|\/)|(?:set|pack)\s)\s*(\d{1,3}|two|three|four|five|six|seven'
         . '|eight|nine|ten|twelve)(?!\s*(?:in|ft|cm|mm|yd|m)\b)|(\d{1,3})\s*(ct|count|pcs?|pieces?|pk|packs?|doz|dozen))\b\)?|\((\d{1,3})\)/iu';
     private const DOZEN = 12;
     private const TOGETHER = '/(?<=\p{L})\s+(pair|pr|duo|trio)\b(?!\s+of)/iu';
@@ -70,6 +70,12 @@ final readonly class CountWords
         return true;
     }
 
+    /** Whether a thing is said in the plural, unlike "brass" and "eucalyptus". */
+    public static function isMany(string $thing): bool
+    {
+        return 1 === preg_match('/\pL(?<!christma|xma|canva|pampa)(?<![sui])s\b/iu', $thing);
+    }
+
     /**
      * A number that is left over behind a thing said in the plural is how many there are; of lights, how many are on a string.
      *
@@ -81,7 +87,7 @@ final readonly class CountWords
     {
         foreach ($unknown as $i => $word) {
             $isNumber = 1 === preg_match('/^(?:qty:?)?(\d{1,3})x?$/i', $word, $match) || null !== Lexicon::count(mb_strtolower($word));
-            $isMany = PieceKind::Lights === $draft->kind || 1 === preg_match('/\pL{2,}s\b/u', $thing);
+            $isMany = PieceKind::Lights === $draft->kind || self::isMany($thing);
             $next = 1 === preg_match('/(?<!\w)' . preg_quote($word, '/') . '\s+(\pL+)/u', $thing, $behind) ? Lexicon::kind(mb_strtolower($behind[1])) : null;
             if ($isNumber && null !== $draft->kind && null !== $next && $next[0] !== $draft->kind) {
                 unset($unknown[$i]); // a holder for 4 candles

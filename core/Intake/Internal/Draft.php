@@ -40,6 +40,10 @@ final class Draft
     /** @var list<Length> measures that did not say which side they are, in their order */
     public array $measures = [];
     public ?Length $laidOut = null;
+    /** Whether "long" said how large it is: what hangs or stands up is long from top to bottom. */
+    public bool $isLong = false;
+    /** @var list<string> measures that stood by themselves, as they were written; empty for one with a side */
+    public array $single = [];
     /** A word for its size, such as "large", said in a cell of its own. */
     public string $sized = '';
     public ?Weight $weight = null;

@@ -16,7 +16,7 @@ final readonly class MeasureNotation
     private const SIDES = ['h' => 'high', 't' => 'high', 'w' => 'wide', 'd' => 'deep', 'l' => 'long'];
     private const NUMBER = '\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?';
 
-    /** 12" tall, 1'3, 9-1/2, 1 ft-6, Ø 8. */
+    /** 12" tall, 1'3, 9-1/2, 1 ft-6, Ø 8, 10 dia, 6-ish. */
     public static function marks(string $line): string
     {
         $line = (string) preg_replace('/(?<=\d)\s*[″”"](?!\w*[″”"])/u', ' in ', $line);
@@ -25,8 +25,12 @@ final readonly class MeasureNotation
         $line = (string) preg_replace('/\b(ft|feet|foot)\s*-\s*(?=\d)/iu', '$1 ', $line);
 
         return (string) preg_replace(
-            '/[Øø⌀]\s*(\d+(?:[.,]\d+)?(?:\s*(?:in|cm|mm)\b)?)/u',
-            '$1 across',
+            [
+                '/[Øø⌀]\s*(\d+(?:[.,]\d+)?(?:\s*(?:in|cm|mm)\b)?)/u',
+                '/(?<=\d|\din|\dcm|\d in|\d cm)\s*(?:dia|diam|diameter)\b\.?/iu',
+                '/(?<=\d)\s*-?ish\b/iu',
+            ],
+            ['$1 across', ' across', ''],
             LengthText::ungrouped($line),
         );
     }

@@ -55,7 +55,7 @@ final readonly class MeasureWords
             fn(string $found): bool => $this->askWhich($found, $draft),
         );
         $text = $this->replaced(
-            '/(?<![\w.,\/])\d{1,2}(?:\s+\d{1,2}){2,}(?=\s*(?:,|$|(?:in|cm)\b))(?![\s\d]*\/)(?:\s*(?:in|cm)\b)?/iu',
+            '/(?<![\w.,\/])\d{1,2}(?:\s+\d{1,2}){2,}(?=\s*(?:,|$|(?:in|cm|high|tall|wide|long)\b))(?![\s\d]*\/)(?:\s*(?:in|cm)\b)?(?:\s*(?:high|tall|wide|long)\b)?/iu',
             $text,
             fn(string $found): bool => $this->askWhich($found, $draft),
         );
@@ -71,11 +71,23 @@ final readonly class MeasureWords
         );
         $text = $this->replaced("/(?<![\\w.])(?:{$number}\\s*{$unit}\\s*)+(?:{$sides})?/iu", $text, fn(string $found): bool => $this->takeOne($found, $draft));
 
-        return $this->replaced(
+        $text = $this->replaced(
             "/(?<![\\w.]){$number}\\s*(?:high|tall|wide|long|across|deep|h|w|d|l)\\b/iu",
             $text,
             fn(string $found): bool => $this->takeOne($found, $draft),
         );
+        $this->askOfEach($draft);
+
+        return $text;
+    }
+
+    /** "2 deer, one 14 in, one 8 in": several things, each with one size of its own. */
+    private function askOfEach(Draft $draft): void
+    {
+        $sizes = array_values(array_filter($draft->single, static fn(string $one): bool => '' !== $one));
+        if (($draft->count ?? 1) > 1 && \count($sizes) > 1 && \count($sizes) === \count($draft->measures) && [] === $draft->questions) {
+            $draft->questions[] = new Question('height', sprintf('Several sizes are given: %s. Each is a piece of its own.', implode(', ', $sizes)));
+        }
     }
 
     /**
@@ -175,6 +187,8 @@ final readonly class MeasureWords
         $word = mb_strtolower($side[1] ?? '');
         // "12 in d" ends in a side; "12 ft" must not be read as "12 f" and a t.
         $isSide = '' !== $word && 1 === preg_match('/[\s″"”\d]' . $word . '\s*$/iu', trim($found));
+        $draft->isLong = $draft->isLong || $isSide && \in_array($word, ['long', 'l'], true);
+        $draft->single[] = $isSide ? '' : trim($found);
         $this->add($isSide ? (string) preg_replace('/' . $word . '\s*$/iu', '', trim($found)) : $found, $isSide ? self::SIDES[$word] : null, $draft);
 
         return true;

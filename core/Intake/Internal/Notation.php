@@ -27,6 +27,9 @@ final readonly class Notation
     /** "Row of stockings 4": what is said to stand together is counted one by one. */
     private const TOGETHER = '/^(?:an?\s+)?(?:row|cluster|group|grouping|collection|assortment|handful)\s+of\s+(?=(?:\d+\s+)?\pL[\pL\s-]*s\b)/iu';
 
+    private const LARGEST = '/,?\s+(?:the\s+)?(?:tallest|highest|largest|biggest)(?:\s+is)?\s+(\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?(?:\s*(?:in|cm|ft)\b)?)/iu';
+    private const NO_FLAME = '/\b(?:fake|faux|electric)\s+(?=(?:\pL+\s+)?(?:candles?|tapers?|tea\s?lights?|votives?|pillars?)\b)/iu';
+
     public function __construct(private string $currency) {}
 
     public function plain(string $line): string
@@ -37,7 +40,7 @@ final readonly class Notation
             ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', ' w/o ' => ' without ', ' w/ ' => ' with ', ' w/' => ' with '],
         );
         $line = (string) preg_replace('/(?<!\w)(?:~|approx\.?|abt\.?|ca\.?|circa|about|roughly)\s*(?=\d)/iu', '', $line);
-        $line = (string) preg_replace(self::TOGETHER, '', $line);
+        $line = (string) preg_replace([self::TOGETHER, self::NO_FLAME], ['', 'flameless '], $line);
         $line = (string) preg_replace(
             ['/(?<=s\s)(\d{1,3})\s+w\s+(?=\pL{3})/u', '/\bs\/(\d{1,2})\b/iu'],
             ['$1 with ', 'set of $1'],
@@ -56,6 +59,7 @@ final readonly class Notation
     private function measures(string $line): string
     {
         $line = MeasureNotation::marks($line);
+        $line = (string) preg_replace(self::LARGEST, ', $1 high', $line); // set/4 tallest 12
         $line = (string) preg_replace('/(?<![\w.,])(\d{1,2}(?:\.\d+)?)\s+(?:round|rnd)\b(?!\s*\d)/iu', '$1 across round', $line); // tray 12 round
         $line = (string) preg_replace('/\b(?:[2-9]|two|three|four|five|several|various|asst|assorted)\s+(?:sizes|heights)\b/iu', '', $line);
         $line = (string) preg_replace('/(?<![\w.,])(\d{1,2})\s*(?:in\s*)?(?:sq\.?|square)(?=\s|,|$)/iu', '$1 x $1', $line); // 22 in sq
@@ -116,6 +120,12 @@ final readonly class Notation
     private function prices(string $line): string
     {
         $sign = preg_quote($this->currency, '/');
+        // thrifted 3.50, bowl 12.99; 9.25 may be a size.
+        $line = (string) preg_replace(
+            ['/(?<=\bthrifted|\bpaid|\bcost|\bwas|\bonly)\s+(\d{1,4}[.,]\d{2})(?=\s*(?:,|$))/iu', '/(?<=\pL)\s+(\d{1,4}[.,][1-9][1-46-9])(?=\s*(?:,|$))/u'],
+            ' ' . $this->quoted() . '$1',
+            $line,
+        );
         // 12,50 € and 1.234,50 €: the sign behind.
         $line = (string) preg_replace_callback(
             "/(?<![\\w.,])(?:(\\d{1,2})[.,]?(?=\\d{3}))?(\\d{1,3})(?:[.,](\\d{2}))?\\s*{$sign}(?!\\s*\\d)/u",

@@ -32,7 +32,7 @@ final readonly class ThingPhrase
     /** What a line begins with is the thing; what stands behind "in", "with" or "from" is about a part of it, or where it came from. */
     public function take(string $phrase, bool $isNamed, Draft $draft): void
     {
-        $draft->isMany = 1 === preg_match('/\pL{2,}s\b/u', $phrase) || 1 === preg_match('/(?<!\pL)(?:each|ea)\b/iu', $draft->line);
+        $draft->isMany = CountWords::isMany($phrase) || 1 === preg_match('/(?<!\pL)(?:each|ea)\b/iu', $draft->line);
         [$thing, $by, $behind] = $this->naming->parts($this->remarks->cut($phrase, $draft));
         $unknown = $this->words->take($thing, $draft);
         $right = [] === $unknown ? $thing : $this->mistyped->putRight($thing, $unknown, $draft);
