@@ -116,10 +116,9 @@ final readonly class Completion
 
     private function sizes(Draft $draft): void
     {
-        if ($draft->isLong && \in_array($draft->kind, self::LONG_UPRIGHT, true) && !isset($draft->sides['height'])) {
-            $draft->sides['height'] = $draft->sides['width'] ?? null;
+        if ($draft->isLong && isset($draft->sides['width']) && !isset($draft->sides['height']) && \in_array($draft->kind, self::LONG_UPRIGHT, true)) {
+            $draft->sides['height'] = $draft->sides['width'];
             unset($draft->sides['width']);
-            $draft->sides = array_filter($draft->sides);
         }
         if (PieceKind::Ribbon === $draft->kind) {
             $this->kept->roll($draft);

@@ -55,7 +55,8 @@ final readonly class MeasureWords
             fn(string $found): bool => $this->askWhich($found, $draft),
         );
         $text = $this->replaced(
-            '/(?<![\w.,\/])\d{1,2}(?:\s+\d{1,2}){2,}(?=\s*(?:,|$|(?:in|cm|high|tall|wide|long)\b))(?![\s\d]*\/)(?:\s*(?:in|cm)\b)?(?:\s*(?:high|tall|wide|long)\b)?/iu',
+            '/(?<![\w.,\/])\d{1,2}(?:\s+\d{1,2}){2,}(?=\s*(?:,|$|(?:in|cm|high|tall|wide|long)\b))(?![\s\d]*\/)(?:\s*(?:in|cm)\b)?'
+                . '(?:\s*(?:high|tall|wide|long)\b)?/iu',
             $text,
             fn(string $found): bool => $this->askWhich($found, $draft),
         );
