@@ -53,6 +53,11 @@ final readonly class DayPlanner
         foreach ($coming as $spot => $handled) {
             $drafts->ready($spot, $handled, $this->handling, $this->durations);
         }
+        foreach ($spots as $at) {
+            if ([] !== $at->shifted) {
+                $drafts->placing(Place::spot($at->spot->id))->shifted = $at->shifted;
+            }
+        }
         foreach ($preparations as $preparation) {
             $drafts->prepare($preparation);
         }
@@ -62,7 +67,7 @@ final readonly class DayPlanner
 
     private function task(TaskDraft $draft): DayTask
     {
-        $byRule = $draft->minutes ?? $this->durations->minutes($draft->phase, $draft->handled, $draft->spot);
+        $byRule = $draft->minutes ?? $this->durations->minutes($draft->phase, $draft->inHand(), $draft->spot);
 
         return new DayTask(
             $draft->key,
@@ -72,14 +77,14 @@ final readonly class DayPlanner
             $draft->moves,
             $this->cautions->effort(
                 $this->pace->minutes($draft->phase, $byRule),
-                $draft->handled,
+                $draft->inHand(),
                 $draft->spot,
                 $this->laid($draft),
                 $byRule,
                 $draft->reach(),
             ),
             $draft->steps,
-            $this->cautions->forTask($draft->phase, $draft->handled, $draft->spot, $draft->reach()),
+            $this->cautions->forTask($draft->phase, $draft->inHand(), $draft->spot, $draft->reach()),
             array_keys($draft->after),
             $draft->opensTote,
             $draft->spot?->id,

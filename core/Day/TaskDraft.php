@@ -19,6 +19,8 @@ final class TaskDraft
     public array $moves = [];
     /** @var list<array{Piece, int}> */
     public array $handled = [];
+    /** @var list<array{Piece, int}> what is shifted where it stands, without coming over the table */
+    public array $shifted = [];
     /** @var list<string> */
     public array $steps = [];
     /** Minutes, where they do not follow from what is handled. */
@@ -53,9 +55,15 @@ final class TaskDraft
         }
     }
 
+    /** @return list<array{Piece, int}> whatever is taken in hand */
+    public function inHand(): array
+    {
+        return [...$this->handled, ...$this->shifted];
+    }
+
     /** How high up somebody has to reach to hang what is handled, from the floor; 0 where nothing is hung. */
     public function reach(): int
     {
-        return max([0, ...array_map(fn(array $one): int => $this->hung[$one[0]->id] ?? 0, $this->handled)]);
+        return max([0, ...array_map(fn(array $one): int => $this->hung[$one[0]->id] ?? 0, $this->inHand())]);
     }
 }

@@ -12,6 +12,7 @@ use App\Entity\WorkDay;
 use App\Floor\Floors;
 use App\Floor\FloorWords;
 use App\Repository\HouseRepository;
+use App\Repository\PlanRepository;
 use App\Workbench\SumTasks;
 use BrightCupboard\Core\Day\Carriers;
 use BrightCupboard\Core\Day\Cautions;
@@ -26,6 +27,8 @@ use BrightCupboard\Core\Day\Tick;
 use BrightCupboard\Core\Plan\Difference;
 use BrightCupboard\Core\Plan\Fingerprint;
 use BrightCupboard\Core\Plan\Plan;
+use BrightCupboard\Core\Plan\Shift;
+use BrightCupboard\Core\Plan\Shifts;
 use BrightCupboard\Core\Storage\StoredTote;
 use BrightCupboard\Core\Surface\Spot as Surface;
 use Doctrine\DBAL\Connection;
@@ -39,6 +42,7 @@ final readonly class DayPlan
         private WorkDays $days,
         private Connection $db,
         private Floors $floors,
+        private PlanRepository $plans,
     ) {}
 
     /** @return list<DayTask> */
@@ -48,6 +52,11 @@ final readonly class DayPlan
         [$share, $turns] = $this->days->share($swap, $plan, $difference->moves);
         $turn = $turns[$day?->id() ?? ''];
         $dressed = $share->dressedThrough($turn, $difference->moves, $plan->start);
+        $shifts = array_values(array_filter($this->shifts($swap, $plan), static fn(Shift $shift): bool => $share->turnOf($shift->spotId) === $turn));
+        $shifted = [];
+        foreach ($shifts as $shift) {
+            $shifted[$shift->spotId][] = [$shift->piece, $shift->count];
+        }
         $spots = array_map(
             static fn(Spot $spot): DaySpot => new DaySpot(
                 $spot->measures(),
@@ -56,6 +65,7 @@ final readonly class DayPlan
                 $spot->focalRank(),
                 !isset($dressed[$spot->id()]),
                 self::hung($plan, $spot->measures()),
+                $shifted[$spot->id()] ?? [],
             ),
             $this->house->spots($home),
         );
@@ -63,7 +73,7 @@ final readonly class DayPlan
         $planner = new DayPlanner(cautions: new Cautions($home->lengths()), pace: $this->pace($home));
 
         $tasks = $planner->tasks($share->on($turn, $difference->moves), $spots, $this->totes($home), $preparations);
-        $tasks = $this->withSetting($home, $plan, $tasks);
+        $tasks = $this->withSetting($home, $plan, $tasks, $shifts);
         $tasks = $this->days->ofFurniture($swap) === $day ? $this->withFurniture($swap, $tasks) : $tasks;
 
         return array_map(static fn(DayTask $task): DayTask => self::ofDay($task, $day), $tasks);
@@ -80,17 +90,29 @@ final readonly class DayPlan
         return $tops;
     }
 
+    /** @return list<Shift> what stays at its spot and is to stand otherwise */
+    private function shifts(Swap $swap, Plan $plan): array
+    {
+        $from = $swap->from();
+
+        return null === $from ? [] : Shifts::of($plan, $this->plans->places($from));
+    }
+
     /**
      * @param list<DayTask> $tasks
+     * @param list<Shift>   $shifts
      *
      * @return list<DayTask> what is set up with what has to be known of its spot
      */
-    private function withSetting(Home $home, Plan $plan, array $tasks): array
+    private function withSetting(Home $home, Plan $plan, array $tasks, array $shifts): array
     {
-        $words = new SetUpWords($home->lengths());
+        [$words, $shiftWords] = [new SetUpWords($home->lengths()), new ShiftWords($home->lengths())];
         $notes = [];
         foreach ($this->house->spots($home) as $spot) {
             $notes[$spot->id()] = '' === $spot->note() ? [] : [sprintf('“%s”', $spot->note())];
+        }
+        foreach ($shifts as $shift) {
+            $notes[$shift->spotId][] = $shiftWords->of($shift);
         }
 
         return array_map(static fn(DayTask $task): DayTask => Phase::SetUp === $task->phase && isset($plan->spots[$task->spot ?? ''])
@@ -143,10 +165,13 @@ final readonly class DayPlan
 
         $ties = WorkDays::areShared($swap, $beside, $held) ? json_encode(Carriers::ties($plan), \JSON_THROW_ON_ERROR) : '';
 
+        $words = new ShiftWords($swap->home()->lengths());
+        $shifts = implode("\n", array_map($words->of(...), $this->shifts($swap, $plan)));
+
         $days = [] === $spots ? '' : json_encode($spots, \JSON_THROW_ON_ERROR);
 
         return sha1(implode('', [
-            Fingerprint::of($plan), $this->sums->fingerprint($swap), $this->floors->fingerprint($swap), $from, $waits, $own, $ties, $days,
+            Fingerprint::of($plan), $shifts, $this->sums->fingerprint($swap), $this->floors->fingerprint($swap), $from, $waits, $own, $ties, $days,
         ]));
     }
 

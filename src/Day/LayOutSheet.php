@@ -101,7 +101,7 @@ final readonly class LayOutSheet
     }
 
     /**
-     * What is cleaned or made ready need not be so again; what is to be done a second time at the same place is called so.
+     * What is cleaned, made ready or shifted need not be so again; what is to be done a second time at the same place is called so.
      *
      * @param list<DayTask>   $tasks
      * @param list<SheetTask> $done
@@ -110,11 +110,19 @@ final readonly class LayOutSheet
      */
     private function named(array $tasks, array $done): array
     {
-        $ticked = array_fill_keys(array_map(static fn(SheetTask $task): string => $task->key(), $done), true);
-        $again = array_filter(
-            $tasks,
-            static fn(DayTask $task): bool => !\in_array($task->phase, [Phase::Clean, Phase::Prepare, Phase::LookAgain], true) || !isset($ticked[$task->key]),
-        );
+        $ticked = $steps = [];
+        foreach ($done as $one) {
+            $task = $one->task();
+            $ticked[$one->key()] = true;
+            if (Phase::SetUp === $task->phase) {
+                $steps[$task->spot ?? ''] = [...$steps[$task->spot ?? ''] ?? [], ...$task->steps];
+            }
+        }
+        $again = array_filter($tasks, static fn(DayTask $task): bool => !isset($ticked[$task->key]) || match ($task->phase) {
+            Phase::Clean, Phase::Prepare, Phase::LookAgain => false,
+            Phase::SetUp => [] !== $task->moves || [] !== array_diff($task->steps, $steps[$task->spot ?? ''] ?? []),
+            default => true,
+        });
         $names = [];
         foreach ($again as $task) {
             $name = $task->key;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Cupboard\Places;
 use App\Entity\Floor;
 use App\Entity\FoundDamage;
 use App\Entity\Furniture;
@@ -47,7 +46,6 @@ use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
 use BrightCupboard\Core\Stock\Season;
-use BrightCupboard\Core\Surface\Stance;
 use Doctrine\ORM\EntityManagerInterface;
 
 /**
@@ -86,8 +84,9 @@ final class DemoHome
         $this->storeHouse($house);
         $this->storePieces();
         $last = null;
+        $past = new DemoPast($house);
         foreach ($house->list('closed') as $closed) {
-            $last = $this->storeClosed($closed, $last);
+            $last = $this->storeClosed($closed, $last, $past);
         }
         $this->entities->flush();
 
@@ -107,6 +106,7 @@ final class DemoHome
         foreach ($house->list('spots') as $spot) {
             $stored = new Spot($rooms[$spot->text('room')], $spot->whole('rank'));
             $stored->describe($rooms[$spot->text('room')], $this->files->spot($spot, $stored->id()), $spot->whole('rank'));
+            $stored->noteThat($spot->isNull('note') ? '' : $spot->text('note'));
             $this->entities->persist($this->spots[$spot->text('key')] = $stored);
         }
         foreach ($house->list('totes') as $tote) {
@@ -147,7 +147,7 @@ final class DemoHome
         }
     }
 
-    private function storeClosed(DemoValues $closed, ?Swap $from): Swap
+    private function storeClosed(DemoValues $closed, ?Swap $from, DemoPast $past): Swap
     {
         $day = $this->today->modify(sprintf('-%d days', $closed->whole('daysAgo')));
         $look = new Look($this->home, $this->looks[$closed->text('look')]->look());
@@ -184,13 +184,13 @@ final class DemoHome
                 $this->by,
             ));
         }
-        $this->storeWear($closed->text('key'), $swap);
+        $this->storeWear($closed->text('key'), $swap, $past);
 
         return $swap;
     }
 
     /** What stood in a closed swap: "W@stove-shelf" in the file, and for the last one what stands now. */
-    private function storeWear(string $key, Swap $swap): void
+    private function storeWear(string $key, Swap $swap, DemoPast $past): void
     {
         foreach ($this->files->pieces() as $row) {
             $at = [];
@@ -206,22 +206,13 @@ final class DemoHome
                 $units = intdiv($this->pieces[$row['name']]->count(), \count($at)) + (0 === $i ? $this->pieces[$row['name']]->count() % \count($at) : 0);
                 if ($units > 0) {
                     $this->entities->persist(new Wear($swap, $this->pieces[$row['name']], $this->spots[$spot], $units));
-                    $this->placeWorn($swap, $this->pieces[$row['name']], $this->spots[$spot], $units);
+                    $placement = new Placement($swap, $this->pieces[$row['name']], $this->spots[$spot], $units);
+                    $piece = $this->files->piece($row, $this->pieces[$row['name']]->id());
+                    $placement->stand($units, $past->stance($swap, $piece, $this->spots[$spot], $spot, $units, 'H' === $key));
+                    $this->entities->persist($placement);
                 }
             }
         }
-    }
-
-    /** Places of a closed swap are needed only as the starting places of what stays; they are laid out left to right. */
-    private function placeWorn(Swap $swap, Piece $piece, Spot $spot, int $units): void
-    {
-        static $reach = [];
-        $key = $swap->id() . $spot->id();
-        $placement = new Placement($swap, $piece, $spot, $units);
-        $placement->stand($units, new Stance($reach[$key] ?? 254));
-        $row = $this->files->row($piece->name());
-        $reach[$key] = ($reach[$key] ?? 254) + (int) round(((float) $row['width'] * $units + 1) * 254);
-        $this->entities->persist($placement);
     }
 
     /** @return array<string, Piece> */
