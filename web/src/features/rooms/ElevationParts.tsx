@@ -1,6 +1,7 @@
 import { useHouse, useWriting } from '../../api/home';
 import type { Piece, Placement, Spot } from '../../api/types';
 import { inch } from '../../lib/inches';
+import { inkOn } from '../../lib/inkOn';
 import { type Frame, rulerMarks } from './frame';
 
 /** Wall, clear height and the stretches that must stay usable. */
@@ -155,15 +156,7 @@ export function Lanes({ placements, pieces, frame, spot, leftOf, chosen }: Lanes
                     strokeWidth={one.id === chosen ? 2 : 0.7}
                   />
                   {width > 52 && (
-                    <text
-                      x={frame.x(leftOf(one)) + width / 2}
-                      y={top + lane * 17 + 11}
-                      textAnchor="middle"
-                      fontSize="11"
-                      stroke="#fff"
-                      strokeWidth="2.6"
-                      paintOrder="stroke"
-                    >
+                    <text x={frame.x(leftOf(one)) + width / 2} y={top + lane * 17 + 11} textAnchor="middle" fontSize="11" fill={inkOn(hex)}>
                       {(piece?.name ?? '').slice(0, Math.floor(width / 6.2))}
                     </text>
                   )}
