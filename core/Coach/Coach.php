@@ -80,6 +80,16 @@ final readonly class Coach
     }
 
     /**
+     * How many findings want mending.
+     *
+     * @param list<Finding> $findings
+     */
+    public static function fixes(array $findings): int
+    {
+        return \count(array_filter($findings, static fn(Finding $finding): bool => Verdict::Fix === $finding->verdict));
+    }
+
+    /**
      * How many faults of room and safety are to be mended: what is offered may add none.
      *
      * @param list<Finding> $findings

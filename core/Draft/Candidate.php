@@ -11,7 +11,7 @@ use BrightCupboard\Core\Surface\Stance;
 final readonly class Candidate
 {
     /**
-     * @param int    $score of the piece for the spot, 0 to 100
+     * @param int    $score of the piece for the spot, with what it does to the whole, 0 to 100
      * @param string $side  left, middle or right
      * @param float  $gain  what the score of the whole spot gains when it is put there
      */

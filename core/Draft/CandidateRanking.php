@@ -21,7 +21,8 @@ use BrightCupboard\Core\Surface\Stance;
 
 /**
  * Ranks owned pieces for a spot: what the spot still lacks 30, fit to the look 30, size for the role 20, season 10, not where
- * it stood last year 5, nearness 5 of 100; then tries the best of them and tells equal ones apart by the score of the whole.
+ * it stood last year 5, nearness 5 of 100; then tries the best of them: what the whole gains or loses counts half, and what would
+ * have to be mended afterwards counts against it.
  *
  * What does not go there, or would break a rule of safety, is left out and counted by reason. Trying is done only for the
  * best by score, so that thousands of pieces stay quick: O(n log n) and a fixed number of tries.
@@ -46,6 +47,8 @@ final readonly class CandidateRanking
     private const PERFECT = 100 - 1e-9;
     /** A point of the whole counts half a point of the piece. */
     private const WHOLE = 0.5;
+    /** What the coach would want mended afterwards and does not now costs so much, each. */
+    private const NEW_FIX = 15.0;
 
     public function __construct(
         private Surroundings $surroundings = new Surroundings(),
@@ -121,7 +124,7 @@ final readonly class CandidateRanking
                 + self::SEASON * ($offer->piece->isStaple() ? self::STAPLE : ($offer->piece->serves($season) ? 1.0 : 0.0))
                 + self::FRESH * ($offer->lastSpot === $dressing->spot->id ? 0.0 : 1.0)
                 + self::NEAR * $offer->nearness;
-            $going[] = [$offer, $role, $lack >= 1.0];
+            $going[] = [$offer, $role, Recipe::isLacking($lack)];
         }
 
         return [$this->best($going, $scores, $by), $leftOut, \count($going)];
@@ -178,7 +181,7 @@ final readonly class CandidateRanking
     {
         $before = $this->coach->lookOver($dressing, $by);
         $scoreBefore = $this->coach->score($dressing, $before);
-        $faults = Coach::unsafe($before);
+        [$faults, $fixes] = [Coach::unsafe($before), Coach::fixes($before)];
         // No piece can better the whole by more than what is missing from 100.
         $mostGain = [] === $before ? 0.0 : self::WHOLE * (100 - $scoreBefore);
         $candidates = $order = [];
@@ -198,7 +201,7 @@ final readonly class CandidateRanking
                 $after = $dressing->with(new PlacedPiece('try', $offer->piece, 1, $stance));
                 $findings = $this->coach->lookOver($after, $by);
                 if (Coach::unsafe($findings) <= $faults && (null === $best || $this->coach->score($after, $findings) > $best[0])) {
-                    $best = [$this->coach->score($after, $findings), $stance];
+                    $best = [$this->coach->score($after, $findings), $stance, max(0, Coach::fixes($findings) - $fixes)];
                 }
             }
             if (null === $best) {
@@ -207,8 +210,9 @@ final readonly class CandidateRanking
                 continue;
             }
             $gain = [] === $before ? 0.0 : $best[0] - $scoreBefore;
+            $one[4] = $score + self::WHOLE * $gain - self::NEW_FIX * $best[2];
             $candidates[] = self::candidate($dressing, $one, $best[1], $gain);
-            $order[] = $score + self::WHOLE * $gain;
+            $order[] = $one[4];
         }
         array_multisort($order, \SORT_DESC, \SORT_NUMERIC, array_keys($order), $candidates);
 
@@ -231,6 +235,6 @@ final readonly class CandidateRanking
         [$offer, $fit, $role, $isLacking, $score] = $scored;
         $side = $dressing->spot->sideOf($stance->left + $offer->piece->size->width->tenths() / 2);
 
-        return new Candidate($offer, (int) round($score), $fit, $role, $isLacking, $side, $stance, $gain);
+        return new Candidate($offer, (int) round(max(0.0, min(100.0, $score))), $fit, $role, $isLacking, $side, $stance, $gain);
     }
 }

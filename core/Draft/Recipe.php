@@ -15,6 +15,8 @@ final readonly class Recipe
         'mantel' => ['backdrop' => 1, 'garland' => 1, 'greenery' => 1, 'light' => 2, 'mid-high one' => 1, 'low one' => 1, 'tall one' => 1],
         'dining table' => ['ground' => 1, 'greenery' => 1, 'low one' => 2, 'light' => 2],
         'wall' => ['piece to hang' => 3],
+        'door' => ['wreath' => 1, 'piece to hang' => 1],
+        'window' => ['wreath' => 1, 'piece to hang' => 1],
         'bed' => ['cushion' => 3, 'throw' => 1, 'ground' => 1],
         'chair' => ['cushion' => 1, 'throw' => 1],
         'bench' => ['cushion' => 2, 'throw' => 1, 'low one' => 1],
@@ -29,6 +31,8 @@ final readonly class Recipe
         'floor' => ['tall one' => 1, 'light' => 1, 'greenery' => 1, 'low one' => 1],
         'cone' => ['tree' => 1, 'light' => 2, 'garland' => 2, 'trimming' => 40],
     ];
+    /** What takes the place of a wreath where there is none. */
+    private const INSTEAD = 0.7;
     /** What a role counts that the recipe knows and has enough of, and one that it does not know. */
     private const ENOUGH = 0.3;
 
@@ -50,11 +54,22 @@ final readonly class Recipe
         if (Role::Tree !== $role && isset($this->wanted[Role::Tree->value]) && 0 === $this->there(Role::Tree, $dressing)) {
             return self::ENOUGH; // first the tree, then what is on it
         }
+        if (isset($this->wanted[Role::Wreath->value])) { // a wreath, or one piece instead of it
+            $isHung = $this->there(Role::Wreath, $dressing) + $this->there(Role::Hung, $dressing) > 0;
+
+            return $isHung ? self::ENOUGH : (Role::Wreath === $role ? 1.0 : self::INSTEAD);
+        }
         if (Role::Garland !== $role && Form::Run === $dressing->spot->form() && 0 === $this->there(Role::Garland, $dressing)) {
             return self::ENOUGH; // first the garland
         }
 
         return $this->there($role, $dressing) < $wanted ? 1.0 : self::ENOUGH;
+    }
+
+    /** Whether what a role counts says that it is lacking. */
+    public static function isLacking(float $lack): bool
+    {
+        return $lack > self::ENOUGH;
     }
 
     private function there(Role $role, Dressing $dressing): int

@@ -12,6 +12,7 @@ use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Texture;
 use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\Spot;
+use BrightCupboard\Core\Surface\SpotKind;
 
 /** What a piece does in a dressed spot. */
 enum Role: string
@@ -25,6 +26,8 @@ enum Role: string
     case Ground = 'ground';
     case Garland = 'garland';
     case Hung = 'piece to hang';
+    /** What a door or window has by custom. */
+    case Wreath = 'wreath';
     case Cushion = 'cushion';
     case Throw = 'throw';
     case Trim = 'trimming';
@@ -34,6 +37,7 @@ enum Role: string
         PieceKind::Candlestick, PieceKind::CandleGroup, PieceKind::Lantern, PieceKind::Pillar, PieceKind::StormGlass, PieceKind::Lights, PieceKind::Lamp,
     ];
     private const GREEN = [PieceKind::Bunch, PieceKind::PotPlant, PieceKind::Arrangement, PieceKind::Tree];
+    private const WREATHED = [SpotKind::Door, SpotKind::Window];
     private const TALL_FROM = 0.55;
     private const LOW_UNTIL = 0.3;
     /** What "tall" is measured against where nothing hangs above: 24 in. */
@@ -46,6 +50,7 @@ enum Role: string
 
         return match (true) {
             Posture::Stands === $posture && Form::Cone === $spot->form() => self::Tree,
+            Posture::Hangs === $posture && PieceKind::Wreath === $piece->kind && \in_array($spot->kind, self::WREATHED, true) => self::Wreath,
             Posture::Hangs === $posture && \in_array($spot->form(), [Form::Panel, Form::Run], true) => self::Hung,
             $spot->isOnWall($piece->kind, $posture) => self::Backdrop, // over what stands on a ledge
             PieceKind::Throw === $piece->kind => self::Throw,

@@ -38,7 +38,7 @@ final readonly class RoleSize
             Role::Greenery => self::within($share, self::GREENERY),
             Role::Tree => self::within($put->height / max(1, $spot->clearHeight?->tenths() ?? $put->height), [0.75, 1.0]),
             Role::Garland => min(1.0, $put->width / $spot->width->tenths() * 2),
-            Role::Hung => self::within(
+            Role::Hung, Role::Wreath => self::within(
                 $put->width / ($spot->layout->belowWidth?->tenths() ?? $spot->width->tenths()),
                 Form::Panel === $spot->form() && null === $spot->layout->belowWidth && 'wall' !== $spot->kind->value ? self::ON_DOOR : self::ON_WALL,
             ),

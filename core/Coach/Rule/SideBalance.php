@@ -12,11 +12,12 @@ use BrightCupboard\Core\Coach\Fault;
 use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Look\BalanceSchool;
+use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Surface\Form;
 
 /**
  * Left against right by visual weight times distance from the middle (docs/rules.md, rule 3). One thing alone is measured by
- * how far from the middle it stands; a seat may be mirrored or gathered at one side.
+ * how far from the middle it stands, two by where both together are heaviest; a seat may be mirrored or gathered at one side.
  */
 final readonly class SideBalance implements CoachRule
 {
@@ -26,6 +27,8 @@ final readonly class SideBalance implements CoachRule
     private const MIRRORED_MOST = 0.2;
     private const GATHERED_LEAST = 0.45;
     private const NEARLY = 0.15;
+    /** As long as fewer stand there one cannot answer the other from any distance. */
+    private const ANSWERED_FROM = 3;
 
     public function isAbout(): Check
     {
@@ -40,13 +43,19 @@ final readonly class SideBalance implements CoachRule
             return null;
         }
         $moments = $dressing->moments();
-        $imbalance = null === $statement ? $moments->imbalance() : abs($statement->centre - $dressing->axisOf($statement)) / $dressing->spot->half();
+        $isPair = !$isCentred && $moments->imbalance() < self::OFF_CENTRE_LEAST; // dead centre, as few as there are
+        $isBegun = null === $statement && !$isPair && Form::Seat !== $dressing->spot->form() && \count($dressing->shown()) < self::ANSWERED_FROM;
+        $imbalance = match (true) {
+            null !== $statement => abs($statement->centre - $dressing->axisOf($statement)) / $dressing->spot->half(),
+            $isBegun => self::offTheMiddle($dressing),
+            default => $moments->imbalance(),
+        };
         $isGathered = Form::Seat === $dressing->spot->form() && $imbalance >= self::GATHERED_LEAST;
         [$low, $high] = match (true) {
             $isGathered => [self::GATHERED_LEAST, 1.0],
             Form::Seat === $dressing->spot->form() => [0.0, self::MIRRORED_MOST],
             $isCentred => [0.0, self::CENTRED_MOST],
-            default => [self::OFF_CENTRE_LEAST, self::OFF_CENTRE_MOST],
+            default => [$isBegun ? 0.0 : self::OFF_CENTRE_LEAST, self::OFF_CENTRE_MOST],
         };
         $band = new Band($imbalance, $low, $high);
 
@@ -58,10 +67,20 @@ final readonly class SideBalance implements CoachRule
                 'lighter' => $moments->lighterSide(),
                 'low' => (int) round($low * 100),
                 'high' => (int) round($high * 100),
-                'alone' => null === $statement ? 0 : 1,
+                'alone' => null === $statement && !$isBegun ? 0 : 1,
             ],
             $band->miss() < 1e-9 ? [] : [Fault::of($imbalance < $low ? 'dead centre' : 'lopsided', ['side' => $moments->lighterSide()])],
             $band,
         );
+    }
+
+    /** How far from the middle all of it together is heaviest, as a share of half the width. */
+    private static function offTheMiddle(Dressing $dressing): float
+    {
+        $moments = $dressing->moments();
+        $weight = $dressing->visualWeight();
+        $half = $dressing->spot->half() / Length::TENTHS_PER_INCH;
+
+        return $weight > 0.0 && $half > 0.0 ? abs($moments->right - $moments->left) / ($weight * $half) : 0.0;
     }
 }

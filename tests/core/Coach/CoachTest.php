@@ -169,6 +169,19 @@ final class CoachTest extends TestCase
         self::assertSame(Verdict::LookAgain, $this->finding('balance.sides', $level, $offCentre)->verdict);
     }
 
+    /** A light one beside a heavy one in the middle is a beginning; two at one end are lopsided, and a third is judged by both sides. */
+    public function testTwoAreMeasuredByWhereTheyAreHeaviestTogether(): void
+    {
+        $heavy = Make::placed(Make::piece('heavy', width: 12, height: 20), 24);
+        $light = Make::piece('light', width: 4, height: 6);
+
+        self::assertSame(Verdict::Good, $this->finding('balance.sides', new Dressing(Make::spot(), [$heavy, Make::placed($light, 40)]))->verdict);
+        $lopsided = [Make::placed(Make::piece('heavy', width: 12, height: 20), 0), Make::placed($light, 14)];
+        self::assertSame(Verdict::Fix, $this->finding('balance.sides', new Dressing(Make::spot(), $lopsided))->verdict);
+        $three = [$heavy, Make::placed($light, 40), Make::placed(Make::piece('third', width: 4, height: 6), 46)];
+        self::assertSame(Verdict::Fix, $this->finding('balance.sides', new Dressing(Make::spot(), $three))->verdict);
+    }
+
     public function testDarkWeighsMoreThanPaleAndGlassLeast(): void
     {
         $weight = static fn(string $hex, Material $material): float => Make::placed(

@@ -23,12 +23,17 @@ use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Stock\Hazard;
+use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Surface\KeepClear;
+use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\SpotHazard;
+use BrightCupboard\Core\Surface\SpotKind;
+use BrightCupboard\Core\Surface\Stance;
 use BrightCupboard\Tests\Core\Support\Make;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -93,6 +98,47 @@ final class CandidatesTest extends TestCase
             ));
             self::assertSame([], $fit, "run {$run}");
         }
+    }
+
+    public function testADoorHasItsWreathFirstAndOnlyThenSomethingElse(): void
+    {
+        $door = Make::spot(width: 36, depth: 4, clear: 80, ledge: 0, kind: SpotKind::Door);
+        $offers = [
+            $this->offer(Make::piece('a sign', PieceKind::Sign, width: 22, height: 8, depth: 1)),
+            $this->offer(Make::piece('wreath', PieceKind::Wreath, width: 22, height: 22, depth: 4)),
+        ];
+        $first = static fn(Dressing $dressing, array $offers): array => array_map(
+            static fn(Candidate $one): array => [$one->available->piece->id, $one->isLacking],
+            (new CandidateRanking())->rank($dressing, $offers, Make::judgement(), Season::Winter, 5)->candidates,
+        );
+
+        self::assertSame([['wreath', true], ['a sign', true]], $first(new Dressing($door, []), $offers));
+        $hung = new PlacedPiece('there', $offers[1]->piece, 1, new Stance(1778, Layer::Back, 12192, posture: Posture::Hangs));
+        self::assertSame([['a sign', false]], $first(new Dressing($door, [$hung]), [$offers[0]]), 'one is enough');
+    }
+
+    /** A dark one that would pull the shelf down on one side comes behind a pale one, though it is nearer and stood elsewhere last year. */
+    public function testWhatBringsUpSomethingToMendRanksLower(): void
+    {
+        $shelf = new Dressing(Make::spot(depth: 5), [
+            Make::placed(Make::piece('left', width: 8, height: 12), 10), Make::placed(Make::piece('middle', width: 20, height: 18), 20),
+            Make::placed(Make::piece('right', width: 8, height: 12), 42),
+        ]);
+        $dark = Make::piece('dark', width: 8, height: 9, colours: [['#111111', 100]], materials: [Material::Iron]);
+        $pale = Make::piece('pale', width: 8, height: 9, colours: [['#F5F0E6', 100]], materials: [Material::Glass]);
+        $by = Make::judgement();
+        $ranking = (new CandidateRanking())->rank($shelf, [
+            new Available($dark, 1, 'at hand', 0, 1.0, null),
+            new Available($pale, 1, 'in store', 0, 0.3, $shelf->spot->id),
+        ], $by, Season::Winter, 5);
+        $fixes = static fn(Candidate $one): int => Coach::fixes((new Coach())->lookOver(
+            $shelf->with(new PlacedPiece('try', $one->available->piece, 1, $one->stance)),
+            $by,
+        ));
+
+        self::assertSame(['pale', 'dark'], array_map(static fn(Candidate $one): string => $one->available->piece->id, $ranking->candidates));
+        self::assertSame([0, 1], array_map($fixes, $ranking->candidates));
+        self::assertGreaterThan($ranking->candidates[1]->score, $ranking->candidates[0]->score, 'the number says so');
     }
 
     public function testTellsWhatPlacingDoesToTheWhole(): void

@@ -160,7 +160,7 @@ final class RemediesTest extends TestCase
         yield 'a runner' => [DressedSpots::at(PieceKind::Runner, 0, 40, 1), SpotKind::DiningTable, Role::Ground];
         yield 'a cushion' => [DressedSpots::at(PieceKind::Cushion, 0, 18, 18), SpotKind::Sofa, Role::Cushion];
         yield 'a throw' => [DressedSpots::at(PieceKind::Throw, 0, 16, 7), SpotKind::Sofa, Role::Throw];
-        yield 'a wreath on a door' => [DressedSpots::at(PieceKind::Wreath, 0, 22, 22, posture: Posture::Hangs), SpotKind::Door, Role::Hung];
+        yield 'a wreath on a door' => [DressedSpots::at(PieceKind::Wreath, 0, 22, 22, posture: Posture::Hangs), SpotKind::Door, Role::Wreath];
         yield 'a bauble on a tree' => [DressedSpots::at(PieceKind::Bauble, 0, 3, 3, posture: Posture::Trims), SpotKind::Tree, Role::Trim];
         yield 'the tree itself' => [DressedSpots::at(PieceKind::Tree, 0, 40, 80), SpotKind::Tree, Role::Tree];
         yield 'a plant' => [DressedSpots::at(PieceKind::PotPlant, 0, 8, 12), SpotKind::Console, Role::Greenery];

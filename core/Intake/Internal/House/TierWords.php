@@ -18,7 +18,7 @@ final class TierWords
 {
     private const BOARDS = '(?:shelves|shelf|boards|tiers|cubbies|cubes|openings|levels)';
     private const NUMBER = '\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?(?:\s*(?:in|cm|mm|ft)\b)?';
-    private const COUNT = '(?<![\w.])(?<count>\d{1,2})\s+(?<how>(?:\pL+\s+){0,2}?)';
+    private const COUNT = '(?<![\w.])(?<count>\d{1,2})\s+(?<how>(?:(?!(?:wide|deep|high|tall|long|across|in|ft|cm|and|with)\b)\pL+\s+){0,2}?)';
 
     public ?int $count = null;
     /** @var list<Length> over each board, the lowest first; empty where no more than one measure is said */
