@@ -93,6 +93,19 @@ final class HurriedHouseLinesTest extends TestCase
         }
     }
 
+    #[DataProvider('lines')]
+    public function testEveryReplyAnswersItsQuestion(string $unit, string $line): void
+    {
+        $read = self::readIn($unit, $line);
+        $this->addToAssertionCount(1);
+        foreach ($read->questions as $question) {
+            foreach ($question->replies as $reply) {
+                $asked = array_map(static fn(Question $one): string => $one->sentence, self::readIn($unit, $reply->line)->questions);
+                self::assertNotContains($question->sentence, $asked, "{$reply->label}: {$reply->line}");
+            }
+        }
+    }
+
     #[TestWith(['mantel 60 x 8, left 90 in clear', 'width'])]
     #[TestWith(['2 nightstands 20 x 16', 'name'])]
     #[TestWith(['hearth 60 x 16, 72 x 20', 'line'])]
