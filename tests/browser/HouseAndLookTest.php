@@ -29,6 +29,20 @@ final class HouseAndLookTest extends BrowserTestCase
         $page->press('Undo')->seeText('36 in wide, 9 1/2 in deep, 62 in high');
     }
 
+    public function testAHurriedLineNamesTwoSpotsAndIsTakenInAsALineForEach(): void
+    {
+        $page = $this->page()->signIn();
+        $line = 'One line about a room, a spot or a tote';
+        $page->drawer('House')->type($line, "kitchen: plate shelf 4'2 x 9, over the hob, cat sleeps here and counter 60\" x 25")
+            ->seeText('are two spots: a line for each.')->press('a line for each')->seeText('1 more line to come')->seeText('✓ Clear');
+        $page->press('Take it in')->seeText('Plate shelf over the hob')->seeText('“cat sleeps here”')->seeText('✓ Clear');
+        self::assertSame('Kitchen: counter 60 in x 25', $page->field($line)->getAttribute('value'), 'the second line is there to be taken in');
+        $page->press('Take it in')->seeText('60 in wide, 25 in deep');
+
+        $page->press('Plate shelf over the hob')->seeText('Note')->type('Note', 'the cat has moved out')->press('Save')->seeText('“the cat has moved out”');
+        self::assertSame([], $this->severeLogEntries());
+    }
+
     public function testASpotThatIsDressedIsNotDeletedAndSaysWhatToDoFirst(): void
     {
         $page = $this->page()->signIn();

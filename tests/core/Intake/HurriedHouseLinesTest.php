@@ -100,8 +100,10 @@ final class HurriedHouseLinesTest extends TestCase
         $this->addToAssertionCount(1);
         foreach ($read->questions as $question) {
             foreach ($question->replies as $reply) {
-                $asked = array_map(static fn(Question $one): string => $one->sentence, self::readIn($unit, $reply->line)->questions);
-                self::assertNotContains($question->sentence, $asked, "{$reply->label}: {$reply->line}");
+                foreach (explode("\n", $reply->line) as $answer) {
+                    $asked = array_map(static fn(Question $one): string => $one->sentence, self::readIn($unit, $answer)->questions);
+                    self::assertNotContains($question->sentence, $asked, "{$reply->label}: {$answer}");
+                }
             }
         }
     }
@@ -132,9 +134,13 @@ final class HurriedHouseLinesTest extends TestCase
 
         $one = self::readIn('in', 'den: 2 armchairs 30 wide');
         self::assertInstanceOf(SpotReading::class, $one);
-        $left = self::readIn('in', $one->questions[0]->replies[0]->line ?? '');
-        self::assertInstanceOf(SpotReading::class, $left);
-        self::assertSame(['Left armchair', 762.0], [$left->spot?->name, $left->spot?->width->inMillimetres()]);
+        $each = array_map(static function (string $line): array {
+            $read = self::readIn('in', $line);
+            self::assertInstanceOf(SpotReading::class, $read);
+
+            return [$read->room, $read->spot?->name, $read->spot?->width->inMillimetres()];
+        }, explode("\n", $one->questions[0]->replies[0]->line ?? ''));
+        self::assertSame([['Den', 'Left armchair', 762.0], ['Den', 'Right armchair', 762.0]], $each);
     }
 
     private static function readIn(string $unit, string $line): SpotReading|ToteReading

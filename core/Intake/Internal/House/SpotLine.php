@@ -35,7 +35,7 @@ final readonly class SpotLine
     public function read(string $room, string $line, string $said): SpotReading
     {
         $guesses = [];
-        $line = SpotWords::putRight($line, $guesses);
+        $line = self::parted(SpotWords::putRight($line, $guesses));
         $unit = HouseNotation::unit($line, $this->unit);
         $measures = new SpotMeasures($unit, 1 === preg_match(self::TREE, $line));
         [$tiers, $below, $clear] = [new TierWords($unit), new BelowWords($unit), new ClearWords($unit)];
@@ -65,6 +65,16 @@ final readonly class SpotLine
             [],
             implode('; ', array_unique([...$parts->notes, ...$maker->notes])),
             [...$guesses, ...$maker->remarks],
+        );
+    }
+
+    /** "… and counter 60 x 25": a comma before another thing that has measures of its own. */
+    private static function parted(string $line): string
+    {
+        return (string) preg_replace_callback(
+            '/\s(?:and|plus)\s+((?:\pL+\s+){1,3}?)(?=\d)/iu',
+            static fn(array $match): string => null === SpotWords::kind($match[1]) ? $match[0] : ', ' . $match[1],
+            $line,
         );
     }
 

@@ -20,6 +20,8 @@ final readonly class SpotQuestions
     /** Several of a kind that are each dressed by themselves, unlike boards, steps and hooks. */
     private const SEVERAL = '/^(\d{1,2})\s+((?:\pL+\s+){0,2}?\pL{3,}(?<!ook|tep|tair)s)(?=[\s,;]|$)(.*)$/iu';
 
+    private const MOST = 12;
+
     /** @param string $said the line as it was written, without its room */
     public function __construct(private string $room, private string $said) {}
 
@@ -63,8 +65,7 @@ final readonly class SpotQuestions
             $without = $this->without($other);
 
             return new Question('line', sprintf('“%s” and “%s” are two spots: a line for each.', $parts->name, $other), null === $without ? [] : [
-                new Reply('the first', $this->again($without)),
-                new Reply('the second', $this->again($other)),
+                new Reply('a line for each', $this->again($without) . "\n" . $this->again($other)),
                 new Reply('keep the second as a note', $this->again("{$without}, note: {$other}")),
             ]);
         }, $parts->others);
@@ -89,9 +90,12 @@ final readonly class SpotQuestions
             return [];
         }
         $one = mb_strtolower(mb_substr($match[2], 0, -1));
+        $each = '2' === $match[1]
+            ? ["left {$one}", "right {$one}"]
+            : array_map(static fn(int $i): string => "{$one} {$i}", range(1, min(self::MOST, (int) $match[1])));
 
-        return [new Question('name', sprintf('Each of the %s %s is a spot of its own: enter one after the other.', $match[1], mb_strtolower($match[2])), [
-            new Reply('the left one', $this->again("left {$one}{$match[3]}")),
+        return [new Question('name', sprintf('Each of the %s %s is a spot of its own.', $match[1], mb_strtolower($match[2])), [
+            new Reply('a line for each', implode("\n", array_map(fn(string $name): string => $this->again($name . $match[3]), $each))),
             new Reply('all as one spot', $this->again("{$match[2]}{$match[3]}")),
         ])];
     }

@@ -66,7 +66,7 @@ export function SpotDialog({ spot, room, onClose }: Props) {
       <FormFields form={form} draft={draft} set={set} />
       <Choices label="What is near" words={SPOT_HAZARDS} chosen={draft.hazards} onChange={(hazards) => set({ hazards })} />
       <KeepClearFields zones={draft.keepClear} onChange={(keepClear) => set({ keepClear })} />
-      <Field label="To be known of it" name="note" hint="as “lamp stays”; on its card and on the day sheet">
+      <Field label="Note" name="note" hint="like “lamp stays”; on its card and on the day sheet">
         {(control) => <textarea {...control} rows={2} value={draft.note} dir="auto" onChange={(event) => set({ note: event.target.value })} />}
       </Field>
     </FormDialog>

@@ -55,8 +55,11 @@ export function WalkLine() {
     setLine(lines[0] ?? '');
     setWaiting(lines.slice(1));
   };
+  // An answer may be several lines, one for each spot.
   const answer = (text: string) => {
-    setLine(text);
+    const [first = '', ...rest] = text.split('\n');
+    setLine(first);
+    setWaiting((before) => [...rest, ...before]);
     field.current?.focus();
   };
   return (
@@ -99,7 +102,7 @@ export function WalkLine() {
           </>
         )}
         A room, then a spot in it; sizes can wait. A tote begins with its code: “A1 attic, {home.unit === 'in' ? '24 x 16 x 14' : '60 x 40 x 35'}”.
-        {waiting.length > 0 && <b> {counted(waiting.length, 'pasted line')} to come.</b>}
+        {waiting.length > 0 && <b> {counted(waiting.length, 'more line')} to come.</b>}
       </p>
       {line.trim() !== '' && reading.data && <Read read={reading.data} refusal={keep.error ?? reading.error} onAnswer={answer} />}
     </section>
