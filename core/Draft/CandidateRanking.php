@@ -38,13 +38,11 @@ final readonly class CandidateRanking
     /** Where no look is chosen, fit is not judged: every piece gets half. */
     private const NOT_JUDGED = 0.5;
     private const STAPLE = 0.8;
-    /** So many times the pieces wanted are tried, each at its best places. */
+    /** So many times the pieces wanted are tried, each at its best place, or at the next where that would bring up something to mend. */
     private const TRIED = 2;
     private const PLACES = 2;
     /** On a full spot hardly anything finds a place: after so many it is left at that. */
     private const MOST_TRIES = 30;
-    /** No place is better than one that leaves nothing to say; but for rounding. */
-    private const PERFECT = 100 - 1e-9;
     /** A point of the whole counts half a point of the piece. */
     private const WHOLE = 0.5;
     /** What the coach would want mended afterwards and does not now costs so much, each. */
@@ -195,8 +193,8 @@ final readonly class CandidateRanking
             $best = null;
             $stances = $this->places->best($dressing, $offer->piece, $sought, self::PLACES);
             foreach ($stances as $stance) {
-                if (null !== $best && $best[0] >= self::PERFECT) {
-                    break;
+                if (null !== $best && 0 === $best[2]) {
+                    break; // nothing new to mend: the place finder’s first choice holds
                 }
                 $after = $dressing->with(new PlacedPiece('try', $offer->piece, 1, $stance));
                 $findings = $this->coach->lookOver($after, $by);
