@@ -39,7 +39,7 @@ final readonly class CandidateRanking
     private const NOT_JUDGED = 0.5;
     private const STAPLE = 0.8;
     /** So many times the pieces wanted are tried, each at its best place, or at the next where that would bring up something to mend. */
-    private const TRIED = 2;
+    private const TRIED = 1.5;
     private const PLACES = 2;
     /** On a full spot hardly anything finds a place: after so many it is left at that. */
     private const MOST_TRIES = 30;
@@ -187,7 +187,7 @@ final readonly class CandidateRanking
         $sought = new PlaceSought($by->look->balance);
         foreach ($scored as $one) {
             [$offer, $score] = [$one[0], $one[4]];
-            if (\count($candidates) === self::TRIED * $most || ++$tries > self::MOST_TRIES || self::isOutdone($score + $mostGain, $order, $most)) {
+            if (\count($candidates) >= self::TRIED * $most || ++$tries > self::MOST_TRIES || self::isOutdone($score + $mostGain, $order, $most)) {
                 break;
             }
             $best = null;

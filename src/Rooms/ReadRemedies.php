@@ -17,7 +17,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class ReadRemedies
 {
-    private const ADDED = 16;
+    private const ADDED = 12;
 
     public function __construct(private Plans $plans, private Availability $availability) {}
 
