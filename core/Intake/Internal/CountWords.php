@@ -54,7 +54,7 @@ final readonly class CountWords
             return true;
         }
         $isCount = 1 === preg_match(
-            '/^(?:qty|quantity|count|x|about|approx)?\s*(\d{1,3})\s*(?:x|of them|pcs?|pieces|total|altogether|in all|(?<thing>\pL{3,}))?$/u',
+            '/^(?:qty|quantity|count|x|about|approx)?\s*(\d{1,3})\s*(?:x|of (?:them|.?em)|pcs?|pieces|total|altogether|in all|(?<thing>\pL{3,}))?$/u',
             $plain,
             $match,
         );

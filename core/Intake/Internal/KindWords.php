@@ -29,7 +29,7 @@ final class KindWords
         'bunch/twig' => 'branch, stick, twig',
         'bunch/wheat' => 'sheaf',
         'candle group' => 'candle group',
-        'candlestick' => 'candlestick, candle stick, candle holder, candleholder, taper holder, taper candle holder, candelabra, '
+        'candlestick' => 'candlestick, candle stick, candle holder, candleholder, kinara, hanukkiah, chanukiah, taper holder, taper candle holder, candelabra, '
             . 'candelabrum, menorah, chamberstick',
         'candlestick/block' => 'tea light holder, tealight holder, votive holder, votive cup',
         'clock' => 'clock, mantel clock, mantle clock, carriage clock, alarm clock, table clock',
@@ -59,7 +59,7 @@ final class KindWords
         'plate' => 'plate, platter, charger, saucer',
         'pot plant' => 'pot plant, potted plant, houseplant, plant, succulent, cactus',
         'pot plant/ball' => 'topiary',
-        'pot plant/flower' => 'poinsettia, amaryllis, hyacinth, cyclamen, orchid plant',
+        'pot plant/flower' => 'poinsettia, amaryllis, hyacinth, cyclamen, orchid plant, potted mum, mum plant, chrysanthemum',
         'pumpkin' => 'pumpkin, jack o lantern',
         'ribbon' => 'ribbon, ribbon spool, spool of ribbon, ribbon roll, roll of ribbon',
         'runner' => 'runner, table runner, tablecloth, table cloth, table topper, table scarf',
@@ -97,17 +97,18 @@ final class KindWords
         'crock' => 'bucket, pail, cauldron, kettle, tub, churn, butter churn, milk can, coal scuttle, umbrella stand, plant stand, '
             . 'jardiniere, top hat, washtub, wash tub, ice bucket, pot stand',
         'cushion' => 'cushion insert, pillow insert, pouf, pouffe, ottoman',
-        'figure' => 'ladder, skeleton, skull, witch, ghost, scarecrow, wise man, wise men, shepherd, nativity, nativity set, camel, lamb, '
+        'figure' => 'sugar skull, dreidel, nesting doll, matryoshka, '
+            . 'ladder, skeleton, skull, witch, ghost, scarecrow, wise man, wise men, shepherd, nativity, nativity set, camel, lamb, '
             . 'sheep, fox, squirrel, hedgehog, bear, teddy, teddy bear, moose, cat, dog, horse, rocking horse, elephant, lion, frog, '
             . 'turtle, fish, doll, puppet, mouse, soldier, mermaid, mushroom, toadstool, pig, cow, butterfly, bee, spider, bat, '
             . 'leprechaun, fairy, turkey, spinning wheel, umbrella, broom, skis, snowshoes, statuette, sculpture, finial, globe, '
             . 'hourglass, telescope, trophy, whale, seahorse, pineapple',
-        'garland' => 'banner, pennant, tinsel, paper chain, streamer, stocking garland',
+        'garland' => 'papel picado, banner, pennant, tinsel, paper chain, streamer, stocking garland',
         'hooks' => 'hanger, rack, plate stand, plate hanger, plate rack, curtain rod, curtain rail, key rack, wine rack',
         'jar' => 'tumbler, tin can, cookie jar, biscuit jar',
         'jug' => 'mug, cup, teapot, tea pot, watering can, coffee pot, carafe, creamer, ewer, tankard, stein, teacup',
         'lamp' => 'floor lamp, standard lamp',
-        'lantern' => 'birdcage, bird cage, chandelier, lamp shade, lampshade',
+        'lantern' => 'luminaria, birdcage, bird cage, chandelier, lamp shade, lampshade',
         'little house' => 'village house, church, birdhouse, bird house, gingerbread house, barn, lighthouse, windmill, village, snow '
             . 'village, christmas village, doll house, dollhouse, stable, castle',
         'picture' => 'postcard, greeting card, letter, advent calendar, calendar, easel, scroll, canvas, tapestry, wall hanging, map, tile, '

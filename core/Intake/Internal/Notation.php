@@ -24,11 +24,20 @@ final readonly class Notation
         . '|lot)\s+(?:full\s+)?of\s+(\pL.*)$/iu';
     /** What runs along: a number before its length is how many there are, not a side. */
     private const RUNS = '/\b(?:garlands?|swags?|bunting|lights|beads|ribbons?|strands?|strings?|tinsel)\b/iu';
-    /** "Row of stockings 4": what is said to stand together is counted one by one. */
-    private const TOGETHER = '/^(?:an?\s+)?(?:row|cluster|group|grouping|collection|assortment|handful)\s+of\s+(?=(?:\d+\s+)?\pL[\pL\s-]*s\b)/iu';
 
     private const LARGEST = '/,?\s+(?:the\s+)?(?:tallest|highest|largest|biggest)(?:\s+is)?\s+(\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?(?:\s*(?:in|cm|ft)\b)?)/iu';
-    private const NO_FLAME = '/\b(?:fake|faux|electric)\s+(?=(?:\pL+\s+)?(?:candles?|tapers?|tea\s?lights?|votives?|pillars?)\b)/iu';
+    /** What is said in a way of its own, and how it is read. */
+    private const SAID = [
+        // "Row of stockings 4": what is said to stand together is counted one by one.
+        '/^(?:an?\s+)?(?:row|cluster|group|grouping|collection|assortment|handful)\s+of\s+(?=(?:\d+\s+)?\pL[\pL\s-]*s\b)/iu' => '',
+        '/\b(?:fake|faux|electric)\s+(?=(?:\pL+\s+)?(?:candles?|tapers?|tea\s?lights?|votives?|pillars?)\b)/iu' => 'flameless ',
+        '/\bstack(?:ed)?\s+(\d)\s+high\b/iu' => '$1-tier stack',
+        '/(?<![\w.])(\d)\s+(tier|arm|drawer)\b/iu' => '$1-$2',
+        '/^(\pL.*\blights?\b.*?)\s(\d{1,2})\s+(?:strands?|strings?|sets?|boxes|reels?)\b/iu' => '$2 $1',
+        // What a crock or bottle holds is no size of it: a note.
+        '/\s(?<!,\s)(\d{1,2}(?:\s?\/\s?\d)?\s*(?:gal(?:lons?)?|qts?|quarts?|pints?|lit(?:re|er)s?))\b(?!\s*(?:jar|jug|crock|bottle|pot))(.*)$/iu' => '$2, $1',
+        '/^(.*\pL)\s+string(?=\s+\d+(?:[.,]\d+)?\s*(?:ft\b|feet|foot|[\'′]))/iu' => '$1 garland',
+    ];
 
     public function __construct(private string $currency) {}
 
@@ -40,7 +49,7 @@ final readonly class Notation
             ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', ' w/o ' => ' without ', ' w/ ' => ' with ', ' w/' => ' with '],
         );
         $line = (string) preg_replace('/(?<!\w)(?:~|approx\.?|abt\.?|ca\.?|circa|about|roughly)\s*(?=\d)/iu', '', $line);
-        $line = (string) preg_replace([self::TOGETHER, self::NO_FLAME], ['', 'flameless '], $line);
+        $line = (string) preg_replace(array_keys(self::SAID), array_values(self::SAID), $line);
         $line = (string) preg_replace(
             ['/(?<=s\s)(\d{1,3})\s+w\s+(?=\pL{3})/u', '/\bs\/(\d{1,2})\b/iu'],
             ['$1 with ', 'set of $1'],
