@@ -30,44 +30,49 @@ export function HousePage() {
       </div>
       <WalkLine />
       {house.spots.length > 0 && <NextStep />}
-      {house.rooms.map((one) => (
-        <section key={one.id} className="mt-5" aria-label={one.name}>
-          <div className="flex items-baseline gap-3">
-            <h3 className="text-[17px]/[22px]" dir="auto">
-              {one.name}
-            </h3>
-            <button type="button" className="link no-print font-normal" onClick={() => setRoom({ room: one })} aria-label={`Change ${one.name}`}>
-              Change
-            </button>
-            <button
-              type="button"
-              className="link no-print font-normal"
-              onClick={() => setSpot({ room: one.id })}
-              aria-label={`New spot in ${one.name}`}
-            >
-              New spot
-            </button>
-          </div>
-          <div className="mt-1 flex flex-wrap items-start gap-x-6 gap-y-4">
-            {house.spots
-              .filter((each) => each.room === one.id)
-              .map((each) => (
-                <button
-                  key={each.id}
-                  type="button"
-                  onClick={() => setSpot({ spot: each, room: one.id })}
-                  className="max-w-full text-left hover:bg-yolk-soft"
-                >
-                  <SpotDrawing spot={each} />
-                  <b className="block" dir="auto">
-                    {each.name}
-                  </b>
-                  <SpotMeasures spot={each} />
-                </button>
-              ))}
-          </div>
-        </section>
-      ))}
+      <div className="flex flex-wrap items-start gap-x-14">
+        {house.rooms.map((one) => (
+          <section key={one.id} className="mt-5 max-w-full" aria-label={one.name}>
+            <div className="flex items-baseline gap-3">
+              <h3 className="text-[17px]/[22px]" dir="auto">
+                {one.name}
+              </h3>
+              <button type="button" className="link no-print font-normal" onClick={() => setRoom({ room: one })} aria-label={`Change ${one.name}`}>
+                Change
+              </button>
+              <button
+                type="button"
+                className="link no-print font-normal"
+                onClick={() => setSpot({ room: one.id })}
+                aria-label={`New spot in ${one.name}`}
+              >
+                New spot
+              </button>
+            </div>
+            <div className="mt-1 flex flex-wrap items-start gap-x-5 gap-y-4">
+              {house.spots
+                .filter((each) => each.room === one.id)
+                .map((each) => (
+                  <button
+                    key={each.id}
+                    type="button"
+                    onClick={() => setSpot({ spot: each, room: one.id })}
+                    className="max-w-full text-left hover:bg-yolk-soft"
+                  >
+                    <SpotDrawing spot={each} />
+                    {/* As wide as its drawing, however much there is to say. */}
+                    <span className="block w-0 min-w-full">
+                      <b className="block" dir="auto">
+                        {each.name}
+                      </b>
+                      <SpotMeasures spot={each} />
+                    </span>
+                  </button>
+                ))}
+            </div>
+          </section>
+        ))}
+      </div>
       {room && <RoomDialog {...room} onClose={() => setRoom(null)} />}
       {spot && <SpotDialog {...spot} onClose={() => setSpot(null)} />}
     </div>

@@ -4,10 +4,10 @@ import { boardsOf, inch } from '../../lib/inches';
 import { useNarrow } from '../../lib/useNarrow';
 
 /** Pixels to the inch, and the inches over the floor that are drawn. */
-const SCALE = 1.3;
+const SCALE = 1.6;
 const CEILING = 100;
 const HEIGHT = CEILING * SCALE + 6;
-const NARROWEST = 96;
+const NARROWEST = 148;
 const LEFT = 4;
 /** Of the wall over what nothing limits, in inches. */
 const OPEN = 26;
@@ -62,6 +62,20 @@ export function SpotDrawing({ spot }: { spot: Spot }) {
   );
 }
 
+/** What stands on the floor under its ledge or lowest board: legs, or a body of its own. Mantels, sills and shelves are on the wall. */
+const UNDER: Partial<Record<Spot['kind'], 'legs' | 'body'>> = {
+  console: 'legs',
+  bench: 'legs',
+  sofa: 'legs',
+  chair: 'legs',
+  bed: 'legs',
+  'drinks station': 'legs',
+  sideboard: 'body',
+  hutch: 'body',
+  bookcase: 'body',
+  'counter corner': 'body',
+};
+
 /** What tells one form from another at a glance: boards, legs, slope, back, cone, the furniture under a wall. */
 function FormMark({ spot, y, width }: { spot: Spot; y: number; width: number }) {
   const line = { fill: 'none', stroke: 'var(--color-ink)', strokeWidth: 0.8 };
@@ -70,8 +84,12 @@ function FormMark({ spot, y, width }: { spot: Spot; y: number; width: number }) 
   switch (spot.form) {
     case 'tiers': {
       const boards = boardsOf(spot.tiers).slice(1);
-      return <path {...line} d={boards.map((board) => `M${LEFT} ${down(ledge + inch(board))}h${width}`).join('')} />;
+      return (
+        <path {...line} d={boards.map((board) => `M${LEFT} ${down(ledge + inch(board))}h${width}`).join('') + underneath(spot.kind, y, right)} />
+      );
     }
+    case 'ledge':
+      return <path {...line} d={underneath(spot.kind, y, right)} />;
     case 'table':
       return (
         <path
@@ -83,7 +101,12 @@ function FormMark({ spot, y, width }: { spot: Spot; y: number; width: number }) 
     case 'run':
       return <path {...line} strokeWidth={2} d={`M${LEFT} ${y}L${right} ${down(ledge + inch(spot.rise ?? 0))}`} />;
     case 'seat':
-      return <rect {...line} x={LEFT} y={down(ledge + BACK)} width={width} height={y - down(ledge + BACK)} rx="2" />;
+      return (
+        <>
+          <rect {...line} x={LEFT} y={down(ledge + BACK)} width={width} height={y - down(ledge + BACK)} rx="2" />
+          <path {...line} d={underneath(spot.kind, y, right)} />
+        </>
+      );
     case 'cone':
       return <path {...line} d={`M${LEFT + width / 2} ${down(ledge + inch(spot.clearHeight ?? spot.width * 2))}L${right} ${y}H${LEFT}Z`} />;
     case 'panel': {
@@ -95,6 +118,18 @@ function FormMark({ spot, y, width }: { spot: Spot; y: number; width: number }) 
     }
     default:
       return null;
+  }
+}
+
+function underneath(kind: Spot['kind'], y: number, right: number): string {
+  const floor = HEIGHT - 2;
+  switch (UNDER[kind]) {
+    case 'legs':
+      return `M10 ${y + 4}V${floor}M${right - 6} ${y + 4}V${floor}`;
+    case 'body':
+      return `M${LEFT + 1} ${y + 4}V${floor}H${right - 1}V${y + 4}`;
+    default:
+      return '';
   }
 }
 
