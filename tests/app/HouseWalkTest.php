@@ -61,6 +61,10 @@ final class HouseWalkTest extends AppTestCase
         $day = $this->call('GET', $this->swap() . '/day');
         $setUp = array_values(array_filter($day['tasks'], static fn(array $task): bool => $mantel['id'] === $task['spot'] && 'set up' === $task['phase']));
         self::assertContains('“flue on the right”', $setUp[0]['steps'] ?? []);
+
+        $mantel = array_column($this->call('GET', $this->home() . '/house')['spots'], null, 'name')['Stove shelf'];
+        $this->call('PUT', $this->home() . '/spots/' . $mantel['id'], ['note' => 'flue on the left'] + $this->inputOf($mantel));
+        self::assertTrue($this->call('GET', $this->swap() . '/day')['isStale'], 'the sheet says what was known before');
     }
 
     public function testALineThatIsUnclearIsRefusedWithItsQuestionAndKeepsNothing(): void
