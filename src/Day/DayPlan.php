@@ -179,7 +179,8 @@ final readonly class DayPlan
         $days = [] === $spots ? '' : json_encode($spots, \JSON_THROW_ON_ERROR);
 
         return sha1(implode('', [
-            Fingerprint::of($plan), $shifts, implode("\n", $this->notes($swap->home())), $this->sums->fingerprint($swap), $this->floors->fingerprint($swap), $from, $waits, $own, $ties, $days,
+            Fingerprint::of($plan), $shifts, implode("\n", $this->notes($swap->home())), $this->sums->fingerprint($swap),
+            $this->floors->fingerprint($swap), $from, $waits, $own, $ties, $days,
         ]));
     }
 
