@@ -78,7 +78,7 @@ final readonly class CandidateRanking
         foreach ($this->scored($dressing, $available, $by, $season)[0] as $scored) {
             $stance = $this->places->best($dressing, $scored[0]->piece, $sought, 1)[0] ?? null;
             if (null !== $stance) {
-                $likely[] = self::candidate($dressing, $scored, $stance, 0.0);
+                $likely[] = self::candidate($dressing, $scored, $scored[4], $stance, 0.0);
             }
             if (\count($likely) === $most) {
                 break;
@@ -208,9 +208,8 @@ final readonly class CandidateRanking
                 continue;
             }
             $gain = [] === $before ? 0.0 : $best[0] - $scoreBefore;
-            $one[4] = $score + self::WHOLE * $gain - self::NEW_FIX * $best[2];
-            $candidates[] = self::candidate($dressing, $one, $best[1], $gain);
-            $order[] = $one[4];
+            $order[] = $whole = $score + self::WHOLE * $gain - self::NEW_FIX * $best[2];
+            $candidates[] = self::candidate($dressing, $one, $whole, $best[1], $gain);
         }
         array_multisort($order, \SORT_DESC, \SORT_NUMERIC, array_keys($order), $candidates);
 
@@ -228,9 +227,9 @@ final readonly class CandidateRanking
     }
 
     /** @param array{Available, PieceFit, Role, bool, float} $scored */
-    private static function candidate(Dressing $dressing, array $scored, Stance $stance, float $gain): Candidate
+    private static function candidate(Dressing $dressing, array $scored, float $score, Stance $stance, float $gain): Candidate
     {
-        [$offer, $fit, $role, $isLacking, $score] = $scored;
+        [$offer, $fit, $role, $isLacking] = $scored;
         $side = $dressing->spot->sideOf($stance->left + $offer->piece->size->width->tenths() / 2);
 
         return new Candidate($offer, (int) round(max(0.0, min(100.0, $score))), $fit, $role, $isLacking, $side, $stance, $gain);

@@ -16,6 +16,14 @@ final readonly class MeasureNotation
     private const SIDES = ['h' => 'high', 't' => 'high', 'w' => 'wide', 'd' => 'deep', 'l' => 'long'];
     private const NUMBER = '\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?';
 
+    /** Written fractions, "w/" and words for about. */
+    public static function signs(string $line): string
+    {
+        $line = strtr($line, ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', ' w/o ' => ' without ', ' w/ ' => ' with ', ' w/' => ' with ']);
+
+        return (string) preg_replace('/(?<!\w)(?:~|approx\.?|abt\.?|ca\.?|circa|about|roughly)\s*(?=\d)/iu', '', $line);
+    }
+
     /** 12" tall, 1'3, 9-1/2, 1 ft-6, Ø 8, 10 dia, 6-ish. */
     public static function marks(string $line): string
     {

@@ -44,11 +44,7 @@ final readonly class Notation
     public function plain(string $line): string
     {
         $line = (string) preg_replace('/(?<=\d)[\x{A0}\x{202F}](?=\d{3}(?!\d))/u', '', $line); // 1 234 in print
-        $line = strtr(
-            trim((string) preg_replace('/\s+/u', ' ', $line)),
-            ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', ' w/o ' => ' without ', ' w/ ' => ' with ', ' w/' => ' with '],
-        );
-        $line = (string) preg_replace('/(?<!\w)(?:~|approx\.?|abt\.?|ca\.?|circa|about|roughly)\s*(?=\d)/iu', '', $line);
+        $line = MeasureNotation::signs(trim((string) preg_replace('/\s+/u', ' ', $line)));
         $line = (string) preg_replace(array_keys(self::SAID), array_values(self::SAID), $line);
         $line = (string) preg_replace(
             ['/(?<=s\s)(\d{1,3})\s+w\s+(?=\pL{3})/u', '/\bs\/(\d{1,2})\b/iu'],

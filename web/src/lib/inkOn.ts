@@ -1,12 +1,11 @@
+import { lin } from '../silhouettes/tone';
+
 const INK = '#1F2421';
 const PAPER = '#FFFFFF';
 
 /** Relative luminance of a colour, as WCAG 2 defines it. */
 function luminance(hex: string): number {
-  const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => {
-    const part = Number.parseInt(hex.slice(at, at + 2), 16) / 255;
-    return part <= 0.04045 ? part / 12.92 : ((part + 0.055) / 1.055) ** 2.4;
-  });
+  const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => lin(Number.parseInt(hex.slice(at, at + 2), 16)));
   return 0.2126 * r + 0.7152 * g + 0.0722 * b;
 }
 

@@ -1,5 +1,6 @@
 type Lab = [number, number, number];
-const lin = (u: number): number => (u / 255 <= 0.04045 ? u / 255 / 12.92 : ((u / 255 + 0.055) / 1.055) ** 2.4);
+/** A channel of 0 to 255 as light. */
+export const lin = (u: number): number => (u / 255 <= 0.04045 ? u / 255 / 12.92 : ((u / 255 + 0.055) / 1.055) ** 2.4);
 const unlin = (u: number): number => Math.round(255 * Math.min(1, Math.max(0, u <= 0.0031308 ? u * 12.92 : 1.055 * u ** (1 / 2.4) - 0.055)));
 function lab(hex: string): Lab {
   const r = lin(parseInt(hex.slice(1, 3), 16)),

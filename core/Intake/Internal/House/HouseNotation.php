@@ -17,13 +17,11 @@ use BrightCupboard\Core\Measure\LengthUnit;
  */
 final readonly class HouseNotation
 {
-    private const SIGNS = [
-        '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', ' w/o ' => ' without ', ' w/ ' => ' with ', ' w/' => ' with ', ' & ' => ' and ',
-    ];
     /** Before marks are written out. */
     private const ROUGH = [
         '/\b([hwdl])\s*[=:]\s*(?=\d)/iu' => '$1 ',
-        '/(?<!\w)(?:~|approx\.?|abt\.?|ca\.?|circa|about|roughly|around)\s*(?=\d)/iu' => '',
+        '/(?<!\w)around\s*(?=\d)/iu' => '',
+        '/\s&\s/u' => ' and ',
         '/\b(ft|in|cm|mm|dia|diam|approx|incl)\.(?=[\s,;]|$)/iu' => '$1',
         '/(?<=\d)\s*[′’\']\s?(\d{1,2})(?=\s*(?:$|[,;x×]|\s\pL))(?!\s*\/)/u' => ' ft $1 in', // 8'6
         '/\b(\d)\s?m\s?(\d{2})\b(?!\s*(?:cm|mm))/iu' => '$1.$2 m', // 1m60
@@ -51,7 +49,7 @@ final readonly class HouseNotation
 
     public static function plain(string $line): string
     {
-        $line = strtr(' ' . trim((string) preg_replace('/[\s\0]+/u', ' ', $line)) . ' ', self::SIGNS);
+        $line = MeasureNotation::signs(' ' . trim((string) preg_replace('/[\s\0]+/u', ' ', $line)) . ' ');
         $line = MeasureNotation::marks(self::rewritten(self::ROUGH, $line));
         $line = self::inFigures(SpokenNumbers::written(self::rewritten(self::FINE, $line)));
 

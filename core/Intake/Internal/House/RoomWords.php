@@ -15,7 +15,7 @@ final readonly class RoomWords
 {
     private const ROOMS = 'hall|hallway|kitchen|parlour|parlor|living room|sitting room|lounge|family room|great room|dining room|bedroom|bathroom'
         . '|bath|landing|study|office|nursery|den|entry|entryway|foyer|mudroom|laundry|laundry room|sunroom|conservatory|guest room|library|pantry'
-        . '|utility|playroom|snug|cloakroom|powder room|loft|verandah?|veranda|breakfast room|morning room|music room|drawing room|family room|lobby'
+        . '|utility|playroom|snug|cloakroom|powder room|loft|verandah?|veranda|breakfast room|morning room|music room|drawing room|lobby'
         . '|vestibule|boot room|scullery|attic room|basement|garage';
     /** How rooms are shortened in a hurry. */
     private const SHORT = [
@@ -29,7 +29,6 @@ final readonly class RoomWords
     public static function isRoom(string $phrase): bool
     {
         $phrase = (string) preg_replace('/\brm\b/iu', 'room', trim($phrase));
-
         $pattern = '/^(?:the\s+)?(?:[\w’\']+\s+){0,2}(?:' . self::ROOMS . '|\w*room)(?:\s+\d+)?$/iu';
 
         return 1 === preg_match($pattern, $phrase) && null === SpotWords::kindIn($phrase) || isset(self::SHORT[mb_strtolower($phrase)]);
@@ -39,7 +38,6 @@ final readonly class RoomWords
     public static function inFull(string $name): string
     {
         $name = (string) preg_replace('/\brm\b/iu', 'room', trim($name));
-
         $name = mb_strlen($name) > 4 && mb_strtoupper($name) === $name ? mb_strtolower($name) : $name; // shouted
 
         return self::SHORT[mb_strtolower($name)] ?? mb_strtoupper(mb_substr($name, 0, 1)) . mb_substr($name, 1);

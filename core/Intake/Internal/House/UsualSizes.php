@@ -59,7 +59,7 @@ final readonly class UsualSizes
         }
     }
 
-    public static function isSlim(string $name): bool
+    private static function isSlim(string $name): bool
     {
         return 1 === preg_match('/\b(?:' . self::SLIM . ')\b/iu', $name);
     }
