@@ -25,10 +25,21 @@ final readonly class Coach
     /** @return list<Finding> worst first, otherwise in the order of the checks; none for a bare spot */
     public function lookOver(Dressing $dressing, Judgement $by): array
     {
+        return $this->lookOverUnlessUnsafe($dressing, $by, \PHP_INT_MAX) ?? [];
+    }
+
+    /**
+     * The same of what is only tried: left off as soon as it has more faults of room and safety than it may, for these are looked at first.
+     *
+     * @return list<Finding>|null null where it has more
+     */
+    public function lookOverUnlessUnsafe(Dressing $dressing, Judgement $by, int $mostFaults): ?array
+    {
         if ([] === $dressing->placed) {
             return [];
         }
         $fix = $open = $rest = [];
+        $faults = 0;
         $weights = Check::weights($dressing->spot->form());
         foreach ($this->rules as $rule) {
             $finding = $weights[$rule->isAbout()->value] > 0 ? $rule->check($dressing, $by) : null;
@@ -37,6 +48,10 @@ final readonly class Coach
             }
             if (Verdict::Good !== $finding->verdict && \in_array($finding->check, $by->overruled, true)) {
                 $finding = $finding->overruled();
+            }
+            $faults += self::unsafe([$finding]);
+            if ($faults > $mostFaults) {
+                return null;
             }
             if (!$finding->isOpen()) {
                 $rest[] = $finding;

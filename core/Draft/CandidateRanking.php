@@ -197,9 +197,13 @@ final readonly class CandidateRanking
                     break; // nothing new to mend: the place finder’s first choice holds
                 }
                 $after = $dressing->with(new PlacedPiece('try', $offer->piece, 1, $stance));
-                $findings = $this->coach->lookOver($after, $by);
-                if (Coach::unsafe($findings) <= $faults && (null === $best || $this->coach->score($after, $findings) > $best[0])) {
-                    $best = [$this->coach->score($after, $findings), $stance, max(0, Coach::fixes($findings) - $fixes)];
+                $findings = $this->coach->lookOverUnlessUnsafe($after, $by, $faults);
+                if (null === $findings) {
+                    continue;
+                }
+                $score = $this->coach->score($after, $findings);
+                if (null === $best || $score > $best[0]) {
+                    $best = [$score, $stance, max(0, Coach::fixes($findings) - $fixes)];
                 }
             }
             if (null === $best) {

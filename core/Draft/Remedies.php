@@ -60,9 +60,9 @@ final readonly class Remedies
             $tried = Remedy::tried($dressing, $act, $piece, $with);
             // Most tries better nothing that was asked about; the whole is looked over only for the others.
             $bettered = array_filter($open, fn(Finding $one): bool => $this->coach->penalty($one->check, $tried, $by) < $one->penalty() - 1e-9);
-            $after = [] === $bettered ? [] : $this->coach->lookOver($tried, $by);
-            $score = $this->coach->score($tried, $after);
-            foreach ($score >= $before + self::WORTH && Coach::unsafe($after) <= $unsafe ? $bettered : [] as $finding) {
+            $after = [] === $bettered ? null : $this->coach->lookOverUnlessUnsafe($tried, $by, $unsafe);
+            $score = null === $after ? 0.0 : $this->coach->score($tried, $after);
+            foreach ($score >= $before + self::WORTH ? $bettered : [] as $finding) {
                 $found[$finding->check->value][] = new Remedy($finding->check, $act, $piece, $before, $score, $with);
             }
         }

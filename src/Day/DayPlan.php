@@ -90,17 +90,6 @@ final readonly class DayPlan
         return $tops;
     }
 
-    /** @return array<string, string> what is to be known of spots, by id, where there is something */
-    private function notes(Home $home): array
-    {
-        $notes = [];
-        foreach ($this->house->spots($home) as $spot) {
-            $notes[$spot->id()] = $spot->note();
-        }
-
-        return array_filter($notes, static fn(string $note): bool => '' !== $note);
-    }
-
     /** @return list<Shift> what stays at its spot and is to stand otherwise */
     private function shifts(Swap $swap, Plan $plan): array
     {
@@ -118,7 +107,7 @@ final readonly class DayPlan
     private function withSetting(Home $home, Plan $plan, array $tasks, array $shifts): array
     {
         [$words, $shiftWords] = [new SetUpWords($home->lengths()), new ShiftWords($home->lengths())];
-        $said = array_map(static fn(string $note): array => [sprintf('“%s”', $note)], $this->notes($home));
+        $said = array_map(static fn(string $note): array => [sprintf('“%s”', $note)], $this->house->spotNotes($home));
         foreach ($shifts as $shift) {
             $said[$shift->spotId][] = $shiftWords->of($shift);
         }
@@ -179,7 +168,7 @@ final readonly class DayPlan
         $days = [] === $spots ? '' : json_encode($spots, \JSON_THROW_ON_ERROR);
 
         return sha1(implode('', [
-            Fingerprint::of($plan), $shifts, implode("\n", $this->notes($swap->home())), $this->sums->fingerprint($swap),
+            Fingerprint::of($plan), $shifts, implode("\n", $this->house->spotNotes($swap->home())), $this->sums->fingerprint($swap),
             $this->floors->fingerprint($swap), $from, $waits, $own, $ties, $days,
         ]));
     }

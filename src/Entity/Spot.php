@@ -6,11 +6,9 @@ namespace App\Entity;
 
 use BrightCupboard\Core\Coach\Check;
 use BrightCupboard\Core\Coach\Taste;
-use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Surface\KeepClear;
-use BrightCupboard\Core\Surface\Layout;
 use BrightCupboard\Core\Surface\SeenFrom;
 use BrightCupboard\Core\Surface\Spot as SpotMeasures;
 use BrightCupboard\Core\Surface\SpotHazard;
@@ -83,7 +81,7 @@ class Spot implements Removable
     private array $ribbons = [];
 
     public function __construct(
-        #[ORM\ManyToOne]
+        #[ORM\ManyToOne(fetch: 'EAGER')] // whose home it is, is asked of every spot that is found
         #[ORM\JoinColumn(nullable: false)]
         private Room $room,
         #[ORM\Column]
@@ -118,34 +116,27 @@ class Spot implements Removable
 
     public function measures(): SpotMeasures
     {
-        $length = static fn(?int $tenths): ?Length => null === $tenths ? null : Length::ofTenths($tenths);
-
-        return new SpotMeasures(
-            $this->id,
-            $this->name,
-            $this->kind,
-            Length::ofTenths($this->width),
-            Length::ofTenths($this->depth),
-            Length::ofTenths($this->ledgeHeight),
-            $length($this->clearHeight),
-            $this->seenFrom,
-            array_map(
-                static fn(array $zone): KeepClear => new KeepClear(Length::ofTenths($zone['from']), Length::ofTenths($zone['to']), $zone['reason']),
-                $this->keepClear,
-            ),
-            Srgb::ofHex($this->wall),
-            array_map(SpotHazard::from(...), $this->hazards),
-            $this->assumed,
-            new Layout(
-                array_map(Length::ofTenths(...), $this->tiers),
-                $this->tableShape,
-                $this->seats,
-                $length($this->rise),
-                $this->posts,
-                $length($this->belowWidth),
-                $length($this->belowTop),
-            ),
-        );
+        return StoredSpot::read([
+            'id' => $this->id,
+            'name' => $this->name,
+            'kind' => $this->kind->value,
+            'width' => $this->width,
+            'depth' => $this->depth,
+            'ledge_height' => $this->ledgeHeight,
+            'clear_height' => $this->clearHeight,
+            'seen_from' => $this->seenFrom->value,
+            'keep_clear' => $this->keepClear,
+            'wall' => $this->wall,
+            'hazards' => $this->hazards,
+            'assumed' => $this->assumed,
+            'tiers' => $this->tiers,
+            'table_shape' => $this->tableShape->value,
+            'seats' => $this->seats,
+            'rise' => $this->rise,
+            'posts' => $this->posts,
+            'below_width' => $this->belowWidth,
+            'below_top' => $this->belowTop,
+        ]);
     }
 
     /** What is to be known of it beside its measures: "gas fire below", "the cat sleeps here". */

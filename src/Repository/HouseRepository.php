@@ -9,15 +9,25 @@ use App\Entity\Look;
 use App\Entity\Piece;
 use App\Entity\Room;
 use App\Entity\Spot;
+use App\Entity\StoredSpot;
 use App\Entity\Swap;
 use App\Entity\Tote;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
+use BrightCupboard\Core\Surface\Spot as SpotMeasures;
 use Doctrine\ORM\EntityManagerInterface;
 
-/** The small things of a home: rooms, spots, totes, looks and swaps. */
+/**
+ * The small things of a home: rooms, spots, totes, looks and swaps.
+ *
+ * @phpstan-import-type SpotRow from StoredSpot
+ */
 final readonly class HouseRepository
 {
+    private const MEASURES = 'SELECT s.id, s.name, s.kind, s.width, s.depth, s.ledge_height, s.clear_height, s.seen_from, s.keep_clear, s.wall, '
+        . 's.hazards, s.assumed, s.tiers, s.table_shape, s.seats, s.rise, s.posts, s.below_width, s.below_top FROM spot s JOIN room r ON r.id = s.room_id '
+        . 'WHERE r.home_id = ? AND s.removed_at IS NULL AND r.removed_at IS NULL ORDER BY r.round, r.id, s.focal_rank, s.id';
+
     public function __construct(private EntityManagerInterface $entities) {}
 
     /** @return list<Room> on the walk through the house */
@@ -40,6 +50,38 @@ final readonly class HouseRepository
             ->setParameter('home', $home)->getResult();
 
         return $spots;
+    }
+
+    /**
+     * The measures of the same spots, in the same order: rows rather than entities, since every plan that is read asks for them.
+     *
+     * @return array<string, SpotMeasures> by id
+     */
+    public function measures(Home $home): array
+    {
+        $measures = [];
+        foreach ($this->entities->getConnection()->iterateAssociative(self::MEASURES, [$home->id()]) as $row) {
+            foreach (['keep_clear', 'hazards', 'assumed', 'tiers'] as $list) {
+                $row[$list] = '[]' === $row[$list] ? [] : json_decode((string) $row[$list], true, 8, \JSON_THROW_ON_ERROR);
+            }
+            /** @var SpotRow $row */
+            $measures[$row['id']] = StoredSpot::read($row);
+        }
+
+        return $measures;
+    }
+
+    /** @return array<string, string> what is to be known of spots beside their measures, by id, where there is something */
+    public function spotNotes(Home $home): array
+    {
+        /** @var list<array{id: string, note: string}> $rows */
+        $rows = $this->entities->createQuery(
+            "SELECT s.id, s.note FROM App\Entity\Spot s JOIN s.room r WHERE r.home = :home AND s.removedAt IS NULL AND r.removedAt IS NULL AND s.note <> '' "
+                . 'ORDER BY r.round, r.id, s.focalRank, s.id',
+        )
+            ->setParameter('home', $home)->getScalarResult();
+
+        return array_column($rows, 'note', 'id');
     }
 
     public function spot(Home $home, string $id): ?Spot

@@ -13,6 +13,7 @@ use App\Repository\CatalogueEntry;
 use App\Repository\DecisionRow;
 use App\Repository\HistoryRepository;
 use App\Repository\HouseRepository;
+use App\Repository\Past;
 use App\Repository\PlanRepository;
 use App\Repository\StandingRepository;
 use BrightCupboard\Core\Plan\Choice;
@@ -38,12 +39,12 @@ final readonly class Plans
 
     public function of(Swap $swap): SwapState
     {
-        return $this->state($swap, $this->catalogue->of($swap->home()), $this->plan->decisions($swap), $this->start($swap));
+        return $this->state($swap, $this->catalogue->of($swap->home()), $this->plan->decisions($swap), $this->start($swap), $this->past($swap));
     }
 
     /**
      * The plan as far as it is about what is planned in it and some more pieces: enough to put, move and judge them, not to
-     * choose among the stock. It takes no longer for thousands of pieces than for a hundred.
+     * choose among the stock, nor to say how often they stood. It takes no longer for thousands of pieces than for a hundred.
      *
      * @param list<string> $more ids of pieces that are asked about beside them
      */
@@ -53,7 +54,7 @@ final readonly class Plans
             return $this->of($swap); // where things will be follows from where everything is
         }
 
-        return $this->among($swap, $this->catalogue->planned($swap, $more));
+        return $this->among($swap, $this->catalogue->planned($swap, $more), new Past([], 0));
     }
 
     /** The plan as far as it is about what could still be planned: enough to offer and to try, not to say what rests. */
@@ -65,7 +66,7 @@ final readonly class Plans
 
         // So many that asking where each of them is would take longer than reading where everything is. What nobody placed is
         // open whatever was decided, since what rests or leaves is not among it.
-        return $this->state($swap, $this->catalogue->open($swap), $this->plan->decisionsOfPlanned($swap), $this->start($swap));
+        return $this->state($swap, $this->catalogue->open($swap), $this->plan->decisionsOfPlanned($swap), $this->start($swap), $this->past($swap));
     }
 
     /** The plan as far as it is about a window of the stock, in order of name. */
@@ -77,7 +78,7 @@ final readonly class Plans
             return new SwapState($swap, $all->plan, \array_slice($all->catalogue, $offset, $limit, true), $all->decisions);
         }
 
-        return $this->among($swap, $this->catalogue->of($swap->home(), $offset, $limit));
+        return $this->among($swap, $this->catalogue->of($swap->home(), $offset, $limit), $this->past($swap));
     }
 
     /** @return array<string, CatalogueEntry> by piece id, what is there to be decided on when the swap starts */
@@ -93,38 +94,39 @@ final readonly class Plans
     }
 
     /** @param array<string, CatalogueEntry> $catalogue by piece id */
-    private function among(Swap $swap, array $catalogue): SwapState
+    private function among(Swap $swap, array $catalogue, Past $past): SwapState
     {
         $pieces = array_map(strval(...), array_keys($catalogue));
 
-        return $this->state($swap, $catalogue, $this->plan->decisions($swap, $pieces), $this->standing->whereaboutsOf($pieces));
+        return $this->state($swap, $catalogue, $this->plan->decisions($swap, $pieces), $this->standing->whereaboutsOf($pieces), $past);
+    }
+
+    /** What closed swaps know of the pieces, and when they last stood in this season. */
+    private function past(Swap $swap): Past
+    {
+        return $this->history->of($swap->home(), $swap->season());
     }
 
     /**
      * @param array<string, CatalogueEntry> $catalogue by piece id
      * @param array<string, DecisionRow>    $decisions by piece id
      */
-    private function state(Swap $swap, array $catalogue, array $decisions, Whereabouts $start): SwapState
+    private function state(Swap $swap, array $catalogue, array $decisions, Whereabouts $start, Past $past): SwapState
     {
-        $home = $swap->home();
-        $choices = $ownTotes = $spots = [];
+        $choices = $ownTotes = [];
         foreach ($decisions as $piece => $decision) {
             if (null !== $decision->choice) {
                 $choices[$piece] = $decision->choice;
             }
         }
-        foreach ($this->house->spots($home) as $spot) {
-            $spots[$spot->id()] = $spot->measures();
-        }
         foreach ($catalogue as $id => $entry) {
             $ownTotes[$id] = $entry->ownTote;
         }
-        $past = $this->history->of($home, $swap->season());
         $plan = new Plan(
             array_map(static fn(CatalogueEntry $entry): Piece => $entry->piece, $catalogue),
             $ownTotes,
             $start,
-            $spots,
+            $this->house->measures($swap->home()),
             $choices,
             $this->plan->places($swap),
             $past->histories,

@@ -9,7 +9,6 @@ use App\Entity\Note;
 use App\Entity\Swap;
 use App\Haul\ReadHaul;
 use App\Repository\CatalogueEntry;
-use App\Repository\HouseRepository;
 use App\Repository\PlanRepository;
 use BrightCupboard\Core\Look\FitVerdict;
 use Doctrine\ORM\EntityManagerInterface;
@@ -24,7 +23,6 @@ final readonly class ReadStations
     public function __construct(
         private Plans $plans,
         private PlanRepository $plan,
-        private HouseRepository $house,
         private ReadHaul $haul,
         private EntityManagerInterface $entities,
         private ClockInterface $clock,
@@ -55,7 +53,7 @@ final readonly class ReadStations
             \count($inHand),
             \count(array_intersect_key($this->plan->decided($swap), $inHand)),
             \count($dressed),
-            \count($this->house->spots($swap->home())),
+            \count($state->plan->spots),
             $needs,
             $purse->hasBudget ? $purse->free->minor : null,
             $ticked,

@@ -82,14 +82,15 @@ final readonly class OnBoard implements Places
             return [intdiv($free, 2)];
         }
         $last = $spot->to - $piece->width;
-        $lefts = [(int) round($spot->middle() - $piece->width / 2), $spot->from, $last];
+        $lefts = [(int) round($spot->middle() - $piece->width / 2) => true, $spot->from => true, $last => true];
         for ($i = 1; $i < self::STEPS; ++$i) {
-            $lefts[] = $spot->from + intdiv(($last - $spot->from) * $i, self::STEPS);
+            $lefts[$spot->from + intdiv(($last - $spot->from) * $i, self::STEPS)] = true;
         }
         foreach ($there as $one) {
-            array_push($lefts, $one->right + self::AIR, $one->left - self::AIR - $piece->width);
+            $lefts[$one->right + self::AIR] = true;
+            $lefts[$one->left - self::AIR - $piece->width] = true;
         }
 
-        return array_values(array_unique(array_filter($lefts, static fn(int $left): bool => $left >= 0 && $left <= $free)));
+        return array_keys(array_filter($lefts, static fn(int $left): bool => $left >= 0 && $left <= $free, \ARRAY_FILTER_USE_KEY));
     }
 }

@@ -18,8 +18,6 @@ use BrightCupboard\Core\Stock\PieceKind;
 final readonly class MirrorFree implements CoachRule
 {
     private const FREE = 0.5;
-    /** Points across and up at which it is asked whether something stands before the glass. */
-    private const POINTS = 20;
 
     public function isAbout(): Check
     {
@@ -45,30 +43,49 @@ final readonly class MirrorFree implements CoachRule
         return new Finding(Check::Mirror, [] === $faults ? Verdict::Good : Verdict::LookAgain, ['percent' => (int) round(100 * $least)], $faults);
     }
 
-    /** Part of the glass that nothing stands before. */
+    /** Part of the glass that nothing stands before: its face less the union of what is seen before it, strip by strip between their edges. */
     private function free(PlacedPiece $mirror, Dressing $dressing): float
     {
         $before = array_filter(
             $dressing->placed,
             static fn(PlacedPiece $one): bool => $one !== $mirror
                 && $one->tier === $mirror->tier
+                && $one->overlapsAcross($mirror)
+                && $one->raise < $mirror->top
+                && $one->top > $mirror->raise
                 && $one->layer->depthShare() > $mirror->layer->depthShare()
                 && !$dressing->hangsDown($one)
                 && !$one->piece->kind->facts()->isSeeThrough(),
         );
-        $free = 0;
-        for ($i = 0; $i < self::POINTS; ++$i) {
-            for ($j = 0; $j < self::POINTS; ++$j) {
-                $x = $mirror->left + ($i + 0.5) * $mirror->width / self::POINTS;
-                $y = $mirror->raise + ($j + 0.5) * $mirror->height / self::POINTS;
-                $isCovered = false;
-                foreach ($before as $one) {
-                    $isCovered = $isCovered || ($one->left <= $x && $x <= $one->right && $one->raise <= $y && $y <= $one->top);
-                }
-                $free += $isCovered ? 0 : 1;
-            }
+        $edges = [$mirror->left, $mirror->right];
+        foreach ($before as $one) {
+            $edges[] = max($mirror->left, $one->left);
+            $edges[] = min($mirror->right, $one->right);
+        }
+        sort($edges);
+        $covered = 0;
+        for ($i = 1; $i < \count($edges); ++$i) {
+            [$from, $to] = [$edges[$i - 1], $edges[$i]];
+            $covered += $from === $to ? 0 : ($to - $from) * self::coveredHeight($mirror, array_filter(
+                $before,
+                static fn(PlacedPiece $one): bool => $one->left <= $from && $to <= $one->right,
+            ));
         }
 
-        return $free / self::POINTS ** 2;
+        return 1 - $covered / ($mirror->width * $mirror->height);
+    }
+
+    /** @param array<PlacedPiece> $before what is seen before one strip of it */
+    private static function coveredHeight(PlacedPiece $mirror, array $before): int
+    {
+        usort($before, static fn(PlacedPiece $a, PlacedPiece $b): int => $a->raise <=> $b->raise);
+        [$covered, $upTo] = [0, $mirror->raise];
+        foreach ($before as $one) {
+            $top = min($mirror->top, $one->top);
+            $covered += max(0, $top - max($upTo, $one->raise));
+            $upTo = max($upTo, $top);
+        }
+
+        return $covered;
     }
 }

@@ -10,6 +10,7 @@ use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\Rule\Air;
 use BrightCupboard\Core\Coach\Rule\HeightLevels;
 use BrightCupboard\Core\Coach\Rule\LookFit;
+use BrightCupboard\Core\Coach\Rule\MirrorFree;
 use BrightCupboard\Core\Coach\Rule\OddGroups;
 use BrightCupboard\Core\Coach\Rule\SideBalance;
 use BrightCupboard\Core\Coach\Rule\TextureMix;
@@ -17,6 +18,8 @@ use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Posture;
+use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Tests\Core\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -53,6 +56,30 @@ final class CoachRulesTest extends TestCase
 
         self::assertSame($verdict, $finding?->verdict);
         self::assertSame($families, $finding->figures['families'] ?? []);
+    }
+
+    /**
+     * What is free of a mirror of 20 x 20 in, by hand: two boxes that overlap cover 6 x 10 + 10 x 14 of its 400 square
+     * inches, what is seen through and what stands beside or on another board nothing.
+     */
+    public function testWhatStandsBeforeAMirrorIsCountedOnceWhereItOverlaps(): void
+    {
+        $mirror = Make::placed(Make::piece('mirror', PieceKind::Mirror, 20, 20, depth: 1), 20, Layer::Back, posture: Posture::Leans);
+        $two = [Make::placed(Make::piece('low', width: 12, height: 10), 16), Make::placed(Make::piece('tall', width: 10, height: 14), 26)];
+        $beside = Make::placed(Make::piece('beside', width: 10, height: 30), 45);
+        $glass = Make::placed(Make::piece('glass', PieceKind::StormGlass, 20, 20, materials: [Material::Glass]), 20);
+        $above = Make::placed(Make::piece('above', width: 20, height: 20), 20, tier: 1);
+        $lifted = Make::placed(Make::piece('lifted', width: 4, height: 5), 20, Layer::Front, 12);
+        $free = static fn(PlacedPiece ...$before): mixed => (new MirrorFree())->check(
+            new Dressing(Make::spot(), [$mirror, ...array_values($before)]),
+            Make::judgement(),
+        )?->figures['percent'];
+
+        self::assertSame(100, $free());
+        self::assertSame(100, $free($beside, $glass, $above));
+        self::assertSame(80, $free($two[0]));
+        self::assertSame(50, $free(...$two));
+        self::assertSame(45, $free(...$two, ...[$lifted]));
     }
 
     /** The fit of a spot is that of what is seen: a large piece in the look outweighs a small one out of it, by their faces. */
