@@ -35,6 +35,7 @@ final readonly class PlaceFinder
     /** What a place later in the order of habit costs, against a balance that is a hundredth off. */
     private const HABIT = 0.0004;
     private const OFF_CENTRE_AIM = 0.25;
+    private const WEIGHED = [Form::Ledge, Form::Tiers, Form::Table, Form::Floor, Form::Seat];
     private const ALONE_OFF_CENTRE = 0.33;
 
     public function __construct(private PhysicalFit $fit = new PhysicalFit()) {}
@@ -91,15 +92,21 @@ final readonly class PlaceFinder
     private function free(Dressing $dressing, PlacedPiece $tried, BalanceSchool $school, int $most): array
     {
         $isSecondTree = Posture::Stands === $tried->posture && null !== $dressing->tree();
-        $weight = $dressing->visualWeight() + $tried->visualWeight();
+        $stances = $isSecondTree ? [] : $this->places($dressing, $tried)->of($dressing, $tried);
+        $isWeighed = self::isWeighed($tried, $dressing);
         $inOrder = static fn(array $a, array $b): int => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]];
         $best = $known = [];
         $worst = \INF;
-        foreach ($isSecondTree ? [] : $this->places($dressing, $tried)->of($dressing, $tried) as $order => $stance) {
+        // The likeliest first: no place can cost less than what its distance from the aim does, so that few have to be tried.
+        foreach (self::leastCosts($stances, $dressing, $tried, $isWeighed ? $school : null) as $order => $least) {
+            if ($least > $worst) {
+                break;
+            }
+            $stance = $stances[$order];
             // Of one place in several layers only what stands in them differs.
             $place = $stance->tier . ' ' . $stance->left . ' ' . $stance->raise;
-            [$cost, $placed, $near] = $known[$place] ??= $this->putAt($tried->put($stance), $dressing, $school, $weight);
-            $cost += self::HABIT * $order;
+            [$crowd, $placed, $near] = $known[$place] ??= $this->putAt($tried->put($stance), $dressing, $isWeighed);
+            $cost = $least + $crowd;
             if (\INF === $cost || $cost > $worst || ([] !== $near && !$this->fit->isClearOf($placed, $stance->layer, $near, $dressing->spot))) {
                 continue;
             }
@@ -116,14 +123,44 @@ final readonly class PlaceFinder
     }
 
     /**
-     * @return array{float, PlacedPiece, list<PlacedPiece>} what it costs to put it there, without end where it goes not at all, how it is
-     *                                                           put, and what it might stand in the way of
+     * What each place costs before it is asked what stands there: how far from the balance of the school it would leave the spot, and how
+     * late it comes in the order of habit.
+     *
+     * @param list<Stance>       $stances
+     * @param BalanceSchool|null $school  null where it does not count where on the width it is
+     *
+     * @return array<int, float> by key of the stance, the least first
      */
-    private function putAt(PlacedPiece $placed, Dressing $dressing, BalanceSchool $school, float $weight): array
+    private static function leastCosts(array $stances, Dressing $dressing, PlacedPiece $tried, ?BalanceSchool $school): array
+    {
+        $weight = $dressing->visualWeight() + $tried->visualWeight();
+        $costs = $off = [];
+        foreach ($stances as $order => $stance) {
+            $off[$stance->left] ??= null === $school
+                ? 0.0
+                : self::offBalance($stance->left + $tried->width / 2, $dressing, $tried, $school, $weight);
+            $costs[$order] = $off[$stance->left] + self::HABIT * $order;
+        }
+        asort($costs);
+
+        return $costs;
+    }
+
+    /**
+     * @return array{float, PlacedPiece, list<PlacedPiece>} what it costs that others are close, without end where it goes not at all, how it
+     *                                                           is put, and what it might stand in the way of
+     */
+    private function putAt(PlacedPiece $placed, Dressing $dressing, bool $isWeighed): array
     {
         return $this->fit->isWithin($placed, $dressing->spot)
-            ? [$this->cost($dressing, $placed, $school, $weight), $placed, $this->fit->meeting($placed, $dressing)]
+            ? [$isWeighed ? $this->crowd($placed, $dressing) : 0.0, $placed, $this->fit->meeting($placed, $dressing)]
             : [\INF, $placed, []];
+    }
+
+    /** Whether it counts where on the width it is. */
+    private static function isWeighed(PlacedPiece $tried, Dressing $dressing): bool
+    {
+        return \in_array($dressing->spot->form(), self::WEIGHED, true) && $tried->isSolid() && !$dressing->isOnWall($tried);
     }
 
     private function places(Dressing $dressing, PlacedPiece $tried): Places
@@ -141,28 +178,23 @@ final readonly class PlaceFinder
         };
     }
 
-    /** How far from the balance of the school it would leave the spot, and whether it would crowd what stands there. */
-    private function cost(Dressing $dressing, PlacedPiece $placed, BalanceSchool $school, float $weight): float
+    /** How far from the balance of the school it would leave the spot with its centre there. */
+    private static function offBalance(float $centre, Dressing $dressing, PlacedPiece $tried, BalanceSchool $school, float $weight): float
     {
-        $form = $dressing->spot->form();
-        if (Form::Panel === $form || Form::Run === $form || Form::Cone === $form || !$placed->isSolid() || $dressing->isOnWall($placed)) {
-            return 0.0;
-        }
+        $isSeat = Form::Seat === $dressing->spot->form();
         [$middle, $half] = [$dressing->spot->middle(), $dressing->spot->half()];
         $isCentred = BalanceSchool::Centred === $school;
         if ([] === $dressing->standing()) {
-            return Form::Seat === $form ? 0.0 : abs(abs($placed->centre - $middle) / $half - ($isCentred ? 0.0 : self::ALONE_OFF_CENTRE));
+            return $isSeat ? 0.0 : abs(abs($centre - $middle) / $half - ($isCentred ? 0.0 : self::ALONE_OFF_CENTRE));
         }
-        $moment = $placed->visualWeight() * ($placed->centre - $middle) / 254;
+        $moment = $tried->visualWeight() * ($centre - $middle) / 254;
         $before = $dressing->moments();
         $after = new Moments($before->left + max(0.0, -$moment), $before->right + max(0.0, $moment));
 
         // Towards the middle the pull is measured against all weight: the first pair about a centre piece cannot balance at once.
-        $aim = $isCentred || Form::Seat === $form
+        return $isCentred || $isSeat
             ? self::PULL * abs($after->right - $after->left) / max(1e-9, $weight * $half / 254)
             : abs($after->imbalance() - self::OFF_CENTRE_AIM);
-
-        return $aim + $this->crowd($placed, $dressing);
     }
 
     /** What being close to others on its board costs, and more where it covers one of them. */

@@ -7,7 +7,6 @@ namespace BrightCupboard\Core\Draft;
 use BrightCupboard\Core\Coach\Surroundings;
 use BrightCupboard\Core\Colour\Ciede2000;
 use BrightCupboard\Core\Colour\Lab;
-use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Stock\Piece;
@@ -21,7 +20,8 @@ use BrightCupboard\Core\Surface\Spot;
  */
 final readonly class NeedAnswers
 {
-    private const PRESENTABLE = 40;
+    /** What misses more is no answer. */
+    private const MOST_MISSED = 60.0;
 
     public function __construct(private LengthText $lengths, private Surroundings $surroundings = new Surroundings()) {}
 
@@ -33,13 +33,19 @@ final readonly class NeedAnswers
     public function find(Wanted $wanted, Spot $spot, array $available, int $most): array
     {
         $answers = [];
+        $colour = null === $wanted->colour ? null : Lab::of($wanted->colour);
         foreach ($available as $offer) {
-            if (null !== $this->surroundings->objection($offer->piece, $spot) || null !== $this->surroundings->sizeObjection($offer->piece, $spot)) {
+            $misses = [...$this->kindMisses($wanted, $offer->piece), ...$this->sizeMisses($wanted, $offer->piece)];
+            $others = $this->otherMisses($wanted, $offer);
+            // Most of a stock is another thing altogether: what takes longer is asked of the rest only.
+            if (self::points([...$misses, ...$others]) > self::MOST_MISSED || !$this->goesTo($spot, $offer->piece)) {
                 continue;
             }
-            [$points, $misses] = $this->misses($wanted, $offer);
-            if ($points <= 100 - self::PRESENTABLE) {
-                $answers[] = new NeedAnswer($offer, (int) round(100 - $points), $misses);
+            $all = [...$misses, ...(null === $colour ? [] : $this->colourMisses($colour, $offer->piece)), ...$others];
+            $points = self::points($all);
+            if ($points <= self::MOST_MISSED) {
+                $said = array_values(array_filter(array_column($all, 1), static fn(string $words): bool => '' !== $words));
+                $answers[] = new NeedAnswer($offer, (int) round(100 - $points), $said);
             }
         }
         usort(
@@ -54,52 +60,52 @@ final readonly class NeedAnswers
         return \array_slice($answers, 0, $most);
     }
 
-    /** @return array{float, list<string>} */
-    private function misses(Wanted $wanted, Available $offer): array
+    private function goesTo(Spot $spot, Piece $piece): bool
     {
-        $piece = $offer->piece;
-        $points = 0.0;
-        $said = [];
-        if (null !== $wanted->kind && $piece->kind !== $wanted->kind) {
-            $points += 40;
-            $said[] = sprintf('a %s, not a %s', $piece->kind->value, $wanted->kind->value);
-        }
-        foreach ($this->sizeMisses($wanted, $piece) as [$inches, $cost, $sentence]) {
-            $points += $inches * $cost;
-            $said[] = $sentence;
-        }
-        if (null !== $wanted->colour) {
-            $off = $this->colourOff($wanted->colour, $piece);
-            $points += $off;
-            if ($off >= 1) {
-                $said[] = sprintf('colour %d off', (int) round($off));
-            }
-        }
-        if (null !== $wanted->texture && !\in_array($wanted->texture, $piece->textures(), true)) {
-            $points += 20;
-            $said[] = 'not ' . $wanted->texture->value;
-        }
-        if ($offer->free < $wanted->count) {
-            $points += 15;
-            $said[] = sprintf('only %d free of %d', $offer->free, $wanted->count);
-        }
-
-        return [$points, $said];
+        return null === $this->surroundings->objection($piece, $spot) && null === $this->surroundings->sizeObjection($piece, $spot);
     }
 
-    /** How far the colours of a piece are beyond CIEDE2000 10 from the one wanted, weighed by their shares. */
-    private function colourOff(Srgb $wanted, Piece $piece): float
+    /** @param list<array{float, string}> $misses */
+    private static function points(array $misses): float
+    {
+        return array_sum(array_column($misses, 0));
+    }
+
+    /** @return list<array{float, string}> points and the sentence, as of the others below */
+    private function kindMisses(Wanted $wanted, Piece $piece): array
+    {
+        return null === $wanted->kind || $piece->kind === $wanted->kind
+            ? []
+            : [[40.0, sprintf('a %s, not a %s', $piece->kind->value, $wanted->kind->value)]];
+    }
+
+    /** @return list<array{float, string}> */
+    private function otherMisses(Wanted $wanted, Available $offer): array
+    {
+        $misses = [];
+        if (null !== $wanted->texture && !\in_array($wanted->texture, $offer->piece->textures(), true)) {
+            $misses[] = [20.0, 'not ' . $wanted->texture->value];
+        }
+        if ($offer->free < $wanted->count) {
+            $misses[] = [15.0, sprintf('only %d free of %d', $offer->free, $wanted->count)];
+        }
+
+        return $misses;
+    }
+
+    /** @return list<array{float, string}> how far its colours are beyond CIEDE2000 10 from the one wanted, weighed by their shares; under 1 it is not said */
+    private function colourMisses(Lab $wanted, Piece $piece): array
     {
         $difference = new Ciede2000();
         $off = 0.0;
         foreach ($piece->colours as $share) {
-            $off += $share->percent / 100 * max(0.0, $difference->between(Lab::of($wanted), Lab::of($share->colour)) - 10);
+            $off += $share->percent / 100 * max(0.0, $difference->between($wanted, Lab::of($share->colour)) - 10);
         }
 
-        return $off;
+        return [[$off, $off < 1 ? '' : sprintf('colour %d off', (int) round($off))]];
     }
 
-    /** @return list<array{float, int, string}> inches off, points an inch, the sentence */
+    /** @return list<array{float, string}> */
     private function sizeMisses(Wanted $wanted, Piece $piece): array
     {
         $misses = [];
@@ -117,11 +123,11 @@ final readonly class NeedAnswers
         return $misses;
     }
 
-    /** @return array{float, int, string} */
-    private function off(int $tenths, int $cost, string $sentence): array
+    /** @return array{float, string} */
+    private function off(int $tenths, int $pointsAnInch, string $sentence): array
     {
         $length = Length::ofTenths($tenths);
 
-        return [$length->inInches(), $cost, sprintf($sentence, $this->lengths->write($length))];
+        return [$length->inInches() * $pointsAnInch, sprintf($sentence, $this->lengths->write($length))];
     }
 }

@@ -35,28 +35,35 @@ final readonly class ReadHaul
     public function __invoke(Swap $swap): HaulAnswer
     {
         $needs = $this->entities->getRepository(Need::class)->findBy(['swap' => $swap, 'removedAt' => null], ['id' => 'ASC']);
-        $available = [] === $needs ? [] : $this->availability->of($this->plans->of($swap), true);
+        $state = [] === $needs ? null : $this->plans->of($swap);
+        $available = null === $state ? [] : $this->availability->of($state, true);
         $finder = new NeedAnswers($swap->home()->lengths());
         $views = [];
         foreach ($needs as $need) {
-            $answers = null === $need->filledBy() ? $finder->find($need->wanted(), $need->spot()->measures(), $available, self::ANSWERS) : [];
+            $spot = $state?->plan->spots[$need->spot()->id()] ?? $need->spot()->measures();
+            $answers = null === $need->filledBy() ? $finder->find($need->wanted(), $spot, $available, self::ANSWERS) : [];
             $views[] = new ReuseAnswer(NeedAnswer::of($need), array_map(OwnedForNeedAnswer::of(...), $answers));
         }
 
+        $lines = $this->lines($swap);
+
         return new HaulAnswer(
             $views,
-            array_map(LineAnswer::of(...), $this->lines($swap)),
+            array_map(LineAnswer::of(...), $lines),
             array_map(FoundDamageAnswer::of(...), $this->damages->unansweredFor($swap)),
-            PurseAnswer::of($this->purse($swap)),
+            PurseAnswer::of(self::purseOf($swap, $lines)),
         );
     }
 
     public function purse(Swap $swap, ?PurseLine $tried = null, ?string $instead = null): Purse
     {
-        $lines = array_map(
-            static fn(HaulLine $line): PurseLine => $line->purseLine(),
-            array_values(array_filter($this->lines($swap), static fn(HaulLine $line): bool => $line->id() !== $instead)),
-        );
+        return self::purseOf($swap, array_values(array_filter($this->lines($swap), static fn(HaulLine $line): bool => $line->id() !== $instead)), $tried);
+    }
+
+    /** @param list<HaulLine> $lines */
+    private static function purseOf(Swap $swap, array $lines, ?PurseLine $tried = null): Purse
+    {
+        $lines = array_map(static fn(HaulLine $line): PurseLine => $line->purseLine(), $lines);
 
         return new Purse($swap->budget(), $swap->giftCard(), null === $tried ? $lines : [...$lines, $tried], $swap->home()->giftMoney());
     }

@@ -6,10 +6,7 @@ namespace App\Ledger;
 
 use App\Entity\Home;
 use App\Haul\ReadHaul;
-use App\Repository\Catalogue;
-use App\Repository\HistoryRepository;
 use App\Repository\HouseRepository;
-use App\Repository\StandingRepository;
 use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Money\SeasonSum;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -26,18 +23,17 @@ final readonly class ReadLedger
         private HouseRepository $house,
         private ReadHaul $haul,
         private UsedPieces $used,
-        private Catalogue $catalogue,
-        private HistoryRepository $history,
+        private OwnedStocks $stocks,
         private StockWorth $worth,
-        private StandingRepository $standing,
     ) {}
 
     #[Route('/api/homes/{home}/ledger', methods: ['GET'])]
     public function __invoke(Home $home): LedgerAnswer
     {
+        $stock = $this->stocks->of($home);
         $seasons = [];
         foreach ($this->house->swaps($home) as $swap) {
-            $sum = new SeasonSum($swap->budget() ?? Money::zero(), $this->haul->purse($swap)->spent, $this->used->of($swap));
+            $sum = new SeasonSum($swap->budget() ?? Money::zero(), $this->haul->purse($swap)->spent, $this->used->of($swap, $stock));
             $seasons[] = new SeasonRowAnswer(
                 $swap->id(),
                 $swap->name(),
@@ -54,26 +50,23 @@ final readonly class ReadLedger
 
         return new LedgerAnswer(
             $seasons,
-            $this->idle($home),
-            $this->worth->regrets($home),
-            $this->worth->doubles($home),
-            $this->worth->brokenSets($home),
-            ...$this->worth->totals($home),
+            $this->idle($stock),
+            $this->worth->regrets($stock),
+            $this->worth->doubles($stock),
+            $this->worth->brokenSets($home, $stock->now),
+            ...$this->worth->totals($stock),
         );
     }
 
     /** @return list<IdleAnswer> */
-    private function idle(Home $home): array
+    private function idle(OwnedStock $stock): array
     {
-        $history = $this->history->of($home, null)->histories;
-        $records = $this->catalogue->records($home);
-        $now = $this->standing->whereabouts($home);
         $idle = [];
-        foreach (array_keys($this->catalogue->of($home)) as $id) {
-            $since = ($history[$id] ?? null)?->seasonsIdle;
-            $owned = $now->owned($id);
+        foreach (array_keys($stock->entries) as $id) {
+            $since = ($stock->histories[$id] ?? null)?->seasonsIdle;
+            $owned = $stock->now->owned($id);
             if ($owned > 0 && (null === $since || $since >= self::IDLE_FROM)) {
-                $idle[] = new IdleAnswer($id, $since, $records[$id]->costEach->times($owned)->minor);
+                $idle[] = new IdleAnswer($id, $since, $stock->records[$id]->costEach->times($owned)->minor);
             }
         }
         usort(

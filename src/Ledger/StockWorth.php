@@ -8,31 +8,27 @@ use App\Cupboard\SetStateAnswer;
 use App\Entity\Home;
 use App\Entity\PieceRecord;
 use App\Repository\Catalogue;
-use App\Repository\HistoryRepository;
-use App\Repository\StandingRepository;
 use BrightCupboard\Core\Money\Worth;
 use BrightCupboard\Core\Stock\Alike;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Stock\SetCheck;
 use BrightCupboard\Core\Stock\SetState;
+use BrightCupboard\Core\Stock\Whereabouts;
 
 /** What the stock is worth, what is regretted, what is owned twice, and which sets are broken. */
 final readonly class StockWorth
 {
     private const MOST = 40;
 
-    public function __construct(private Catalogue $catalogue, private HistoryRepository $history, private StandingRepository $standing) {}
+    public function __construct(private Catalogue $catalogue) {}
 
     /** @return array{int, int} cost and replacement of all that is owned, in minor units; without a replacement value at cost, parts in their arrangement */
-    public function totals(Home $home): array
+    public function totals(OwnedStock $stock): array
     {
-        $records = $this->catalogue->records($home);
-        $now = $this->standing->whereabouts($home);
         [$cost, $replacement] = [0, 0];
-        foreach ($this->catalogue->of($home) as $id => $entry) {
-            $record = $records[$id];
-            $owned = $now->owned($id);
+        foreach ($stock->records as $id => $record) {
+            $owned = $stock->now->owned($id);
             $cost += $record->costEach->minor * $owned;
             $replacement += (0 === $record->replacementEach->minor ? $record->costEach->minor : $record->replacementEach->minor) * $owned;
         }
@@ -41,17 +37,13 @@ final readonly class StockWorth
     }
 
     /** @return list<RegretAnswer> */
-    public function regrets(Home $home): array
+    public function regrets(OwnedStock $stock): array
     {
-        $history = $this->history->of($home, null)->histories;
-        $closed = $this->history->closedSeasons($home);
-        $pieces = $this->catalogue->of($home);
-        $now = $this->standing->whereabouts($home);
         $regrets = [];
-        foreach ($this->catalogue->records($home) as $id => $record) {
-            $chances = $this->chances($record, $pieces[$id]->piece, $closed);
-            $worn = ($history[$id] ?? null)->seasonsWorn ?? 0;
-            if ($now->owned($id) > 0 && (new Worth($record->costEach, 1, $worn, $chances))->isRegret()) {
+        foreach ($stock->records as $id => $record) {
+            $chances = $this->chances($record, $stock->entries[$id]->piece, $stock->closed);
+            $worn = $stock->seasonsWorn($id);
+            if ($stock->now->owned($id) > 0 && (new Worth($record->costEach, 1, $worn, $chances))->isRegret()) {
                 $regrets[] = new RegretAnswer($id, $record->costEach->minor, $worn, $chances);
             }
         }
@@ -61,10 +53,10 @@ final readonly class StockWorth
     }
 
     /** @return list<DoubleAnswer> */
-    public function doubles(Home $home): array
+    public function doubles(OwnedStock $stock): array
     {
         $byKind = [];
-        foreach ($this->catalogue->of($home) as $entry) {
+        foreach ($stock->entries as $entry) {
             $byKind[$entry->piece->kind->value][] = $entry->piece;
         }
         $alike = new Alike();
@@ -89,9 +81,9 @@ final readonly class StockWorth
     }
 
     /** @return list<SetStateAnswer> sets that are not whole */
-    public function brokenSets(Home $home): array
+    public function brokenSets(Home $home, Whereabouts $now): array
     {
-        $states = (new SetCheck())->states($this->catalogue->sets($home), $this->standing->whereabouts($home));
+        $states = (new SetCheck())->states($this->catalogue->sets($home), $now);
 
         return array_map(
             static fn(SetState $state): SetStateAnswer => new SetStateAnswer($state->name, $state->of, $state->have, $state->pieces),

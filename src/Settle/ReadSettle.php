@@ -8,6 +8,7 @@ use App\Entity\Note;
 use App\Entity\SheetTask;
 use App\Entity\Swap;
 use App\Haul\ReadHaul;
+use App\Ledger\OwnedStocks;
 use App\Ledger\UsedPieceAnswer;
 use App\Ledger\UsedPieces;
 use BrightCupboard\Core\Money\Money;
@@ -19,12 +20,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class ReadSettle
 {
-    public function __construct(private EntityManagerInterface $entities, private ReadHaul $haul, private UsedPieces $used) {}
+    public function __construct(private EntityManagerInterface $entities, private ReadHaul $haul, private UsedPieces $used, private OwnedStocks $stocks) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/settle', methods: ['GET'])]
     public function __invoke(Swap $swap): SettleAnswer
     {
-        $sum = new SeasonSum($swap->budget() ?? Money::zero(), $this->haul->purse($swap)->spent, $this->used->of($swap));
+        $sum = new SeasonSum($swap->budget() ?? Money::zero(), $this->haul->purse($swap)->spent, $this->used->of($swap, $this->stocks->of($swap->home())));
         $tasks = $this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap]);
         $notes = $this->entities->getRepository(Note::class)->findBy(['swap' => $swap, 'removedAt' => null], ['at' => 'DESC', 'id' => 'DESC']);
 
