@@ -17,6 +17,7 @@ use BrightCupboard\Core\Intake\Internal\PlaceWords;
 use BrightCupboard\Core\Intake\Internal\PriceWords;
 use BrightCupboard\Core\Intake\Internal\Readings;
 use BrightCupboard\Core\Intake\Internal\Remarks;
+use BrightCupboard\Core\Intake\Internal\SeveralThings;
 use BrightCupboard\Core\Intake\Internal\ThingPhrase;
 use BrightCupboard\Core\Intake\Internal\WordPhrases;
 use BrightCupboard\Core\Measure\LengthText;
@@ -71,7 +72,8 @@ final readonly class IntakeLine
 
     public function read(string $line): IntakeReading
     {
-        $draft = $this->begun($line);
+        $several = mb_strlen($line) > self::MOST_CHARACTERS ? [] : SeveralThings::lines($this->notation->plain($line));
+        $draft = $this->begun($several[0] ?? $line);
         if ('' === $line || mb_strlen($line) > self::MOST_CHARACTERS) {
             $draft->questions[] = new Question(
                 'line',
@@ -85,6 +87,9 @@ final readonly class IntakeLine
         $this->prices->settle($draft);
         $this->completion->complete($draft);
         $draft->name .= $draft->look;
+        if ([] !== $several) {
+            $draft->questions = [SeveralThings::question($this->notation->plain($line), $several)]; // the others are asked of each
+        }
         OneQuestion::leave($draft);
 
         return Readings::of($draft, $this->completion->shares($draft));

@@ -10,14 +10,11 @@ use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Intake\Lexicon;
 use BrightCupboard\Core\Intake\Question;
 use BrightCupboard\Core\Intake\Reply;
-use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Stock\Finish;
 use BrightCupboard\Core\Stock\Hazard;
-use BrightCupboard\Core\Stock\Kept;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PieceKind;
-use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Texture;
 
 /**
@@ -42,22 +39,15 @@ final readonly class Completion
     /** What is kept as another kind and has a lead, which that kind has not. */
     private const CORDED = '/(?<!oil )\b(?:lamps?|chandeliers?|kettles?|coffee (?:maker|machine)s?|fountains?)$/iu';
     private const BOW = '/\bbows?$/iu';
-    /** Long is how tall they are. */
-    private const LONG_UPRIGHT = [PieceKind::Stocking, PieceKind::Bunch, PieceKind::Pillar];
-    private const FLAT = 0.15;
-    /** What runs along is long, and no thicker than this. */
-    private const RUNS_AT_MOST = 6 * Length::TENTHS_PER_INCH;
     private const MAIN_SHARE = 70;
-    /** So many times the measured side and more is guessing. */
-    private const TELLS_LITTLE = 4.0;
 
     private Usual $usual;
-    private RolledOrFolded $kept;
+    private Sides $sides;
 
-    public function __construct(private LengthText $lengths, private ColourNames $names)
+    public function __construct(LengthText $lengths, private ColourNames $names)
     {
         $this->usual = new Usual($lengths, $names);
-        $this->kept = new RolledOrFolded($lengths);
+        $this->sides = new Sides($lengths, $this->usual);
     }
 
     public function complete(Draft $draft): void
@@ -81,7 +71,7 @@ final readonly class Completion
         }
         $draft->count ??= 1;
         $this->material($draft);
-        $this->sizes($draft);
+        $this->sides->complete($draft);
         $draft->colours = [] === $draft->colours ? $draft->materialColours : $draft->colours;
         if ([] === $draft->colours) {
             $this->colour($draft);
@@ -112,114 +102,6 @@ final readonly class Completion
             $colours,
             array_keys($colours),
         );
-    }
-
-    private function sizes(Draft $draft): void
-    {
-        if ($draft->isLong && isset($draft->sides['width']) && !isset($draft->sides['height']) && \in_array($draft->kind, self::LONG_UPRIGHT, true)) {
-            $draft->sides['height'] = $draft->sides['width'];
-            unset($draft->sides['width']);
-        }
-        if (PieceKind::Ribbon === $draft->kind) {
-            $this->kept->roll($draft);
-        } elseif (PieceKind::Runner === $draft->kind || PieceKind::Throw === $draft->kind) {
-            $this->kept->fold($draft);
-        }
-        $this->assign($draft);
-        $facts = $draft->kind?->facts();
-        [$width, $depth, $height] = [$draft->sides['width'] ?? null, $draft->sides['depth'] ?? null, $draft->sides['height'] ?? null];
-        if (\count($draft->measures) > 3) {
-            $draft->questions[] = new Question('width', 'More than three measures are given. A piece has a width, a depth and a height.');
-        }
-        if (null === $facts && ([] !== $draft->measures || [] !== $draft->sides)) {
-            return; // which side it is follows from the kind, which is asked for
-        }
-        $isAsked = [] !== array_filter($draft->questions, static fn(Question $question): bool => 'height' === $question->field);
-        if ($isAsked && null === $width && null === $height) {
-            return; // several sizes were given: one question is enough
-        }
-        if (null === $facts) {
-            return; // what is usual follows from the kind
-        }
-        if (null === $width && null === $height) {
-            $this->usual->size($facts, $draft);
-
-            return;
-        }
-        $most = \in_array(Posture::Drapes, $facts->postures, true) && $facts->isLaidOut() && Kept::Coils === $facts->kept ? self::RUNS_AT_MOST : \PHP_INT_MAX;
-        $usual = $facts->usualSize();
-        // A thing that is thin one way says little about how large it is the other way: then it is as large as usual.
-        $part = static fn(?Length $of, float $share, Length $usual): Length => Length::ofTenths(max(
-            1,
-            min($most, $share > self::TELLS_LITTLE ? $usual->tenths() : (int) round(($of?->tenths() ?? 0) * $share)),
-        ));
-        [$wide, $deep, $high] = $facts->proportions;
-        if ('round' === $draft->shape) {
-            [$wide, $deep] = self::round($facts->kind, [$wide, $deep, $high]);
-        }
-        if (Lexicon::isSlim($draft->nearest)) {
-            [$wide, $deep] = [Usual::SLIM * $high, Usual::SLIM * $high];
-        }
-        $guessed = [];
-        if (null === $height) {
-            [$draft->sides['height'], $guessed[]] = [$height = $part($width, $high / $wide, $usual->height), 'height'];
-        }
-        if (null === $width) {
-            [$draft->sides['width'], $guessed[]] = [$width = $part($height, $wide / $high, $usual->width), 'width'];
-        }
-        if (null === $depth) {
-            [$draft->sides['depth'], $guessed[]] = [
-                'height' === $facts->measuredBy ? $part($height, $deep, $usual->depth) : $part($width, $deep, $usual->depth),
-                'depth',
-            ];
-        }
-        if ([] !== $guessed) {
-            $draft->guesses[] = sprintf(
-                'The usual %s: %s.',
-                implode(' and ', $guessed),
-                implode(', ', array_map(fn(string $side): string => $this->lengths->write($draft->sides[$side] ?? Length::zero()), $guessed)),
-            );
-        }
-    }
-
-    /**
-     * What is said to be round is as wide as it is high when it hangs or leans, and as deep as it is wide when it lies.
-     *
-     * @param array{float, float, float} $proportions
-     *
-     * @return array{float, float} width and depth
-     */
-    private static function round(PieceKind $kind, array $proportions): array
-    {
-        [$wide, $deep, $high] = $proportions;
-
-        return match ($kind) {
-            PieceKind::Mirror, PieceKind::Picture => [$high, $deep],
-            PieceKind::Clock => [$high, self::FLAT * $high], // on the wall
-            PieceKind::Tray, PieceKind::Box, PieceKind::Basket => [$wide, $wide],
-            default => [$wide, $deep],
-        };
-    }
-
-    /** Gives measures without a side their sides: three are width, depth and height; two are width and height; one is what its kind is measured by. */
-    private function assign(Draft $draft): void
-    {
-        $measures = $draft->measures;
-        $kind = $draft->kind ?? PieceKind::Vase;
-        if (\count($measures) >= 3) {
-            $draft->sides += ['width' => $measures[0], 'depth' => $measures[1], 'height' => $measures[2]];
-            $draft->guesses[] = 'Read as width, depth, height.';
-        } elseif (2 === \count($measures)) {
-            $isFlat = Posture::Lies === $kind->facts()->postures[0] && Kept::Folds !== $kind->facts()->kept;
-            $draft->sides += ['width' => $measures[0], $isFlat ? 'depth' : 'height' => $measures[1]];
-            $draft->guesses[] = $isFlat ? 'Read as width by depth.' : 'Read as width by height.';
-        } elseif (1 === \count($measures)) {
-            $draft->sides += match ($kind->facts()->measuredBy) {
-                'width' => ['width' => $measures[0]],
-                'round' => ['width' => $measures[0], 'height' => $measures[0]],
-                default => ['height' => $measures[0]],
-            };
-        }
     }
 
     public static function hasUsualMaterial(?PieceKind $kind): bool

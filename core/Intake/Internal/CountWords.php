@@ -90,7 +90,8 @@ final readonly class CountWords
             $isMany = PieceKind::Lights === $draft->kind || self::isMany($thing);
             $next = 1 === preg_match('/(?<!\w)' . preg_quote($word, '/') . '\s+(\pL+)/u', $thing, $behind) ? Lexicon::kind(mb_strtolower($behind[1])) : null;
             if ($isNumber && null !== $draft->kind && null !== $next && $next[0] !== $draft->kind) {
-                unset($unknown[$i]); // a holder for 4 candles
+                unset($unknown[$i]); // a holder for 4 candles, a tree of 350 lights
+                $thing = (string) preg_replace('/(?<!\w)' . preg_quote($word, '/') . '\s+(?=\pL)/u', $word . '-', $thing, 1);
                 continue;
             }
             if (!$isNumber || !$isMany || null !== $draft->count) {

@@ -42,6 +42,8 @@ final class Draft
     public ?Length $laidOut = null;
     /** Whether "long" said how large it is: what hangs or stands up is long from top to bottom. */
     public bool $isLong = false;
+    /** Whether its diameter was said: what hangs or leans is as high as it is wide. */
+    public bool $isRound = false;
     /** @var list<string> measures that stood by themselves, as they were written; empty for one with a side */
     public array $single = [];
     /** A word for its size, such as "large", said in a cell of its own. */

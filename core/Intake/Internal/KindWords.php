@@ -68,7 +68,7 @@ final class KindWords
         'stand/tiers' => 'tiered tray, tier tray, tiered stand, tiered cake stand',
         'star' => 'star, tree topper, snowflake',
         'stocking' => 'stocking',
-        'storm glass' => 'cloche, storm glass, hurricane, hurricane vase, bell jar, glass dome, terrarium',
+        'storm glass' => 'cloche, cake dome, dome, storm glass, hurricane, hurricane vase, bell jar, glass dome, terrarium',
         'throw' => 'throw, throw blanket, blanket, rug, sheepskin, quilt, coverlet, bedspread, afghan, tree skirt, christmas tree skirt',
         'tray' => 'tray',
         'tray/rect' => 'board, cutting board, chopping board, bread board, serving board',
@@ -97,7 +97,7 @@ final class KindWords
         'crock' => 'bucket, pail, cauldron, kettle, tub, churn, butter churn, milk can, coal scuttle, umbrella stand, plant stand, '
             . 'jardiniere, top hat, washtub, wash tub, ice bucket, pot stand',
         'cushion' => 'cushion insert, pillow insert, pouf, pouffe, ottoman',
-        'figure' => 'sugar skull, dreidel, nesting doll, matryoshka, '
+        'figure' => 'place card holder, place cards holder, card holder, name card holder, sugar skull, dreidel, nesting doll, matryoshka, '
             . 'ladder, skeleton, skull, witch, ghost, scarecrow, wise man, wise men, shepherd, nativity, nativity set, camel, lamb, '
             . 'sheep, fox, squirrel, hedgehog, bear, teddy, teddy bear, moose, cat, dog, horse, rocking horse, elephant, lion, frog, '
             . 'turtle, fish, doll, puppet, mouse, soldier, mermaid, mushroom, toadstool, pig, cow, butterfly, bee, spider, bat, '
@@ -116,7 +116,8 @@ final class KindWords
         'ribbon' => 'bow, sash, twine',
         'star' => 'moon, sun, medallion, starfish, topper, rosette, fan',
         'storm glass' => 'snow globe, snowglobe, wine glass, goblet, champagne flute, champagne glass, water glass, drinking glass, coupe, beaker',
-        'throw' => 'scarf, shawl, curtain, curtain panel, drape, duvet, duvet cover, fabric, cloth, canopy, skirt, sheet, apron, towel, bath towel, hide',
+        'throw' => 'scarf, shawl, curtain, curtain panel, drape, duvet, duvet cover, fabric, cloth, cheesecloth, gauze, muslin, '
+            . 'canopy, skirt, sheet, apron, towel, bath towel, hide',
         'tray' => 'mat, doormat, door mat, welcome mat, bath mat, placemat, place mat, coaster, trivet, lazy susan, cheese board, '
             . 'charcuterie board, log slice, wood slice, serving tray',
         'wreath' => 'candle ring, hoop, ring, advent wreath, horseshoe, laurel',

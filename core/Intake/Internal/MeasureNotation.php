@@ -32,14 +32,22 @@ final readonly class MeasureNotation
         $line = (string) preg_replace('/(?<=\d)-(?=\d{1,2}\/\d{1,2}\b)/u', ' ', $line);
         $line = (string) preg_replace('/\b(ft|feet|foot)\s*-\s*(?=\d)/iu', '$1 ', $line);
 
-        return (string) preg_replace(
+        $line = (string) preg_replace(
             [
                 '/[Øø⌀]\s*(\d+(?:[.,]\d+)?(?:\s*(?:in|cm|mm)\b)?)/u',
                 '/(?<=\d|\din|\dcm|\d in|\d cm)\s*(?:dia|diam|diameter)\b\.?/iu',
                 '/(?<=\d)\s*-?ish\b/iu',
             ],
-            ['$1 across', ' across', ''],
+            ['$1 diameter', ' diameter', ''],
             LengthText::ungrouped($line),
+        );
+        $number = self::NUMBER;
+
+        // 12 dia x 9: the other one is how high it is.
+        return (string) preg_replace(
+            "/({$number}(?:\\s*(?:in|cm|mm))?)\\s*diameter\\s*[x×]\\s*({$number}(?:\\s*(?:in|cm|mm)\\b)?)(?![\\d.,]|\\s*[x×hwdtl])/iu",
+            '$1 diameter $2 high',
+            $line,
         );
     }
 

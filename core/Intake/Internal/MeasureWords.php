@@ -6,6 +6,7 @@ namespace BrightCupboard\Core\Intake\Internal;
 
 use BrightCupboard\Core\Intake\Question;
 use BrightCupboard\Core\Measure\InvalidMeasure;
+use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Measure\WeightText;
@@ -22,7 +23,7 @@ final readonly class MeasureWords
     private const UNIT = 'inches|inch|in\b|″|"|”|feet|foot|ft\b|yards|yard|yds|yd\b|′|\'|mm\b|cm\b|m\b';
     private const SIDES = [
         'high' => 'height', 'tall' => 'height', 'h' => 'height', 'height' => 'height', 'wide' => 'width', 'w' => 'width',
-        'width' => 'width', 'long' => 'width', 'l' => 'width', 'across' => 'width', 'dia' => 'width', 'diameter' => 'width',
+        'width' => 'width', 'long' => 'long', 'l' => 'long', 'across' => 'width', 'dia' => 'width', 'diameter' => 'width',
         'deep' => 'depth', 'd' => 'depth', 'laid out' => 'laidOut', 'unrolled' => 'laidOut', 'roll' => 'laidOut', 'rolls' => 'laidOut',
     ];
 
@@ -50,6 +51,7 @@ final readonly class MeasureWords
         $sides = implode('|', array_map(static fn(string $word): string => $word . '\b', array_keys(self::SIDES)));
         $text = $this->replaced(
             "/(?<![\\w.\/])(?:{$number}(?:\\s*,\\s*{$number})*(?:\\s*(?:and|&|\/)\\s*{$number})+|\\d+(?:,\\s*\\d+){2,}"
+                . "|{$number}\\s*{$unit}(?:\\s*(?:,|and|&|\/)\\s*(?:and\\s+)?{$number}\\s*{$unit}){2,}(?:\\s*(?:{$sides}))?(?!\\s*(?:[x×]|$unit))"
                 . "|{$number}\\s*{$unit}(?:\\s*(?:,|and|&|\/)\\s*(?:and\\s+)?{$number}\\s*{$unit})+(?!\\s*(?:{$sides}|[x×]|$unit)))\\s*{$unit}?/iu",
             $text,
             fn(string $found): bool => $this->askWhich($found, $draft),
@@ -73,7 +75,7 @@ final readonly class MeasureWords
         $text = $this->replaced("/(?<![\\w.])(?:{$number}\\s*{$unit}\\s*)+(?:{$sides})?/iu", $text, fn(string $found): bool => $this->takeOne($found, $draft));
 
         $text = $this->replaced(
-            "/(?<![\\w.]){$number}\\s*(?:high|tall|wide|long|across|deep|h|w|d|l)\\b/iu",
+            "/(?<![\\w.]){$number}\\s*(?:high|tall|wide|long|across|diameter|deep|h|w|d|l)\\b/iu",
             $text,
             fn(string $found): bool => $this->takeOne($found, $draft),
         );
@@ -188,7 +190,7 @@ final readonly class MeasureWords
         $word = mb_strtolower($side[1] ?? '');
         // "12 in d" ends in a side; "12 ft" must not be read as "12 f" and a t.
         $isSide = '' !== $word && 1 === preg_match('/[\s″"”\d]' . $word . '\s*$/iu', trim($found));
-        $draft->isLong = $draft->isLong || $isSide && \in_array($word, ['long', 'l'], true);
+        $draft->isRound = $draft->isRound || ($isSide && \in_array($word, ['dia', 'diameter'], true));
         $draft->single[] = $isSide ? '' : trim($found);
         $this->add($isSide ? (string) preg_replace('/' . $word . '\s*$/iu', '', trim($found)) : $found, $isSide ? self::SIDES[$word] : null, $draft);
 
@@ -205,12 +207,23 @@ final readonly class MeasureWords
             return;
         }
         match ($side) {
-            'width' => $draft->sides['width'] = $length,
+            'width', 'long' => self::addAcross($length, 'long' === $side, $draft),
             'depth' => $draft->sides['depth'] = $length,
             'laidOut' => $draft->laidOut = $length,
             'height' => $draft->sides['height'] = $length,
             default => $draft->measures[] = $length,
         };
+    }
+
+    /** What is long and wide is as wide as it is long, and as deep as it is wide. */
+    private static function addAcross(Length $length, bool $isLong, Draft $draft): void
+    {
+        $other = $draft->sides['width'] ?? null;
+        if (null !== $other && !isset($draft->sides['depth']) && $isLong !== $draft->isLong) {
+            [$length, $draft->sides['depth']] = $isLong ? [$length, $other] : [$other, $length];
+        }
+        $draft->sides['width'] = $length;
+        $draft->isLong = $draft->isLong || $isLong;
     }
 
     /** @param \Closure(string): bool $take false leaves the words where they are */

@@ -29,11 +29,14 @@ final readonly class Notation
     /** What is said in a way of its own, and how it is read. */
     private const SAID = [
         // "Row of stockings 4": what is said to stand together is counted one by one.
+        '/(?<!\w)lg\b\.?(?=\s+\pL)/iu' => 'large', '/(?<!\w)sm\b\.?(?=\s+\pL)/iu' => 'small', '/(?<!\w)med\b\.?(?=\s+\pL)/iu' => 'medium',
         '/^(?:an?\s+)?(?:row|cluster|group|grouping|collection|assortment|handful)\s+of\s+(?=(?:\d+\s+)?\pL[\pL\s-]*s\b)/iu' => '',
         '/\b(?:fake|faux|electric)\s+(?=(?:\pL+\s+)?(?:candles?|tapers?|tea\s?lights?|votives?|pillars?)\b)/iu' => 'flameless ',
         '/\bstack(?:ed)?\s+(\d)\s+high\b/iu' => '$1-tier stack',
-        '/(?<![\w.])(\d)\s+(tier|arm|drawer)\b/iu' => '$1-$2',
+        '/(?<![\w.])(\d{1,2})\s+(tier|arm|drawer|wick|branch|hook|panel|candle cup)(?:e?s)?\b/iu' => '$1-$2',
         '/^(\pL.*\blights?\b.*?)\s(\d{1,2})\s+(?:strands?|strings?|sets?|boxes|reels?)\b/iu' => '$2 $1',
+        // A look behind the thing: "card holders brass pear shaped".
+        '/(?<=\pL)\s+(\pL{3,}[\s-]shaped?)(?=\s*(?:,|$))/iu' => ', $1',
         // What a crock or bottle holds is no size of it: a note.
         '/\s(?<!,\s)(\d{1,2}(?:\s?\/\s?\d)?\s*(?:gal(?:lons?)?|qts?|quarts?|pints?|lit(?:re|er)s?))\b(?!\s*(?:jar|jug|crock|bottle|pot))(.*)$/iu' => '$2, $1',
         '/^(.*\pL)\s+string(?=\s+\d+(?:[.,]\d+)?\s*(?:ft\b|feet|foot|[\'′]))/iu' => '$1 garland',
@@ -47,7 +50,7 @@ final readonly class Notation
         $line = MeasureNotation::signs(trim((string) preg_replace('/\s+/u', ' ', $line)));
         $line = (string) preg_replace(array_keys(self::SAID), array_values(self::SAID), $line);
         $line = (string) preg_replace(
-            ['/(?<=s\s)(\d{1,3})\s+w\s+(?=\pL{3})/u', '/\bs\/(\d{1,2})\b/iu'],
+            ['/(?<=s\s|set\s|ct\s)(\d{1,3})\s+w\s+(?=\pL{3})/u', '/\bs\/(\d{1,2})\b/iu'],
             ['$1 with ', 'set of $1'],
             $line,
         ); // jars 12 w lids, plates s/4
@@ -64,6 +67,7 @@ final readonly class Notation
     private function measures(string $line): string
     {
         $line = MeasureNotation::marks($line);
+        $line = (string) preg_replace('/(?<=\d)\s*(?:in|cm)\s*[-–]\s*(?=\d+(?:[.,]\d+)?\s*(?:in|cm)\b)/iu', '-', $line); // 4 in - 12 in
         $line = (string) preg_replace(self::LARGEST, ', $1 high', $line); // set/4 tallest 12
         $line = (string) preg_replace('/(?<![\w.,])(\d{1,2}(?:\.\d+)?)\s+(?:round|rnd)\b(?!\s*\d)/iu', '$1 across round', $line); // tray 12 round
         $line = (string) preg_replace('/\b(?:[2-9]|two|three|four|five|several|various|asst|assorted)\s+(?:sizes|heights)\b/iu', '', $line);
@@ -99,8 +103,14 @@ final readonly class Notation
             $line,
         );
         $line = (string) preg_replace('/^set\s?\/\s?(\d{1,2})\s+(?=\p{L})/iu', '$1 ', $line);
+        $line = (string) preg_replace_callback(
+            '/^set\s+of\s+(two|three|four|five|six|seven|eight|nine|ten|twelve)(?=\s+\pL)/iu',
+            static fn(array $m): string => 'set of ' . Lexicon::count(mb_strtolower($m[1])),
+            $line,
+        );
         $line = (string) preg_replace('/^(\d{1,2})[\s-]*pcs?\.?\s+(\p{L}.*?)\s+set\b/iu', '$1 $2', $line);
         $line = (string) preg_replace('/^(\p{L}.*?)\s(\d{1,3})\s*(?=@)/u', '$2 $1 ', $line); // stems 6 @ 3.50
+        $line = (string) preg_replace('/@\s*(?=\d+(?:[.,]\d+)?\s*(?:in|cm|ft|mm)\b)/iu', '', $line); // crows 2 @ 12 in
         $line = (string) preg_replace('/^x\s?(\d{1,3})\s+(?=\p{L})/iu', '$1 ', $line);
         if (1 === preg_match(self::RUNS, $line)) {
             $line = (string) preg_replace('/^(\pL.*?\d\s*(?:ft|yds?|m)\b)\s*[x×]\s*(\d{1,2})(?=\s*(?:,|$|\s\pL{3}))/iu', '$2 $1', $line); // garland 9 ft x 4
@@ -137,14 +147,18 @@ final readonly class Notation
             fn(array $m): string => $this->currency . $m[1] . $m[2] . ('' === ($m[3] ?? '') ? '' : '.' . $m[3]),
             $line,
         );
-        $line = (string) preg_replace('/(?<=,)\s*(\d{1,4}\.\d{2}(?=\s*(?:,|$))|\d{1,4},\d{2}(?=\s*$))/u', ' ' . $this->quoted() . '$1', $line); // ", 12.99"
+        $line = (string) preg_replace(
+            '/(?<=,)\s*(\d{1,4}\.\d{2}(?=\s*(?:,|$))|(?<!\d,)\d{1,4},\d{2}(?=\s*$))/u',
+            ' ' . $this->quoted() . '$1',
+            $line,
+        ); // ", 12.99", not "6,9,12"
         $line = (string) preg_replace(
             '/(?<![\w.,])(\d{1,4}(?:[.,]\d{2})?)\s*(?:bucks?|dollars?|quid|euros?|pounds? sterling)\b/iu',
             $this->quoted() . '$1',
             $line,
         );
         $line = (string) preg_replace(
-            "/@\\s*(?:{$sign}\\s*)?(\\d{1,4}(?:[.,]\\d{2})?)(?!\\s*(?:in|cm|ft|mm)\\b)(?:\\s*(?:each|ea\\b))?/iu",
+            "/@\\s*(?:{$sign}\\s*)?(\\d{1,4}+(?:[.,]\\d{2})?+)(?!\\s*(?:in|cm|ft|mm)\\b)(?:\\s*(?:each|ea\\b))?/iu",
             $this->quoted() . '$1 each',
             $line,
         );

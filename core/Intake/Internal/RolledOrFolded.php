@@ -24,6 +24,7 @@ final readonly class RolledOrFolded
     /** Ribbon is kept on a roll: its longest measure is what is on it, its width is how deep the roll is. */
     public function roll(Draft $draft): void
     {
+        self::layAcross($draft);
         $long = $draft->sides['width'] ?? null;
         if (null === $draft->laidOut && [] !== $draft->measures && \count($draft->measures) < 3) {
             usort($draft->measures, static fn(Length $a, Length $b): int => $a->tenths() <=> $b->tenths());
@@ -41,9 +42,19 @@ final readonly class RolledOrFolded
             : sprintf('%s on a roll %s across.', $this->lengths->writeRun($draft->laidOut), $roll);
     }
 
+    /** Long by wide of something flat: both are of its face. */
+    private static function layAcross(Draft $draft): void
+    {
+        if ($draft->isLong && isset($draft->sides['depth']) && !isset($draft->sides['height'])) {
+            $draft->sides['height'] = $draft->sides['depth'];
+            unset($draft->sides['depth']);
+        }
+    }
+
     /** A runner or throw longer than two feet was measured laid out, but lies folded: a runner to a square, a throw in three by four. */
     public function fold(Draft $draft): void
     {
+        self::layAcross($draft);
         $measures = [...$draft->measures, ...array_values(array_intersect_key($draft->sides, ['width' => 0, 'height' => 0]))];
         $tenths = array_map(static fn(Length $length): int => $length->tenths(), $measures);
         rsort($tenths);

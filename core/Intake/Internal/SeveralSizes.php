@@ -23,9 +23,18 @@ final readonly class SeveralSizes
             return [];
         }
         // As many of them as sizes, and their number said as a word.
-        $rest = (string) preg_replace([sprintf('/^(?:%d|set of %1$d)\s+/i', $count), '/\b(?:\w+)\s+sizes?\b:?\s*/iu'], '', $line);
+        $rest = (string) preg_replace(
+            [
+                sprintf('/^(?:%d|set of %1$d)\s+/i', $count),
+                sprintf('/(?<=\pL)\s+%d(?:\s*(?:pcs?|pieces)\b|(?=\s*:))/iu', $count),
+                '/\b(?:\w+)\s+sizes?\b:?\s*/iu',
+            ],
+            '',
+            $line,
+        );
+        $side = 1 === preg_match('/\b(?:high|tall|wide|across|diameter|deep|long)$/iu', trim($found), $match) ? ' ' . $match[0] : '';
         $lines = array_map(
-            static fn(array $size): string => str_replace(trim($found), $size[1] . ' ' . ('' === ($size[2] ?? '') ? $units[0] ?? '' : $size[2]), $rest),
+            static fn(array $size): string => str_replace(trim($found), $size[1] . ' ' . ('' === ($size[2] ?? '') ? $units[0] ?? '' : $size[2]) . $side, $rest),
             $sizes,
         );
 

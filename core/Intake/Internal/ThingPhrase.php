@@ -17,8 +17,8 @@ final readonly class ThingPhrase
 {
     /** Such a part of a thing is its state. */
     private const WORN = '/\b(?:chips?|cracks?|dents?|stains?|scratch(?:es)?|tears?|holes?|rust)\b/iu';
-    /** Numbers that belong to a name: "no.5", "2019", "3-tier". */
-    private const NAMED = '/^(?:no\.?\d+|(?:19|20)\d\d|\d+-?(?:tier|light|arm|drawer|hook)e?d?)$/iu';
+    /** Numbers that belong to a name: "no.5", "2019", "3-tier", "9-branch". */
+    private const NAMED = '/^(?:no\.?\d+|(?:19|20)\d\d|\d+-?(?:tier|light|arm|drawer|hook)e?d?|\d+-\pL{3,})$/iu';
 
     public function __construct(
         private Naming $naming,
@@ -44,6 +44,9 @@ final readonly class ThingPhrase
             $draft->guesses[] = sprintf('Taken for %s, by the word “%s”.', $draft->kind->withArticle(), $unsure);
         }
         $said = $this->takeBehind($by, $behind, $draft);
+        if (\in_array($by, ['with', 'for', 'of'], true) && 1 === preg_match('/(?<!\w)\d{1,2}(?=\s+\pL)/u', $behind, $ofPart)) {
+            $said = array_values(array_diff($said, [$ofPart[0]])); // with 3 eggs
+        }
         if (PieceKind::Lights === $draft->kind && $draft->isCountOfParts) {
             $behind = trim($behind . ", {$draft->count} lights", ', ');
             $by = '' === $by ? ',' : $by;

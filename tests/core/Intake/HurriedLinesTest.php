@@ -12,6 +12,7 @@ use BrightCupboard\Core\Intake\Internal\WordPhrases;
 use BrightCupboard\Core\Intake\KnownPlace;
 use BrightCupboard\Core\Intake\Lexicon;
 use BrightCupboard\Core\Intake\Question;
+use BrightCupboard\Core\Intake\Reply;
 use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Stock\Assumed;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -51,7 +52,11 @@ final class HurriedLinesTest extends TestCase
         $reading = $this->read($line);
         $this->addToAssertionCount(1);
         $said = array_map(
-            static fn(Question $question): string => $question->sentence . ' ' . $question->assumed,
+            static fn(Question $question): string => implode(' ', [
+                $question->sentence,
+                $question->assumed,
+                ...array_map(static fn(Reply $reply): string => str_contains($reply->line, "\n") ? $reply->line : '', $question->replies),
+            ]),
             [...$reading->questions, ...$reading->assumed],
         );
         $kept = mb_strtolower(implode(' ', [$reading->name, $reading->care, $reading->origin, $reading->place ?? '', ...$reading->guesses, ...$said]));
