@@ -20,6 +20,9 @@ final readonly class CountWords
     private const TIMES = '/(?<![\d″"])(?<!in)(?<!cm)[\s,]+x(\d{1,3})(?=$|[\s,])(?!\s*(?:in|ft|cm|mm|yds?|m)\b)/iu';
     /** Behind a measure, "x2" written as one word. */
     private const TIMES_AFTER_MEASURE = '/(?<=in|cm|ft|yd|yds|yards|m)\s*x(\d{1,2})(?=$|\s*,|\s+[^\d\s])(?!\s*(?:in|ft|cm|mm|yds?|m)\b)/iu';
+    /** "pots 2.5 in x 12": of what is not flat a second number without a unit is no measure. */
+    private const TIMES_APART = '/^(.*?\pL.*?)(\s\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?\s*(?:in|cm))\s+x\s+(\d{1,2})$/iu';
+    private const FLAT = [PieceKind::Picture, PieceKind::Mirror, PieceKind::Cushion, PieceKind::Tray, PieceKind::Napkin, PieceKind::Runner, PieceKind::Throw];
     private const SET = '/[\s,(]+(?:(?:(?:set|pack|box|bag|bundle|lot|case|stack)\s*(?:of|\/)|(?:set|pack)\s)\s*(\d{1,3}|two|three|four|five|six|seven'
         . '|eight|nine|ten|twelve)(?!\s*(?:in|ft|cm|mm|yd|m)\b)|(\d{1,3})\s*(ct|count|pcs?|pieces?|pk|packs?|doz|dozen))\b\)?|\((\d{1,3})\)/iu';
     private const DOZEN = 12;
@@ -111,12 +114,26 @@ final readonly class CountWords
         return [array_values($unknown), $thing];
     }
 
+    private static function isFlat(string $thing): bool
+    {
+        $kinds = array_filter(array_map(static fn(string $word): ?PieceKind => Lexicon::kind($word)[0] ?? null, explode(' ', mb_strtolower($thing))));
+
+        return [] !== array_filter($kinds, static fn(PieceKind $kind): bool => \in_array($kind, self::FLAT, true));
+    }
+
     private function times(string $text, Draft $draft): ?string
     {
         if (1 === preg_match(self::TIMES, $text, $match)) {
             $draft->count = (int) $match[1];
 
             return str_replace($match[0], ' ', $text);
+        }
+        $isFewAcross = 1 === preg_match(self::TIMES_APART, $text, $match) && self::isMany($match[1]) && !self::isFlat($match[1]);
+        if ($isFewAcross) {
+            $draft->count = (int) $match[3];
+            $draft->guesses[] = sprintf('“x %s” is taken for how many there are.', $match[3]);
+
+            return $match[1] . $match[2];
         }
         if (1 === preg_match(self::TIMES_AFTER_MEASURE, $text, $match)) {
             $draft->count = (int) $match[1];

@@ -26,6 +26,7 @@ final readonly class Notation
     private const RUNS = '/\b(?:garlands?|swags?|bunting|lights|beads|ribbons?|strands?|strings?|tinsel)\b/iu';
 
     private const LARGEST = '/,?\s+(?:the\s+)?(?:tallest|highest|largest|biggest)(?:\s+is)?\s+(\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?(?:\s*(?:in|cm|ft)\b)?)/iu';
+    private const PART_ACROSS = '/^(.*\d\s*(?:in|cm|ft)\b.*?)\s*\b(shade|brim)\s+(\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?\s*(?:in|cm)\b)(?!\s*(?:high|tall|wide|deep|across))/iu';
     /** What is said in a way of its own, and how it is read. */
     private const SAID = [
         // "Row of stockings 4": what is said to stand together is counted one by one.
@@ -33,7 +34,9 @@ final readonly class Notation
         '/^(?:an?\s+)?(?:row|cluster|group|grouping|collection|assortment|handful)\s+of\s+(?=(?:\d+\s+)?\pL[\pL\s-]*s\b)/iu' => '',
         '/\b(?:fake|faux|electric)\s+(?=(?:\pL+\s+)?(?:candles?|tapers?|tea\s?lights?|votives?|pillars?)\b)/iu' => 'flameless ',
         '/\bstack(?:ed)?\s+(\d)\s+high\b/iu' => '$1-tier stack',
-        '/(?<![\w.])(\d{1,2})\s+(tier|arm|drawer|wick|branch|hook|panel|candle cup)(?:e?s)?\b/iu' => '$1-$2',
+        '/(?<![\w.])(\d{1,2})\s+(tier|arm|drawer|wick|branch|hook|panel|candle cup)(?=\s|,|$)/iu' => '$1-$2',
+        '/(?<![\w.])(\d{1,2})\s+(wick|branch|candle cup)e?s\b/iu' => '$1-$2',
+        '/^((?:an?\s+)?bunch\b.*?)\s(\d{1,3})\s+stems?\b/iu' => '$1 $2-stem',
         '/^(\pL.*\blights?\b.*?)\s(\d{1,2})\s+(?:strands?|strings?|sets?|boxes|reels?)\b/iu' => '$2 $1',
         // A look behind the thing: "card holders brass pear shaped".
         '/(?<=\pL)\s+(\pL{3,}[\s-]shaped?)(?=\s*(?:,|$))/iu' => ', $1',
@@ -68,6 +71,7 @@ final readonly class Notation
     {
         $line = MeasureNotation::marks($line);
         $line = (string) preg_replace('/(?<=\d)\s*(?:in|cm)\s*[-–]\s*(?=\d+(?:[.,]\d+)?\s*(?:in|cm)\b)/iu', '-', $line); // 4 in - 12 in
+        $line = (string) preg_replace(self::PART_ACROSS, '$1, $3 across $2', $line); // lamp 28 in, shade 16 in
         $line = (string) preg_replace(self::LARGEST, ', $1 high', $line); // set/4 tallest 12
         $line = (string) preg_replace('/(?<![\w.,])(\d{1,2}(?:\.\d+)?)\s+(?:round|rnd)\b(?!\s*\d)/iu', '$1 across round', $line); // tray 12 round
         $line = (string) preg_replace('/\b(?:[2-9]|two|three|four|five|several|various|asst|assorted)\s+(?:sizes|heights)\b/iu', '', $line);
@@ -85,6 +89,11 @@ final readonly class Notation
 
     private function counts(string $line): string
     {
+        $line = (string) preg_replace_callback(
+            '/(?<![\w.])(\d{1,2})\s+(?:pairs|prs)\b(?:\s+of)?/iu',
+            static fn(array $m): string => (string) (2 * (int) $m[1]),
+            $line,
+        );
         $line = (string) preg_replace('/^(?:1|one|an?)\s+(?=(?:pair|couple|trio|set|box|pack|bag|doz)\b)/iu', '', $line);
         $line = (string) preg_replace('/^(?:(?:an?|1)\s+)?(?:string|strand|set|box|roll)\s+of\s+(\d{1,4})\s+(\pL[^,;]*?\blights?\b)/iu', '$2 $1 ct', $line);
         $line = (string) preg_replace_callback(

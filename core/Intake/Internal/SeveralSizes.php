@@ -26,18 +26,27 @@ final readonly class SeveralSizes
         $rest = (string) preg_replace(
             [
                 sprintf('/^(?:%d|set of %1$d)\s+/i', $count),
-                sprintf('/(?<=\pL)\s+%d(?:\s*(?:pcs?|pieces)\b|(?=\s*:))/iu', $count),
+                sprintf('/(?<=\pL)(?:\s+set(?:\s+of)?\s+%d\b|[\s,(]+%1$d(?:\s*(?:pcs?|pieces)\b|(?=\s*:)))[\s,)]*/iu', $count),
                 '/\b(?:\w+)\s+sizes?\b:?\s*/iu',
             ],
-            '',
+            ' ',
             $line,
         );
         $side = 1 === preg_match('/\b(?:high|tall|wide|across|diameter|deep|long)$/iu', trim($found), $match) ? ' ' . $match[0] : '';
         $lines = array_map(
-            static fn(array $size): string => str_replace(trim($found), $size[1] . ' ' . ('' === ($size[2] ?? '') ? $units[0] ?? '' : $size[2]) . $side, $rest),
+            static fn(array $size): string => self::tidy(str_replace(
+                trim($found),
+                $size[1] . ' ' . ('' === ($size[2] ?? '') ? $units[0] ?? '' : $size[2]) . $side,
+                $rest,
+            )),
             $sizes,
         );
 
-        return [new Reply(sprintf('%d pieces, a line each', $count), implode("\n", array_map(trim(...), $lines)))];
+        return [new Reply(sprintf('%d pieces, a line each', $count), implode("\n", $lines))];
+    }
+
+    private static function tidy(string $line): string
+    {
+        return trim((string) preg_replace('/\s+(?=[\s,:])/u', '', $line), ' ,');
     }
 }

@@ -26,6 +26,9 @@ final readonly class WordPhrases
         'extra', 'plush', 'bag', 'fake', 'qty', 'ea', 'apiece', 'wired', 'leaning', 'x', 'incl', 'included', '-',
     ];
 
+    private const FACED = [
+        PieceKind::Cushion, PieceKind::Throw, PieceKind::Napkin, PieceKind::Runner, PieceKind::Plate, PieceKind::Stocking, PieceKind::Sign, PieceKind::Tray,
+    ];
     private const LIT = ['lights up', 'light up', 'lighted', 'lit', 'prelit', 'pre-lit'];
 
     public function __construct(private ColourNames $colours) {}
@@ -47,7 +50,7 @@ final readonly class WordPhrases
                 $said = trim(mb_strtolower(implode(' ', \array_slice($words, $i, $n))), '.,;:!()');
                 $isKind = null !== Lexicon::kind($said);
                 // What is seen on a picture is not there: "oil painting barn".
-                $isDepicted = $isKind && PieceKind::Picture === $draft->kind && null !== Lexicon::nearest($said);
+                $isDepicted = $isKind && self::isSeenOn($draft->kind, Lexicon::nearest($said));
                 $isDescribed = $hasKind && (
                     $isApart
                     || $isDepicted
@@ -70,6 +73,12 @@ final readonly class WordPhrases
         }
 
         return $unknown;
+    }
+
+    /** What has a face shows figures on it: "needlepoint pillow dog"; a picture shows anything. */
+    private static function isSeenOn(?PieceKind $thing, ?PieceKind $seen): bool
+    {
+        return null !== $seen && (PieceKind::Picture === $thing || (PieceKind::Figure === $seen && \in_array($thing, self::FACED, true)));
     }
 
     /** @param bool $isDescribed what is said of the thing has begun: in "stocking holders brass stars" stars are no things */

@@ -97,6 +97,8 @@ export function IntakeView({ home }: { home: string }) {
   const answer = (text: string) => {
     if (text.includes('\n')) {
       setMany(text);
+      setLast(line); // ↑ has it again
+      setLine('');
       return;
     }
     setLine(text);
