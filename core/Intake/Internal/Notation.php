@@ -26,7 +26,8 @@ final readonly class Notation
     private const RUNS = '/\b(?:garlands?|swags?|bunting|lights|beads|ribbons?|strands?|strings?|tinsel)\b/iu';
 
     private const LARGEST = '/,?\s+(?:the\s+)?(?:tallest|highest|largest|biggest)(?:\s+is)?\s+(\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?(?:\s*(?:in|cm|ft)\b)?)/iu';
-    private const PART_ACROSS = '/^(.*\d\s*(?:in|cm|ft)\b.*?)\s*\b(shade|brim)\s+(\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?\s*(?:in|cm)\b)(?!\s*(?:high|tall|wide|deep|across))/iu';
+    private const PART_ACROSS = '/^(.*\d\s*(?:in|cm|ft)\b.*?)\s*\b(shade|brim)\s+'
+        . '(\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?\s*(?:in|cm)\b)(?!\s*(?:high|tall|wide|deep|across))/iu';
     /** What is said in a way of its own, and how it is read. */
     private const SAID = [
         // "Row of stockings 4": what is said to stand together is counted one by one.
