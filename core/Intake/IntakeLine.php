@@ -116,6 +116,7 @@ final readonly class IntakeLine
         $text = $this->takeName($draft->line, $draft);
         $text = $this->counts->take($text, $draft);
         $text = $this->prices->take($text, $draft);
+        $text = Remarks::withoutLead($text, $draft);
         $text = $this->measures->take($text, $draft);
         $isNamed = '' !== $draft->name;
         foreach (self::split('/[,;](?!\d)|(?<=\pL)(?<!care)(?<!note)(?<!nb)(?<!ps):\s|\s-\s/u', $text) as $i => $phrase) {
@@ -163,7 +164,7 @@ final readonly class IntakeLine
             $unknown = $this->words->take($right, $draft);
         }
         if (null !== $before->kind) {
-            [$draft->kind, $draft->nearest] = [$before->kind, $before->nearest];
+            [$draft->kind, $draft->kindWord, $draft->nearest] = [$before->kind, $before->kindWord, $before->nearest];
         }
         if ([] !== $unknown) {
             $draft->restore($before); // half of what it says is not what it says

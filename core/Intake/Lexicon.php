@@ -146,6 +146,18 @@ final readonly class Lexicon
         return [] !== array_filter([$word, ...self::singulars($word)], KindWords::isSlim(...));
     }
 
+    /** How wide and deep a thing is as part of its height, where its word tells another build than its kind has; null elsewhere. */
+    public static function build(string $word): ?float
+    {
+        foreach ([$word, ...self::singulars($word)] as $form) {
+            if (null !== $build = KindWords::build($form)) {
+                return $build;
+            }
+        }
+
+        return null;
+    }
+
     /** The usual measure in inches of what is kept as a kind without being one, such as a coaster; null where the kind's own serves. */
     public static function inches(string $word): ?float
     {

@@ -24,7 +24,9 @@ final class Draft
 {
     public string $name = '';
     public ?PieceKind $kind = null;
-    /** The word for a thing without a kind of its own that decided the kind. */
+    /** The word that decided the kind. */
+    public string $kindWord = '';
+    /** The same, of a thing without a kind of its own. */
     public string $nearest = '';
     /** What grows or lies about, such as moss: a bunch of it where nothing else is named. */
     public string $grown = '';
@@ -93,6 +95,7 @@ final class Draft
     /** Forgets what the words of a phrase have said since. */
     public function restore(self $before): void
     {
+        $this->kindWord = $before->kindWord;
         [$this->kind, $this->nearest, $this->grown, $this->shape, $this->pattern, $this->origin, $this->finish] = [
             $before->kind,
             $before->nearest,

@@ -148,7 +148,14 @@ final class KindWords
         'bat' => 6, 'spider' => 4, 'mouse' => 4, 'bee' => 2, 'butterfly' => 3, 'skeleton' => 36, 'scarecrow' => 40, 'rocking horse' => 24,
         'bow' => 8, 'snuffer' => 10, 'candle snuffer' => 10, 'charm' => 2, 'icicle' => 5, 'candy cane' => 6, 'umbrella' => 34,
         'broom' => 48, 'trunk' => 18, 'suitcase' => 16, 'pick' => 8, 'bucket' => 10, 'curtain' => 84, 'wine glass' => 8, 'goblet' => 7,
-        'tumbler' => 5, 'candle ring' => 6, 'ring' => 6, 'letter' => 8,
+        'tumbler' => 5, 'taper' => 10, 'taper candle' => 10, 'dinner candle' => 10, 'tea light' => 0.75, 'tealight' => 0.75, 'votive' => 2.5,
+        'votive candle' => 2.5, 'candle ring' => 6, 'ring' => 6, 'letter' => 8,
+    ];
+
+    /** Width and depth of what differs in build from its kind, as part of its height (from memory). */
+    private const BUILD = [
+        'taper' => 0.09, 'taper candle' => 0.09, 'dinner candle' => 0.09, 'tea light' => 2.0, 'tealight' => 2.0, 'votive' => 0.8,
+        'votive candle' => 0.8, 'pencil tree' => 0.3, 'slim tree' => 0.3,
     ];
 
     /** Narrower for their height than their kind. */
@@ -157,6 +164,11 @@ final class KindWords
     public static function isSlim(string $word): bool
     {
         return \in_array($word, self::SLIM, true);
+    }
+
+    public static function build(string $word): ?float
+    {
+        return self::BUILD[$word] ?? null;
     }
 
     public static function inches(string $word): ?float

@@ -118,6 +118,22 @@ final readonly class MeasureWords
         return array_values($words);
     }
 
+    /** "A3", as a sheet stands upright: ISO 216, halved from 841 × 1189 mm. */
+    public function takePaper(string $word, Draft $draft): bool
+    {
+        if (1 !== preg_match('/^a([0-6])$/i', $word, $match) || [] !== $draft->measures || [] !== $draft->sides) {
+            return false;
+        }
+        [$width, $height] = [841, 1189];
+        for ($i = 0; $i < (int) $match[1]; ++$i) {
+            [$width, $height] = [intdiv($height, 2), $width];
+        }
+        $this->add($width . ' mm', 'width', $draft);
+        $this->add($height . ' mm', 'height', $draft);
+
+        return true;
+    }
+
     private function takeWeights(string $text, Draft $draft): string
     {
         return $this->replaced(self::WEIGHT, $text, function (string $found) use ($draft): bool {

@@ -7,6 +7,7 @@ namespace BrightCupboard\Core\Intake\Internal;
 use BrightCupboard\Core\Intake\Lexicon;
 use BrightCupboard\Core\Intake\Question;
 use BrightCupboard\Core\Intake\Reply;
+use BrightCupboard\Core\Stock\Hazard;
 
 /**
  * What is said of a thing that is neither size nor colour nor place: how it is, whose it is, how it wants to be treated. It is kept as a note.
@@ -22,6 +23,9 @@ final readonly class Remarks
         . '|tag on|tags on|like new|brand new|good condition|in good|as is)\b.*)$/iu';
     /** What a note is introduced by. */
     private const INTRODUCED = '/^(?:care|note|nb|ps)[:\s]+(.*)$/iu';
+    private const LEAD = '/^(?<thing>.*?\pL.*?)(?:\s+(?:with|and|on|incl\.?))?'
+        . '(?<lead>[\s,]+(?:(?:cable|cord|lead|flex)\s+(?:of\s+)?\d[\d.,]*\s*(?:in|ft|cm|m)\b(?:\s+long)?'
+        . '|\d[\d.,]*\s*(?:in|ft|cm|m)\s+(?:long\s+)?(?:cable|cord|lead|flex)\b))/iu';
     /** Reads like the code of a tote. */
     private const CODE = '/^(?:(?:tote|box|bin)\s+)?[a-z]{1,2}-?\d{1,3}$/iu';
     /** A look that belongs to the name: "holly print", "house shape". */
@@ -44,6 +48,20 @@ final readonly class Remarks
         $draft->care[] = trim($remark);
 
         return trim($match['thing'] . ' ' . trim($behind));
+    }
+
+    /** How long the cable of a thing is, is no side of it. */
+    public static function withoutLead(string $text, Draft $draft): string
+    {
+        return (string) preg_replace_callback(self::LEAD, static function (array $match) use ($draft): string {
+            if (!Lexicon::nameAThing($match['thing'])) {
+                return $match[0];
+            }
+            $draft->care[] = trim($match['lead'], ' ,');
+            $draft->addHazard(Hazard::Mains);
+
+            return $match['thing'];
+        }, $text, 1);
     }
 
     public function keep(string $phrase, Draft $draft): void

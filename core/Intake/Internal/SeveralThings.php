@@ -90,7 +90,7 @@ final readonly class SeveralThings
         $letters = implode('|', array_keys(self::LETTERS));
         $how = preg_match_all("/(?<!\\w)(?:{$letters})\\s+(?={$size})/iu", $line) > 1 ? self::HOW . '|' . $letters : self::HOW;
         preg_match_all(
-            "/(?<![\\w.,\\/])(?<!x )(?<!× )(?:(?<sizeFirst>{$size})\\s*\\((?<countBehind>\\d{1,2})\\)"
+            "/(?<![\\w.,\\/])(?<!x )(?<!× )(?:(?<sizeFirst>{$size})\\s*(?:\\((?<countBehind>\\d{1,2})\\)|(?<pieces>\\d{1,2})\\s*(?:pcs?|pieces|ct|count)\\b)"
                 . "|(?:(?<count>{$count})\\s+)?(?<how>{$how})\\s*:?\\s+(?<sized>{$size})"
                 . "|(?<countOf>{$count})\\s+(?<sizeOf>{$size})|(?<countOnly>{$count})\\s+(?<howOnly>{$how})(?![\\w-]))/iu",
             $line,
@@ -105,7 +105,7 @@ final readonly class SeveralThings
             $groups[] = [
                 'from' => $match[0][1],
                 'to' => $match[0][1] + \strlen((string) $match[0][0]),
-                'count' => self::number($said('countBehind', 'count', 'countOf', 'countOnly')) . ' ',
+                'count' => self::number($said('countBehind', 'pieces', 'count', 'countOf', 'countOnly')) . ' ',
                 'how' => '' === $word ? '' : $word . ' ',
                 'size' => $said('sizeFirst', 'sized', 'sizeOf'),
             ];

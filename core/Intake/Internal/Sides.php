@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Intake\Internal;
 
-use BrightCupboard\Core\Intake\Lexicon;
 use BrightCupboard\Core\Intake\Question;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
@@ -77,8 +76,9 @@ final readonly class Sides
         if ('round' === $draft->shape || $draft->isRound) {
             [$wide, $deep] = self::round($facts->kind, [$wide, $deep, $high]);
         }
-        if (Lexicon::isSlim($draft->nearest)) {
-            [$wide, $deep] = [Usual::SLIM * $high, Usual::SLIM * $high];
+        $build = $this->usual->build($draft);
+        if (null !== $build) {
+            [$wide, $deep] = [$build * $high, $build * $high];
         }
         $guessed = [];
         if (null === $height) {

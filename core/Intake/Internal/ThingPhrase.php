@@ -76,7 +76,7 @@ final readonly class ThingPhrase
         }
         $thing = clone $draft;
         $said = $this->words->take($behind, $draft);
-        [$draft->kind, $draft->nearest, $draft->shape] = [$thing->kind, $thing->nearest, $thing->shape];
+        [$draft->kind, $draft->kindWord, $draft->nearest, $draft->shape] = [$thing->kind, $thing->kindWord, $thing->nearest, $thing->shape];
         if ('of' !== $by && ([] !== $thing->materials || Completion::hasUsualMaterial($thing->kind))) {
             $draft->materials = $thing->materials; // a base of jute makes no tree of it
         }
@@ -101,6 +101,9 @@ final readonly class ThingPhrase
     private function askAboutNumbers(array $unknown, Draft $draft): void
     {
         foreach ($unknown as $word) {
+            if (PieceKind::Picture === $draft->kind && $this->measures->takePaper($word, $draft)) {
+                continue;
+            }
             if (1 === preg_match('/\d/', $word) && 1 !== preg_match(self::NAMED, $word)) {
                 $without = trim((string) preg_replace('/(?<!\w)' . preg_quote($word, '/') . '(?!\w)\s*/u', '', $draft->line, 1), ' ,');
                 $isCount = 1 === preg_match('/^\d{1,3}$/', $word);

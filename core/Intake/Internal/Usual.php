@@ -11,6 +11,7 @@ use BrightCupboard\Core\Intake\Reply;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Stock\KindFacts;
+use BrightCupboard\Core\Stock\PieceKind;
 
 /**
  * What a sensible person takes a thing to be where nothing is said of its size or colour: the usual of its kind, marked as
@@ -38,7 +39,8 @@ final readonly class Usual
         'tree' => 'fir', 'vase' => 'white', 'wreath' => 'fir',
     ];
     /** Width and depth of what is slim, as part of its height (from memory). */
-    public const SLIM = 0.27;
+    private const SLIM = 0.27;
+    private const SLIM_TREE = 0.3;
     private const OTHERS = ['white', 'cream', 'oak', 'black', 'red', 'sage', 'fir', 'blue', 'gold'];
     private const OFFERED = [0.7, 1.0, 1.4, 2.0];
 
@@ -48,13 +50,14 @@ final readonly class Usual
     {
         $size = $facts->usualSize();
         $measuredBy = 'height' === $facts->measuredBy ? $size->height : $size->width;
-        $inches = '' === $draft->nearest ? null : Lexicon::inches($draft->nearest);
+        $inches = '' === $draft->kindWord ? null : Lexicon::inches($draft->kindWord);
+        $build = $this->build($draft);
         $own = null === $inches ? 1.0 : $inches * Length::TENTHS_PER_INCH / $measuredBy->tenths();
         $factor = $own * $this->factor($draft->line . ' ' . $draft->sized);
         $scaled = static fn(Length $side, float $by): Length => Length::ofTenths(max(1, (int) round($side->tenths() * $by)));
-        [$width, $depth] = Lexicon::isSlim($draft->nearest)
-            ? [$scaled($size->height, self::SLIM * $factor), $scaled($size->height, self::SLIM * $factor)]
-            : [$scaled($size->width, $factor), $scaled($size->depth, $factor)];
+        [$width, $depth] = null === $build
+            ? [$scaled($size->width, $factor), $scaled($size->depth, $factor)]
+            : [$scaled($size->height, $build * $factor), $scaled($size->height, $build * $factor)];
         $draft->sides += ['width' => $width, 'depth' => $depth, 'height' => $scaled($size->height, $factor)];
         $measured = $measuredBy;
         $side = 'height' === $facts->measuredBy ? 'high' : 'wide';
@@ -65,6 +68,16 @@ final readonly class Usual
             array_map(static fn(float $by): Reply => new Reply($said($own * $by), $draft->line . ', ' . $said($own * $by)), self::OFFERED),
             sprintf('The size is assumed: %s %s, as usual. Walk it with a tape.', $said($factor), $side),
         );
+    }
+
+    /** How wide and deep it is as part of its height, where it is of another build than its kind; null where it is not. */
+    public function build(Draft $draft): ?float
+    {
+        return match (true) {
+            Lexicon::isSlim($draft->nearest) => self::SLIM,
+            PieceKind::Tree === $draft->kind && 1 === preg_match('/\b(?:slim|pencil|skinny|narrow)\b/iu', $draft->line) => self::SLIM_TREE,
+            default => Lexicon::build($draft->kindWord),
+        };
     }
 
     public function colour(Draft $draft): void

@@ -90,6 +90,7 @@ final readonly class WordPhrases
         $kind = Lexicon::kind($said);
         if (null !== $kind && !$isDescribed) {
             $draft->nearest = null === Lexicon::nearest($said) ? '' : $said;
+            $draft->kindWord = $said;
             $draft->kind = $kind[0]; // the last kind named is the thing itself: "bud vase", "bell jar"
             $draft->shape = '' === $kind[1] && $draft->shape !== $draft->shapeOfKind ? $draft->shape : $kind[1];
             $draft->shapeOfKind = $kind[1];

@@ -137,6 +137,10 @@ final class HurriedLinesTest extends TestCase
         yield 'a diameter sign' => ['bowl Ø 25 cm, walnut', 'width', 25.0];
         yield 'metres in words' => ['garland two metres fir', 'width', 200.0];
         yield 'an assumed one' => ['vase white', 'height', 27.94];
+        yield 'a sheet of paper, ISO 216' => ['print A3 framed black', 'height', 42.0];
+        yield 'a sheet across' => ['poster A1', 'width', 59.4];
+        yield 'not its cable' => ['star paper 60 cm white w cable 3.5 m', 'height', 60.0];
+        yield 'a slim tree' => ['tree 210 cm slim, 500 led', 'width', 63.0];
     }
 
     #[DataProvider('metric')]

@@ -37,6 +37,7 @@ final class SeveralThingsTest extends TestCase
             ['1 large box 12 in, kraft paper', '1 medium box 9 in, kraft paper', '1 small box 6 in, kraft paper'],
         ];
         yield 'numbers in brackets' => ['frames black wood 8x10 (4) and 5x7 (2)', ['4 frames black wood 8x10', '2 frames black wood 5x7']];
+        yield 'pieces behind each size' => ['baubles glass 3 in 12 pcs red, 2 in 10 pcs gold', ['12 baubles glass 3 in red', '10 baubles glass 2 in gold']];
         yield 'spoken numbers' => ['lanterns black metal one 18" two 12"', ['1 lantern black metal 18 in', '2 lanterns black metal 12 in']];
         yield 'the first before its thing' => ['pair lamps 24" & one 18"', ['2 lamps 24 in', '1 lamp 18 in']];
         yield 'each with its colour' => [
