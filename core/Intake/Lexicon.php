@@ -19,9 +19,6 @@ use BrightCupboard\Core\Stock\Season;
 final readonly class Lexicon
 {
     private const REMEMBERED = 20_000;
-    /** Letters that a mistyped word may be off, by its own length. */
-    private const TYPO_FROM = 5;
-    private const TWO_TYPOS_FROM = 7;
     private const FINISHES = [
         'matt' => 'matt', 'matte' => 'matt', 'glazed' => 'glazed', 'shiny' => 'glazed', 'drip glaze' => 'drip glaze', 'clear' => 'clear',
         'woven' => 'woven', 'knit' => 'knit', 'knitted' => 'knit', 'cable knit' => 'knit', 'glitter' => 'glitter', 'glittery' => 'glitter',
@@ -188,58 +185,6 @@ final readonly class Lexicon
         return [] !== array_filter([$word, ...self::singulars($word)], KindWords::isGrown(...));
     }
 
-    /**
-     * The word for a kind that a mistyped one stands for: one letter off, from seven letters on two (a kitchen is
-     * no pitcher: the first is right then), or two that changed places; null where several are as near.
-     */
-    public static function meant(string $word): ?string
-    {
-        $length = \strlen($word);
-        if (
-            $length < self::TYPO_FROM
-            || 1 !== preg_match('/^[a-z]+$/', $word)
-            || null !== self::material($word)
-            || \in_array($word, HurriedWords::COMMON, true)
-        ) {
-            return null;
-        }
-        /** @var array<int, array<string, string>> $near the form that is near, by how many letters it is off and by what it stands for */
-        $near = [];
-        foreach (KindWords::own() + KindWords::nearest() as $known => $kind) {
-            foreach (abs(\strlen($known) - $length) > 3 ? [] : [$known, $known . 's'] as $form) {
-                $off = self::off($word, $form);
-                if ($off > 1 && str_starts_with($word, $known)) {
-                    continue; // quilted is no quilt
-                }
-                $isNear = 1 === $off || (2 === $off && $length >= self::TWO_TYPOS_FROM && $word[0] === $form[0]);
-                if ($isNear) {
-                    $near[$off][$kind] ??= $form;
-                }
-            }
-        }
-        $best = $near[1] ?? $near[2] ?? [];
-
-        return 1 === \count($best) ? reset($best) : null;
-    }
-
-    /**
-     * The word among others that a mistyped one of five letters or more stands for, by the same measure; null where none or several are near.
-     *
-     * @param list<string> $among
-     */
-    public static function meantAmong(string $word, array $among): ?string
-    {
-        if (\strlen($word) < self::TYPO_FROM || \in_array($word, HurriedWords::COMMON, true)) {
-            return null;
-        }
-        $near = array_values(array_filter(
-            $among,
-            static fn(string $known): bool => $known[0] === $word[0] && !str_starts_with($word, $known) && 1 === self::off($word, $known),
-        ));
-
-        return 1 === \count($near) ? $near[0] : null;
-    }
-
     /** The word that a shortened one stands for. */
     public static function unshortened(string $word): ?string
     {
@@ -250,14 +195,6 @@ final readonly class Lexicon
     public static function traits(): array
     {
         return array_map(strval(...), array_keys(MaterialWords::byWord() + self::FINISHES + self::SEASONS + self::ORIGINS + self::PATTERNS));
-    }
-
-    /** Letters that one word is off another; two that changed places are one. */
-    private static function off(string $word, string $form): int
-    {
-        $off = levenshtein($word, $form);
-
-        return 2 === $off && \strlen($form) === \strlen($word) && count_chars($form, 1) === count_chars($word, 1) ? 1 : $off;
     }
 
     public static function material(string $word): ?Material

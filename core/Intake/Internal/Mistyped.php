@@ -6,6 +6,7 @@ namespace BrightCupboard\Core\Intake\Internal;
 
 use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\Intake\Lexicon;
+use BrightCupboard\Core\Intake\Spelling;
 
 /**
  * Puts mistyped words right where only one word can be meant, and says so.
@@ -35,8 +36,8 @@ final readonly class Mistyped
         foreach ($unknown as $word) {
             $plain = trim(mb_strtolower($word), '.,;:!?()');
             $meant = Lexicon::unshortened($plain)
-                ?? (null === $draft->kind && '' === $draft->grown ? Lexicon::meant($plain) : null)
-                ?? Lexicon::meantAmong($plain, $this->traits)
+                ?? (null === $draft->kind && '' === $draft->grown ? Spelling::meant($plain) : null)
+                ?? Spelling::meantAmong($plain, $this->traits)
                 ?? $this->places->meant($plain);
             if (null !== $meant) {
                 $draft->guesses[] = sprintf('“%s” is taken for “%s”.', $plain, $meant);

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Intake\Internal;
 
 use BrightCupboard\Core\Intake\KnownPlace;
-use BrightCupboard\Core\Intake\Lexicon;
 use BrightCupboard\Core\Intake\Question;
 use BrightCupboard\Core\Intake\Reply;
+use BrightCupboard\Core\Intake\Spelling;
 
 /**
  * Finds the place a phrase names: a tote's code, a spot's name, or a room or store where only one thing can be meant.
@@ -92,7 +92,7 @@ final readonly class PlaceWords
     /** The place whose one word is a letter off, as it is called. */
     public function meant(string $word): ?string
     {
-        return Lexicon::meantAmong(
+        return Spelling::meantAmong(
             $word,
             array_values(array_filter(
                 array_map(strval(...), [...array_keys($this->called), ...array_keys($this->within)]),

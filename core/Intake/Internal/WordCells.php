@@ -10,6 +10,7 @@ use BrightCupboard\Core\Colour\InvalidColour;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Intake\Lexicon;
 use BrightCupboard\Core\Intake\RowProblem;
+use BrightCupboard\Core\Intake\Spelling;
 use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Stock\Season;
 
@@ -133,7 +134,7 @@ final readonly class WordCells
         if (CellText::saysNothing($word)) {
             return [];
         }
-        $kind = Lexicon::kind($word) ?? Lexicon::kind(Lexicon::meant($word) ?? '');
+        $kind = Lexicon::kind($word) ?? Lexicon::kind(Spelling::meant($word) ?? '');
         if (null !== $kind) {
             // A wide word such as "ornament" says less than a name that names another thing.
             [$draft->kind, $draft->shape] = [$kind[0], '' === $kind[1] ? ($draft->kind === $kind[0] ? $draft->shape : '') : $kind[1]];

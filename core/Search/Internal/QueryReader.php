@@ -7,6 +7,7 @@ namespace BrightCupboard\Core\Search\Internal;
 use BrightCupboard\Core\Colour\ColourFamily;
 use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\Intake\Lexicon;
+use BrightCupboard\Core\Intake\Spelling;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Search\Condition;
@@ -236,7 +237,7 @@ final class QueryReader
         $this->asksForColour = $this->asksForColour || null !== $colour || null !== ColourFamily::named($word);
         $singular = $this->singular($word);
         $same = [...$this->same($word), ...$this->same($singular)];
-        $meant = [] === $same && null === $colour ? Lexicon::meant($word) : null;
+        $meant = [] === $same && null === $colour ? Spelling::meant($word) : null;
 
         return [new WordCondition(
             $word,

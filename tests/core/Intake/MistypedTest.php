@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Tests\Core\Intake;
 
 use BrightCupboard\Core\Intake\Lexicon;
+use BrightCupboard\Core\Intake\Spelling;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -32,7 +33,7 @@ final class MistypedTest extends TestCase
                 if ($slip === $word) {
                     continue;
                 }
-                $meant = Lexicon::meant($slip);
+                $meant = Spelling::meant($slip);
                 if (null !== $meant) {
                     self::assertSame($kind[0], Lexicon::kind($meant)[0] ?? null, "{$slip} for {$word}, taken for {$meant}");
                     ++$understood;
@@ -51,7 +52,7 @@ final class MistypedTest extends TestCase
             'boho', 'ferry', 'orchard', 'heirloom', 'aunt', 'velvet', 'attic', 'kitchen', 'plutonium', 'bridge', 'marble', 'winter',
             'cellar', 'landing', 'copper', 'quilted',
         ] as $word) {
-            self::assertNull(Lexicon::meant($word), $word);
+            self::assertNull(Spelling::meant($word), $word);
         }
     }
 

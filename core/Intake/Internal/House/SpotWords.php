@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Intake\Internal\House;
 
-use BrightCupboard\Core\Intake\Lexicon;
+use BrightCupboard\Core\Intake\Spelling;
 use BrightCupboard\Core\Surface\SpotKind;
 
 /**
@@ -116,7 +116,7 @@ final readonly class SpotWords
         $known = array_values(array_filter(array_keys(self::byWord()), static fn(string $word): bool => !str_contains($word, ' ') && mb_strlen($word) > 4));
 
         return (string) preg_replace_callback('/\pL{5,}/u', static function (array $match) use ($known, &$guesses): string {
-            $meant = Lexicon::meantAmong(mb_strtolower($match[0]), $known);
+            $meant = Spelling::meantAmong(mb_strtolower($match[0]), $known);
             if (null !== $meant) {
                 $guesses[] = sprintf('“%s” is taken for “%s”.', mb_strtolower($match[0]), $meant);
             }
