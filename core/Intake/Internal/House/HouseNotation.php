@@ -30,8 +30,18 @@ final readonly class HouseNotation
     ];
     /** After they are. */
     private const FINE = [
+        // nightstands pair, built-ins left and right of the fire: two of them
+        '/^\s*(\pL[\pL\s-]*s)\s+(?:pair|set of (?:two|2)|[x×]\s?2)(?=[\s,;]|$)/iu' => '2 $1',
+        '/^\s*(?!(?:two|three|four|a)\s)(\pL[\pL\s-]*s)\s+(?:(?:l|left)\s+and\s+(?:r|right)|(?:either|each|both) sides?)\s+of\s+/iu' => '2 $1 by ',
+        '/^\s*((?:\pL+\s+)?(?:shelves|boards|tiers|cubbies))\s+(two|three|four|five|six|[2-9])(?=\s*(?:[,;]|$))/iu' => '$2 $1',
+        '/(?<![\w.-])(\d)[\s-]*tier(?=\s*(?:\d|[,;]|$))/iu' => '$1 tiers',
+        '/\beach\s+(\d+(?:\.\d+)?(?:\s*(?:in|cm)\b)?)\s*(?:tall|high|clear|apart)\b/iu' => '$1 each',
+        '/^(.*)\bcorner\b(.*?)[\s,]+(?:for\s+)?(?:(?:a|the)\s+)?tree\s+(\d+(?:\.\d+)?\s*(?:in|ft|cm|m)\b)/iu' => '$1tree corner$2, $3 high',
+        // a railing 11 ft long that goes up 9
+        '/(\d\s*ft\b.*?)\b(?:goes|going|climbs?|climbing)\s+(?:up\s+)?(\d{1,2}(?:\.\d+)?)(?=\s*(?:[,;]|$))/iu' => '$1rise $2 ft',
+        '/\b(?:goes|going|climbs?|climbing)\s+up\s+(?=\d)/iu' => 'rise ',
         // 4 ft 6 off the floor
-        '/(?<=\d\sft)\s+(\d{1,2}(?:\s\d\/\d)?)(?=\s*(?:x|×|by\b|off\b|from\b|up\b|high\b|tall\b|long\b|wide\b|[,;]|$))/iu' => ' $1 in',
+        '/(?<=\d\sft)\s+((?:1[01]|\d)(?:\s\d\/\d)?)(?=\s*(?:x|×|by\b|off\b|from\b|up\b|high\b|tall\b|long\b|wide\b|[,;]|$))/iu' => ' $1 in',
         '/(?<![\w.,])(\d{1,3}(?:\.\d+)?)\s*((?:in|cm|ft)\s*)?(?:sq\.?|square)(?=[\s,;]|$)/iu' => '$1 $2x $1 $2',
         '/\s*\(([^()]*)\)/u' => ', $1,',
         '/\s+(?:with|and)\s+(?=(?:an?\s+|the\s+)?\pL+\s+(?:(?:on|at)\s+(?:the\s+)?)?(?:left|right|both|each)\b)/iu' => ', ', // with lamp left 10

@@ -70,6 +70,11 @@ final readonly class RoomWords
             return [self::inFull(trim($match[1])), trim($match[2])];
         }
 
+        // Letters that are no word: "LR mantel" names its room, "guest bed" does not.
+        if (1 === preg_match('/^(lr|dr|br|mbr|fr|ktchn|bth|bdrm)\s+(\S.*)$/iu', $line, $match) && SpotWords::namesOne($match[2])) {
+            return [self::inFull($match[1]), $match[2]];
+        }
+
         return ['' === $room ? self::ofName($line) : $room, $line];
     }
 

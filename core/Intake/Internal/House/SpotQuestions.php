@@ -6,7 +6,6 @@ namespace BrightCupboard\Core\Intake\Internal\House;
 
 use BrightCupboard\Core\Intake\Question;
 use BrightCupboard\Core\Intake\Reply;
-use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\SpotKind;
 
 /**
@@ -18,7 +17,7 @@ final readonly class SpotQuestions
 {
     private const KINDS = ['mantel', 'console', 'shelf', 'sideboard', 'dining table', 'low table', 'window sill', 'sofa', 'floor corner'];
     /** Several of a kind that are each dressed by themselves, unlike boards, steps and hooks. */
-    private const SEVERAL = '/^(\d{1,2})\s+((?:\pL+\s+){0,2}?\pL{3,}(?<!ook|tep|tair)s)(?=[\s,;]|$)(.*)$/iu';
+    private const SEVERAL = '/^(\d{1,2})\s+((?:[\pL-]+\s+){0,2}?[\pL-]{3,}(?<!ook|tep|tair)s)(?=[\s,;]|$)(.*)$/iu';
 
     private const MOST = 12;
 
@@ -86,8 +85,8 @@ final readonly class SpotQuestions
             return [];
         }
         $kind = SpotWords::kindIn($match[2]);
-        if (null === $kind || Form::Tiers === $kind->form()) {
-            return [];
+        if (null === $kind || SpotKind::Shelf === $kind) {
+            return []; // so many boards, one spot
         }
         $one = mb_strtolower(mb_substr($match[2], 0, -1));
         $each = '2' === $match[1]

@@ -30,6 +30,7 @@ final readonly class ToteLine
     /** What totes are sold by, in cubic inches (US gallon and quart by definition, the litre to two decimals). */
     private const VOLUME = '/(?<![\w.])(\d{1,3})[\s-]*(gal(?:lons?)?|qts?|quarts?|l|lit(?:re|er)s?)\b\.?/iu';
     private const CUBIC_INCHES = ['g' => 231.0, 'q' => 57.75, 'l' => 61.02];
+    private const LONGEST_PLACE = 80;
     private const PLACES = ['attic', 'cellar', 'garage', 'closet', 'under the bed'];
 
     public function __construct(private LengthUnit $unit) {}
@@ -63,10 +64,11 @@ final readonly class ToteLine
                 '' === $left => null,
                 null !== $condition => $conditions[] = $condition,
                 '' === $place => $place = $left,
+                1 !== preg_match('/\d/', $left) => $place = mb_substr($place . ', ' . $left, 0, self::LONGEST_PLACE),
                 default => $unread[] = $left,
             };
         }
-        $sides = [$measures->sides['width'] ?? null, $measures->sides['depth'] ?? null, $measures->sides['high'] ?? null];
+        $sides = self::sides($measures, $rest);
         $given = array_filter($sides, static fn(?Length $side): bool => null !== $side);
         $side = static fn(int $i): Length => $sides[$i] ?? Length::ofInches(round(2 * $scale * self::INCHES[$i]) / 2);
 
@@ -79,6 +81,18 @@ final readonly class ToteLine
             $mostWeight,
             $this->questions($code, $rest, $place, $unread, $measures->refusal, $given),
         );
+    }
+
+    /** @return array{Length|null, Length|null, Length|null} width, depth and height; of a round one the first is across */
+    private static function sides(SpotMeasures $measures, string $rest): array
+    {
+        $said = $measures->sides;
+        $isRound = isset($said['across']) || 1 === preg_match('/\bround\b/iu', $rest);
+        $across = $said['across'] ?? $said['width'] ?? $said['bare'] ?? null;
+
+        return $isRound && null !== $across && !isset($said['width'], $said['depth'], $said['high'])
+            ? [$across, $across, $said['high'] ?? $said['depth'] ?? null]
+            : [$said['width'] ?? null, $said['depth'] ?? null, $said['high'] ?? null];
     }
 
     /**
