@@ -56,7 +56,10 @@ final readonly class MeasureNotation
     {
         $number = self::NUMBER;
         $unit = '(?:\s*(?:in|cm|mm|ft)\b)?';
-        if (preg_match_all("/\\b[hwdl]\\s?{$number}/iu", $line) >= 2 || 1 === preg_match("/\\b[hwdl]{$number}{$unit}(?=\\s|,|$)/iu", $line)) {
+        $isBefore = preg_match_all("/\\b[hwdl]\\s?{$number}/iu", $line) >= 2 || 1 === preg_match("/\\b[hwdl]{$number}{$unit}(?=\\s|,|$)/iu", $line);
+        // Of "54 w 18 d" and "w 54 d 18" what comes first tells which it is.
+        preg_match("/(?<![\\w.])(?<number>{$number}){$unit}\\s?[hwdlt]\\b|\\b[hwdl]\\s?{$number}/iu", $line, $first);
+        if ($isBefore && '' === ($first['number'] ?? '')) {
             $line = (string) preg_replace_callback(
                 "/\\b([hwdl])\\s?({$number}{$unit})(?=[\\s,x×]|$)/iu",
                 static fn(array $m): string => $m[2] . ' ' . self::SIDES[mb_strtolower($m[1])],

@@ -17,6 +17,8 @@ final readonly class RoomWords
         . '|bath|landing|study|office|nursery|den|entry|entryway|foyer|mudroom|laundry|laundry room|sunroom|conservatory|guest room|library|pantry'
         . '|utility|playroom|snug|cloakroom|powder room|loft|verandah?|veranda|breakfast room|morning room|music room|drawing room|lobby'
         . '|vestibule|boot room|scullery|attic room|basement|garage';
+    /** By themselves a room to walk into; with a measure a place that is dressed. */
+    private const OUTSIDE = '/^(?:the\s+)?(?:(?:front|back|side|covered|screened)\s+)?(?:porch|patio|deck|terrace|balcony|verandah?|garden|yard|courtyard)$/iu';
     /** How rooms are shortened in a hurry. */
     private const SHORT = [
         'lr' => 'Living room', 'dr' => 'Dining room', 'br' => 'Bedroom', 'mbr' => 'Main bedroom', 'fr' => 'Family room', 'kit' => 'Kitchen',
@@ -54,7 +56,7 @@ final readonly class RoomWords
     public static function parted(string $line, string $room): array
     {
         $line = (string) preg_replace('/\s+[-–—]+\s+/u', ', ', $line);
-        if (self::isRoom($line)) {
+        if (self::isRoom($line) || 1 === preg_match(self::OUTSIDE, $line)) {
             return [self::inFull($line), ''];
         }
         if (1 === preg_match('/^([^,:;]{1,80})(?<!\s[hwdlHWDL]):(.*)$/u', $line, $match)) {
