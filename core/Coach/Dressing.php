@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Coach;
 
+use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\Spot;
@@ -221,6 +222,34 @@ final class Dressing
     public function visualWeight(): float
     {
         return $this->weight ??= array_sum(array_map(static fn(PlacedPiece $one): float => $one->visualWeight(), $this->placed));
+    }
+
+    /** Height of a board or band over the lowest one, in tenths of a millimetre: the bands are those of the tree that stands, where one does. */
+    public function tierHeight(int $tier): int
+    {
+        $tree = $this->tree();
+
+        return null === $tree ? $this->spot->tierHeight($tier) : intdiv($tree->height * min($tier, Spot::BANDS - 1), Spot::BANDS);
+    }
+
+    /** Where a piece is over the lowest board, in tenths of a millimetre: on its board, its band or the slope; a star on the tip of the tree. */
+    public function base(PlacedPiece $piece): int
+    {
+        $tree = $this->tree();
+
+        return match (true) {
+            null === $tree => $this->spot->baseAt($piece->tier, $piece->centre) + $piece->raise,
+            $piece === $tree => $piece->raise,
+            $this->isTopper($piece) => $tree->top - intdiv($piece->height, 3),
+            default => $this->tierHeight($piece->tier) + $piece->raise,
+        };
+    }
+
+    /** Whether it is put on the tip of a tree. */
+    public function isTopper(PlacedPiece $piece): bool
+    {
+        return Form::Cone === $this->spot->form() && Posture::Hangs === $piece->posture && PieceKind::Star === $piece->piece->kind
+            && Spot::BANDS - 1 === $piece->tier;
     }
 
     /** The tree, where one is dressed: what stands there, while all else is on it. */

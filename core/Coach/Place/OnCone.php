@@ -15,7 +15,7 @@ use BrightCupboard\Core\Surface\Stance;
 /** On a tree: itself in the middle, the star on top, all else in the band that has least for its breadth. */
 final readonly class OnCone implements Places
 {
-    /** Successive trimmings of a band are this part of its breadth apart, so that they never line up (the golden section). */
+    /** Trimmings of a band, and of one band and the next, are this part of its breadth apart, so that they never line up (golden section). */
     private const APART = 0.618;
 
     public function of(Dressing $dressing, PlacedPiece $piece): array
@@ -27,12 +27,14 @@ final readonly class OnCone implements Places
         if (PieceKind::Star === $piece->piece->kind && Posture::Hangs === $piece->posture) {
             return [new Stance($middle, Layer::Front, 0, Spot::BANDS - 1, $piece->posture)];
         }
+        $tree = $dressing->tree();
+        [$width, $centre] = [$tree->width ?? $dressing->spot->width->tenths(), $tree->centre ?? $dressing->spot->width->tenths() / 2];
         $stances = [];
         foreach ($this->barestFirst($dressing) as [$band, $there]) {
-            $breadth = $dressing->spot->width->tenths() * (Spot::BANDS - $band - 0.5) / Spot::BANDS;
-            $share = Posture::Drapes === $piece->posture ? 0.5 : fmod(0.5 + $there * self::APART, 1.0);
+            $breadth = $width * (Spot::BANDS - $band - 0.5) / Spot::BANDS;
+            $share = Posture::Drapes === $piece->posture ? 0.5 : fmod(0.5 + ($band + $there) * self::APART, 1.0);
             $stances[] = new Stance(
-                (int) round(($dressing->spot->width->tenths() - $breadth) / 2 + $share * $breadth - $piece->width / 2),
+                (int) round($centre + ($share - 0.5) * $breadth - $piece->width / 2),
                 Layer::Front,
                 0,
                 $band,

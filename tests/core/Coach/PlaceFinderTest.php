@@ -168,6 +168,30 @@ final class PlaceFinderTest extends TestCase
         self::assertContains($stance?->layer, [Layer::Front, Layer::Back], '6 and 5 in on 12 in');
     }
 
+    /** The bands are those of the tree that stands there, however high the ceiling is. */
+    public function testALittleTreeInAHighCornerIsTrimmedOnItself(): void
+    {
+        $corner = Make::spot(width: 40, depth: 30, clear: 96, ledge: 0, kind: SpotKind::Tree);
+        $tree = DressedSpots::at(PieceKind::Tree, 4, 18, 36, depth: 18);
+        $dressing = new Dressing($corner, [$tree]);
+        for ($i = 0; $i < 10; ++$i) {
+            $bauble = DressedSpots::at(PieceKind::Bauble, 0, 2, 2, depth: 2, id: "bauble-{$i}");
+            $dressing = $dressing->with($bauble->put($this->find($dressing, $bauble)));
+        }
+        $star = DressedSpots::at(PieceKind::Star, 0, 6, 6, depth: 1, id: 'star');
+        $dressing = $dressing->with($star->put($this->find($dressing, $star)));
+        $lefts = [];
+        foreach ($dressing->placed as $one) {
+            if (PieceKind::Bauble === $one->piece->kind) {
+                self::assertLessThan($tree->top, $dressing->base($one) + $one->height, 'under the tip');
+                self::assertTrue($tree->left <= $one->left && $one->right <= $tree->right, 'within its branches');
+                $lefts[] = $one->left;
+            }
+        }
+        self::assertGreaterThan(5, \count(array_unique($lefts)), 'not one over the other');
+        self::assertEqualsWithDelta(36 * 254, $dressing->base($dressing->placed[11]), 2 * 254, 'the star is on the tip');
+    }
+
     public function testWhatGoesNowhereIsPutInTheMiddleWhenItMust(): void
     {
         $rail = Make::spot(width: 100, depth: 4, clear: null, kind: SpotKind::StairRail);

@@ -1,5 +1,6 @@
 import { useWriting } from '../../../api/home';
 import { inch } from '../../../lib/inches';
+import { treeOf } from '../onTree';
 import type { BackdropProps } from './Backdrop';
 
 /** A tree as a cone with bands, like the hoops of a basket, each with how much is on it; until the tree is named it is an outline. */
@@ -8,11 +9,13 @@ export function TreeBands({ spot, frame, dressing }: BackdropProps) {
   const middle = frame.x(inch(spot.width) / 2);
   const height = inch(spot.clearHeight ?? 0);
   const half = (inch(spot.width) / 2) * frame.scale;
+  const tree = treeOf(spot, dressing.placements, dressing.boards);
   const hasTree = dressing.placements.some((one) => one.posture === 'stands');
+  const trunk = frame.x(tree.middle);
   const counts = dressing.boards.map((_, i) =>
     dressing.placements.filter((one) => one.tier === i && one.posture !== 'stands').reduce((sum, one) => sum + one.count, 0),
   );
-  const halfAt = (inches: number) => (height > 0 ? half * (1 - inches / height) : half);
+  const halfAt = (inches: number) => (tree.width / 2) * frame.scale * (1 - inches / tree.height);
   return (
     <g>
       <rect x={frame.x(0) - 8} y={frame.ledgeY - frame.wallHeight} width={2 * half + 16} height={frame.wallHeight} fill={spot.wall} />
@@ -30,7 +33,7 @@ export function TreeBands({ spot, frame, dressing }: BackdropProps) {
         const wide = halfAt(inch(board));
         return (
           <g key={board}>
-            <path d={`M${middle - wide} ${y}Q${middle} ${y + 9} ${middle + wide} ${y}`} fill="none" stroke="var(--color-ink)" strokeOpacity=".25" />
+            <path d={`M${trunk - wide} ${y}Q${trunk} ${y + 9} ${trunk + wide} ${y}`} fill="none" stroke="var(--color-ink)" strokeOpacity=".25" />
             <text x={frame.x(inch(spot.width)) + 14} y={y - 4} fontSize="12" fill="var(--color-ink-2)">
               {counts[i] ? `${counts[i]} on it` : 'bare'}
             </text>
