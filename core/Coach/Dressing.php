@@ -245,11 +245,19 @@ final class Dressing
         };
     }
 
-    /** Whether it is put on the tip of a tree. */
+    /** Whether it is put on the tip of a tree: a star there, or a bow. */
     public function isTopper(PlacedPiece $piece): bool
     {
-        return Form::Cone === $this->spot->form() && Posture::Hangs === $piece->posture && PieceKind::Star === $piece->piece->kind
-            && Spot::BANDS - 1 === $piece->tier;
+        return Form::Cone === $this->spot->form() && Spot::BANDS - 1 === $piece->tier && (
+            (Posture::Hangs === $piece->posture && PieceKind::Star === $piece->piece->kind)
+            || (Posture::Trims === $piece->posture && PieceKind::Ribbon === $piece->piece->kind)
+        );
+    }
+
+    /** @return list<PlacedPiece> what is on the tree, or would be */
+    public function trimmings(): array
+    {
+        return array_values(array_filter($this->placed, static fn(PlacedPiece $one): bool => Posture::Stands !== $one->posture));
     }
 
     /** The tree, where one is dressed: what stands there, while all else is on it. */

@@ -168,7 +168,9 @@ final readonly class Spot
     {
         $postures = array_values(array_filter($kind->facts()->postures, fn(Posture $posture): bool => $this->takes($kind, $posture)));
 
-        return Form::Panel === $this->form && \in_array(Posture::Hangs, $postures, true)
+        $hangsFirst = Form::Panel === $this->form || (Form::Cone === $this->form && PieceKind::Star === $kind); // a star goes on the tip
+
+        return $hangsFirst && \in_array(Posture::Hangs, $postures, true)
             ? [Posture::Hangs, ...array_values(array_filter($postures, static fn(Posture $posture): bool => Posture::Hangs !== $posture))]
             : $postures;
     }

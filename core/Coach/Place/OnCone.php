@@ -20,15 +20,17 @@ final readonly class OnCone implements Places
 
     public function of(Dressing $dressing, PlacedPiece $piece): array
     {
-        $middle = intdiv($dressing->spot->width->tenths() - $piece->width, 2);
+        $tree = $dressing->tree();
+        [$width, $centre] = [$tree->width ?? $dressing->spot->width->tenths(), $tree->centre ?? $dressing->spot->width->tenths() / 2];
+        $middle = (int) round($centre - $piece->width / 2);
         if (Posture::Stands === $piece->posture) {
             return [new Stance($middle, Layer::Middle, 0, 0, $piece->posture)];
         }
         if (PieceKind::Star === $piece->piece->kind && Posture::Hangs === $piece->posture) {
-            return [new Stance($middle, Layer::Front, 0, Spot::BANDS - 1, $piece->posture)];
+            $isTopped = [] !== array_filter($dressing->placed, $dressing->isTopper(...));
+
+            return $isTopped ? [] : [new Stance($middle, Layer::Front, 0, Spot::BANDS - 1, $piece->posture)];
         }
-        $tree = $dressing->tree();
-        [$width, $centre] = [$tree->width ?? $dressing->spot->width->tenths(), $tree->centre ?? $dressing->spot->width->tenths() / 2];
         $stances = [];
         foreach ($this->barestFirst($dressing) as [$band, $there]) {
             $breadth = $width * (Spot::BANDS - $band - 0.5) / Spot::BANDS;

@@ -13,8 +13,12 @@ use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Look\RibbonRole;
+use BrightCupboard\Core\Surface\Form;
 
-/** From four pieces on, an accent or metal of the look that is seen only on one side wants an echo on the other (common practice; docs/rules.md, rule 18). */
+/**
+ * From four pieces on, an accent or metal of the look that is seen only on one side wants an echo on the other, on a tree in another
+ * band (common practice; docs/rules.md, rule 18).
+ */
 final readonly class Echoes implements CoachRule
 {
     private const FROM = 4;
@@ -26,7 +30,12 @@ final readonly class Echoes implements CoachRule
 
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
-        $shown = $dressing->shown();
+        $form = $dressing->spot->form();
+        $shown = match ($form) {
+            Form::Run => $dressing->placed,
+            Form::Cone => $dressing->trimmings(),
+            default => $dressing->shown(),
+        };
         if (\count($shown) < self::FROM || !$by->look->isChosen()) {
             return null;
         }
@@ -35,7 +44,8 @@ final readonly class Echoes implements CoachRule
         foreach ($shown as $placed) {
             $fit = $by->meter->fit($placed->piece);
             if (FitVerdict::Outside !== $fit->verdict && \in_array($by->look->ribbons[$fit->ribbon]->role, [RibbonRole::Accent, RibbonRole::Metal], true)) {
-                $seen[$fit->ribbon][$placed->right <= $middle ? 'left' : ($placed->left >= $middle ? 'right' : 'middle')] = $placed;
+                $side = $placed->right <= $middle ? 'left' : ($placed->left >= $middle ? 'right' : 'middle');
+                $seen[$fit->ribbon][Form::Cone === $form ? $placed->tier : $side] = $placed;
             }
         }
         if ([] === $seen) {
@@ -45,7 +55,7 @@ final readonly class Echoes implements CoachRule
         foreach ($seen as $ribbon => $sides) {
             if (1 === \count($sides) && !isset($sides['middle'])) {
                 $faults[] = Fault::of(
-                    'one side only',
+                    Form::Cone === $form ? 'one band only' : 'one side only',
                     ['ribbon' => $by->look->ribbons[$ribbon]->name, 'side' => array_key_first($sides)],
                     ...array_values($sides),
                 );

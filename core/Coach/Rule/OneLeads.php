@@ -12,12 +12,17 @@ use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\Verdict;
+use BrightCupboard\Core\Surface\Form;
 
-/** From three pieces on, one leads: the heaviest to look at weighs at least a fifth more than the next (docs/rules.md, rule 17). */
+/**
+ * From three pieces on, one leads: the heaviest to look at weighs at least a fifth more than the next; a tree is led by what is on its tip
+ * (docs/rules.md, rule 17). A wall of one kind of thing, plates or prints, has none on purpose.
+ */
 final readonly class OneLeads implements CoachRule
 {
     private const LEAD = 1.2;
     private const FROM = 3;
+    private const TOPPED_FROM = 5;
 
     public function isAbout(): Check
     {
@@ -26,8 +31,11 @@ final readonly class OneLeads implements CoachRule
 
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
+        if (Form::Cone === $dressing->spot->form()) {
+            return $this->topped($dressing);
+        }
         $shown = $dressing->inFront($dressing->shown());
-        if (\count($shown) < self::FROM || $dressing->isRow($shown)) {
+        if (\count($shown) < self::FROM || $dressing->isRow($shown) || self::isOfOneKind($dressing)) {
             return null;
         }
         $weights = array_map(static fn(PlacedPiece $one): float => $one->visualWeight(), $shown);
@@ -41,5 +49,27 @@ final readonly class OneLeads implements CoachRule
             ['lead' => $shown[0]->piece->name],
             $isGood ? [] : [Fault::of('alike in weight', [], $shown[0], $shown[1])],
         );
+    }
+
+    private function topped(Dressing $dressing): ?Finding
+    {
+        $trimmings = $dressing->trimmings();
+        if (null === $dressing->tree() || Dressing::units($trimmings) < self::TOPPED_FROM) {
+            return null;
+        }
+        foreach ($trimmings as $one) {
+            if ($dressing->isTopper($one)) {
+                return new Finding(Check::Focal, Verdict::Good, ['lead' => $one->piece->name]);
+            }
+        }
+
+        return new Finding(Check::Focal, Verdict::LookAgain, ['lead' => ''], [Fault::of('no topper', [], $dressing->tree())]);
+    }
+
+    private static function isOfOneKind(Dressing $dressing): bool
+    {
+        $kinds = array_unique(array_map(static fn(PlacedPiece $one): string => $one->piece->kind->value, $dressing->hung()));
+
+        return Form::Panel === $dressing->spot->form() && 1 === \count($kinds);
     }
 }

@@ -11,6 +11,8 @@ use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\Fault;
 use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
+use BrightCupboard\Core\Coach\Moments;
+use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Surface\Form;
@@ -24,6 +26,7 @@ final readonly class SideBalance implements CoachRule
     private const CENTRED_MOST = 0.12;
     private const OFF_CENTRE_LEAST = 0.10;
     private const OFF_CENTRE_MOST = 0.40;
+    private const GROUP_MOST = 0.25;
     private const MIRRORED_MOST = 0.2;
     private const GATHERED_LEAST = 0.45;
     private const NEARLY = 0.15;
@@ -37,6 +40,9 @@ final readonly class SideBalance implements CoachRule
 
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
+        if (Form::Panel === $dressing->spot->form()) {
+            return $this->aboutItsOwnMiddle($dressing, $by);
+        }
         $isCentred = BalanceSchool::Centred === $by->look->balance;
         $statement = $dressing->statement();
         if ([] === $dressing->shown() || (null !== $statement && !$isCentred)) {
@@ -70,6 +76,38 @@ final readonly class SideBalance implements CoachRule
                 'alone' => null === $statement && !$isBegun ? 0 : 1,
             ],
             $band->miss() < 1e-9 ? [] : [Fault::of($imbalance < $low ? 'dead centre' : 'lopsided', ['side' => $moments->lighterSide()])],
+            $band,
+        );
+    }
+
+    /** What hangs on a wall is one picture: from three on its halves pull alike about its own middle, gathered off-centre less so. */
+    private function aboutItsOwnMiddle(Dressing $dressing, Judgement $by): ?Finding
+    {
+        $hung = $dressing->hung();
+        if (\count($hung) < self::ANSWERED_FROM) {
+            return null;
+        }
+        $middle = (min(array_column($hung, 'left')) + max(array_column($hung, 'right'))) / 2;
+        $left = $right = 0.0;
+        foreach ($hung as $one) {
+            $moment = $one->visualWeight() * ($one->centre - $middle) / Length::TENTHS_PER_INCH;
+            $moment < 0 ? $left -= $moment : $right += $moment;
+        }
+        $moments = new Moments($left, $right);
+        $most = BalanceSchool::Centred === $by->look->balance ? self::GROUP_MOST : self::OFF_CENTRE_MOST;
+        $band = new Band($moments->imbalance(), 0.0, $most);
+
+        return new Finding(
+            Check::Balance,
+            $band->miss() < 1e-9 ? Verdict::Good : Verdict::LookAgain, // a wall may be gathered: never wrong, only lopsided
+            [
+                'percent' => (int) round($moments->imbalance() * 100),
+                'lighter' => $moments->lighterSide(),
+                'low' => 0,
+                'high' => (int) round($most * 100),
+                'alone' => 0,
+            ],
+            $band->miss() < 1e-9 ? [] : [Fault::of('lopsided', ['side' => $moments->lighterSide()])],
             $band,
         );
     }

@@ -10,15 +10,17 @@ use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\Fault;
 use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
+use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Colour\Ciede2000;
 use BrightCupboard\Core\Colour\Lab;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Surface\Form;
 
 /**
- * Each thing stands out from the wall behind it by 15 in lightness or by CIEDE2000 20 (docs/rules.md, rule 16).
+ * Each thing stands out from the wall behind it, on a tree from its green, by 15 in lightness or by CIEDE2000 20 (docs/rules.md, rule 16).
  * Said when it goes for a third of what is seen.
  */
 final class WallContrast implements CoachRule
@@ -46,10 +48,12 @@ final class WallContrast implements CoachRule
     {
         $faults = [];
         $all = $lost = 0.0;
-        foreach ($dressing->shown() as $placed) {
-            $area = (float) $placed->width * $placed->height;
+        $tree = $dressing->tree();
+        $ground = $tree?->piece->colours[0]->colour ?? $dressing->spot->wall;
+        foreach (Form::Cone === $dressing->spot->form() ? $this->onTree($dressing) : $dressing->shown() as $placed) {
+            $area = (float) $placed->width * $placed->height * (null === $tree ? 1 : $placed->count);
             $all += $area;
-            if (!$this->standsOut($placed->piece, $dressing->spot->wall)) {
+            if (!$this->standsOut($placed->piece, $ground)) {
                 $lost += $area;
                 $faults[] = Fault::of('lost', [], $placed);
             }
@@ -62,9 +66,18 @@ final class WallContrast implements CoachRule
         return new Finding(
             Check::Contrast,
             $isGood ? Verdict::Good : Verdict::LookAgain,
-            ['percent' => (int) round(100 * $lost / $all)],
+            ['percent' => (int) round(100 * $lost / $all), 'onTree' => null === $tree ? 0 : 1],
             $isGood ? [] : $faults,
         );
+    }
+
+    /** @return list<PlacedPiece> what is to be seen on a tree: lights are seen when they are lit */
+    private function onTree(Dressing $dressing): array
+    {
+        return null === $dressing->tree() ? [] : array_values(array_filter(
+            $dressing->trimmings(),
+            static fn(PlacedPiece $one): bool => PieceKind::Lights !== $one->piece->kind,
+        ));
     }
 
     /** Whether part of it does; what shows others, a mirror or glass, is no colour of its own. */

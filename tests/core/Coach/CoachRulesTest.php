@@ -12,6 +12,7 @@ use BrightCupboard\Core\Coach\Rule\HeightLevels;
 use BrightCupboard\Core\Coach\Rule\LookFit;
 use BrightCupboard\Core\Coach\Rule\MirrorFree;
 use BrightCupboard\Core\Coach\Rule\OddGroups;
+use BrightCupboard\Core\Coach\Rule\OneLeads;
 use BrightCupboard\Core\Coach\Rule\SideBalance;
 use BrightCupboard\Core\Coach\Rule\TextureMix;
 use BrightCupboard\Core\Coach\Verdict;
@@ -20,6 +21,7 @@ use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\SpotKind;
 use BrightCupboard\Tests\Core\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -80,6 +82,42 @@ final class CoachRulesTest extends TestCase
         self::assertSame(80, $free($two[0]));
         self::assertSame(50, $free(...$two));
         self::assertSame(45, $free(...$two, ...[$lifted]));
+    }
+
+    /** @param list<float> $lefts */
+    #[TestWith([[4.0, 66.0], null])]
+    #[TestWith([[4.0, 20.0], Verdict::LookAgain])]
+    #[TestWith([[4.0, 19.0, 34.0], Verdict::Good])]
+    public function testCushionsGoInPairsOrGatheredInOddNumbers(array $lefts, ?Verdict $verdict): void
+    {
+        $sofa = Make::spot(width: 84, depth: 22, clear: null, ledge: 17, kind: SpotKind::Sofa);
+        $cushions = array_map(
+            static fn(float $left): PlacedPiece => DressedSpots::at(PieceKind::Cushion, $left, 14, 14, posture: Posture::Sits, id: "cushion-{$left}"),
+            $lefts,
+        );
+
+        self::assertSame($verdict, (new OddGroups())->check(new Dressing($sofa, $cushions), Make::judgement())?->verdict);
+    }
+
+    public function testAWallOfPlatesHasNoLeaderOnPurpose(): void
+    {
+        $wall = Make::spot(width: 60, depth: 4, clear: 60, ledge: 30, kind: SpotKind::Wall);
+        $hung = static fn(PieceKind $kind, float $left, string $id): PlacedPiece => DressedSpots::at(
+            $kind,
+            $left,
+            10,
+            10,
+            layer: Layer::Back,
+            depth: 1,
+            raise: 25,
+            posture: Posture::Hangs,
+            id: $id,
+        );
+        $plates = [$hung(PieceKind::Plate, 5, 'a'), $hung(PieceKind::Plate, 25, 'b'), $hung(PieceKind::Plate, 45, 'c')];
+
+        self::assertNull((new OneLeads())->check(new Dressing($wall, $plates), Make::judgement()));
+        $plates[1] = $hung(PieceKind::Mirror, 25, 'b');
+        self::assertSame(Verdict::LookAgain, (new OneLeads())->check(new Dressing($wall, $plates), Make::judgement())?->verdict);
     }
 
     /** The fit of a spot is that of what is seen: a large piece in the look outweighs a small one out of it, by their faces. */

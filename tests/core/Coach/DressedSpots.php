@@ -440,6 +440,91 @@ final class DressedSpots
             Check::Focal,
             'alike in weight',
         ];
+        yield from self::badByForm($tree);
+    }
+
+    /** @return iterable<string, array{Dressing, Check, string}> what only some forms are asked */
+    private static function badByForm(Spot $corner): iterable
+    {
+        $fir = self::at(PieceKind::Tree, 6, 42, 84, depth: 42, hex: '#2F4A3A');
+        $on = static fn(int $tier, string $hex, string $id): PlacedPiece => self::at(
+            PieceKind::Bauble,
+            20 + 3 * $tier,
+            3,
+            3,
+            tier: $tier,
+            posture: Posture::Trims,
+            hex: $hex,
+            id: $id,
+        );
+        $all = static fn(string $hex): array => array_map(static fn(int $tier): PlacedPiece => $on($tier, $hex, 'bauble-' . $tier), range(0, 4));
+        yield 'tree: nothing on its tip' => [new Dressing($corner, [$fir, ...$all('#F0E7D4')]), Check::Focal, 'no topper'];
+        yield 'tree: green on green' => [new Dressing($corner, [$fir, ...$all('#2E4B3B')]), Check::Contrast, 'lost'];
+        yield 'tree: an accent in one band' => [
+            new Dressing($corner, [$fir, $on(1, '#B5532A', 'ember'), ...\array_slice($all('#F0E7D4'), 2), $on(0, '#F0E7D4', 'low')]),
+            Check::Echo,
+            'one band only',
+        ];
+        $table = Make::spot(width: 78, depth: 42, clear: null, ledge: 30, kind: SpotKind::DiningTable);
+        yield 'table: three that draw the eye alike' => [
+            new Dressing($table, [self::at(PieceKind::Vase, 24, 8, 9), self::at(PieceKind::Jug, 35, 8, 9), self::at(PieceKind::Crock, 46, 8, 9)]),
+            Check::Focal,
+            'alike in weight',
+        ];
+        yield 'table: an accent at one end' => [
+            new Dressing($table, [
+                self::at(PieceKind::Vase, 10, 8, 9, hex: '#B5532A'),
+                self::at(PieceKind::Jug, 28, 7, 8),
+                self::at(PieceKind::Bowl, 42, 8, 4),
+                self::at(PieceKind::Crock, 58, 7, 8),
+            ]),
+            Check::Echo,
+            'one side only',
+        ];
+        yield 'wall: all the weight at one end' => [
+            new Dressing(self::wall(null), array_map(
+                static fn(int $i): PlacedPiece => self::at(
+                    PieceKind::Picture,
+                    [6, 32, 41, 50][$i],
+                    [24, 7, 7, 7][$i],
+                    [30, 8, 8, 8][$i],
+                    depth: 1,
+                    layer: Layer::Back,
+                    raise: 40,
+                    posture: Posture::Hangs,
+                    id: 'picture-' . $i,
+                ),
+                range(0, 3),
+            )),
+            Check::Balance,
+            'lopsided',
+        ];
+        $rail = Make::spot(width: 144, depth: 4, clear: null, ledge: 36, kind: SpotKind::StairRail);
+        $garland = self::at(PieceKind::Garland, 0, 140, 5, posture: Posture::Drapes);
+        $bow = static fn(float $left, string $hex, string $id): PlacedPiece => self::at(
+            PieceKind::Ribbon,
+            $left,
+            8,
+            8,
+            layer: Layer::Front,
+            posture: Posture::Trims,
+            hex: $hex,
+            id: $id,
+        );
+        yield 'rail: two bows' => [new Dressing($rail, [$garland, $bow(30, '#F0E7D4', 'one'), $bow(100, '#F0E7D4', 'two')]), Check::Groups, 'even'];
+        yield 'rail: an accent at its foot only' => [
+            new Dressing($rail, [$garland, $bow(10, '#B5532A', 'one'), $bow(66, '#F0E7D4', 'two'), $bow(120, '#F0E7D4', 'three')]),
+            Check::Echo,
+            'one side only',
+        ];
+        yield 'sofa: a cushion hidden behind another' => [
+            new Dressing(Make::spot(width: 84, depth: 22, clear: null, ledge: 17, kind: SpotKind::Sofa), [
+                self::at(PieceKind::Cushion, 20, 18, 18, layer: Layer::Back, posture: Posture::Sits, id: 'behind'),
+                self::at(PieceKind::Cushion, 19, 20, 17, layer: Layer::Front, posture: Posture::Sits, id: 'before'),
+            ]),
+            Check::Hidden,
+            'hidden',
+        ];
     }
 
     public static function at(
