@@ -19,6 +19,8 @@ final readonly class RoleSize
     private const GREENERY = [0.35, 0.8];
     private const ON_DOOR = [0.5, 0.75];
     private const ON_WALL = [0.15, 0.75];
+    /** Of the height of the tree. */
+    private const ON_TREE = [0.0, 0.2];
     private const STATEMENT = [0.4, 0.8];
     private const OVER_TABLE = 12 * Length::TENTHS_PER_INCH;
 
@@ -43,7 +45,8 @@ final readonly class RoleSize
                 Form::Panel === $spot->form() && null === $spot->layout->belowWidth && 'wall' !== $spot->kind->value ? self::ON_DOOR : self::ON_WALL,
             ),
             Role::Tall, Role::Middle, Role::Low, Role::Light => self::level($put, $share, $tops),
-            Role::Ground, Role::Cushion, Role::Throw, Role::Trim => 1.0,
+            Role::Trim => Form::Cone === $spot->form() && [] !== $tops ? self::within(max($put->width, $put->height) / max($tops), self::ON_TREE) : 1.0,
+            Role::Ground, Role::Cushion, Role::Throw => 1.0,
         };
     }
 

@@ -60,6 +60,7 @@ final readonly class KindFacts
         'ribbon' => ['trims drapes', 'width', 4, [1.0, 0.02, 0.02], Kept::Coils, null, null, 'cut runs within'],
         'runner' => ['lies', 'width', 14, [1.0, 0.2, 0.03], Kept::Folds, null, null, 'cut runs'],
         'sign' => ['leans hangs stands', 'height', 16, [0.75, 0.06, 1.0], Kept::Rigid, Material::Wood, null, 'bare'],
+        'sled' => ['stands leans', 'width', 24, [1.0, 0.4, 0.35], Kept::Rigid, Material::Wood, null, ''],
         'stand' => ['stands carries', 'width', 11, [1.0, 1.0, 0.55], Kept::Rigid, null, null, ''],
         'star' => ['trims hangs stands', 'round', 10, [1.0, 0.1, 1.0], Kept::Rigid, null, null, ''],
         'stocking' => ['hangs', 'height', 18, [0.5, 0.15, 1.0], Kept::Folds, null, null, ''],
@@ -67,6 +68,7 @@ final readonly class KindFacts
         'throw' => ['drapes', 'width', 16, [1.0, 0.7, 0.4], Kept::Folds, null, null, 'runs'],
         'tray' => ['lies carries leans', 'width', 16, [1.0, 0.7, 0.08], Kept::Nests, null, null, ''],
         'tree' => ['stands', 'height', 24, [0.5, 0.5, 1.0], Kept::Rigid, Material::FauxGreenery, null, 'slow'],
+        'truck' => ['stands', 'width', 11, [1.0, 0.45, 0.5], Kept::Rigid, null, null, ''],
         'vase' => ['stands', 'height', 11, [0.55, 0.55, 1.0], Kept::Rigid, null, null, ''],
         'wreath' => ['hangs leans', 'round', 20, [1.0, 0.2, 1.0], Kept::Rigid, Material::FauxGreenery, null, 'tied'],
     ];

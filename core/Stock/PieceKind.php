@@ -48,6 +48,7 @@ enum PieceKind: string
     case Runner = 'runner';
     case Sign = 'sign';
     /** What others are served or stood on: a cake stand, a tiered tray. */
+    case Sled = 'sled';
     case Stand = 'stand';
     case Star = 'star';
     case Stocking = 'stocking';
@@ -55,6 +56,8 @@ enum PieceKind: string
     case Throw = 'throw';
     case Tray = 'tray';
     case Tree = 'tree';
+    /** A little one on wheels: truck, car, train. */
+    case Truck = 'truck';
     case Vase = 'vase';
     case Wreath = 'wreath';
 

@@ -215,6 +215,7 @@ final readonly class CoachWords
             'width.used full' => 'It looks full: take away what says least.',
             'layers.hidden hidden' => sprintf('%s is lost behind %s.', $one, $two),
             'contrast.wall lost' => sprintf('%s is nearly the colour of what is behind it.', $one),
+            'focal.lead large topper' => sprintf('%s is large for its tree: a sixth of its height, %s, is enough.', $one, $value('least')),
             'focal.lead no topper' => sprintf('%s has nothing on its tip: a star or a bow finishes it.', $one),
             'echo.sides one band only' => sprintf('%s is seen in one band only: let it come back in another.', $value('ribbon')),
             'focal.lead alike in weight' => sprintf('%s and %s draw the eye alike: let one be larger, darker or higher.', $one, $two),

@@ -12,6 +12,7 @@ use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\Verdict;
+use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Surface\Form;
 
 /**
@@ -23,6 +24,8 @@ final readonly class OneLeads implements CoachRule
     private const LEAD = 1.2;
     private const FROM = 3;
     private const TOPPED_FROM = 5;
+    /** Of the height of its tree. */
+    private const TOPPER_MOST = 0.25;
 
     public function isAbout(): Check
     {
@@ -59,7 +62,14 @@ final readonly class OneLeads implements CoachRule
         }
         foreach ($trimmings as $one) {
             if ($dressing->isTopper($one)) {
-                return new Finding(Check::Focal, Verdict::Good, ['lead' => $one->piece->name]);
+                $isLarge = $one->height > self::TOPPER_MOST * $dressing->tree()->height;
+
+                return new Finding(
+                    Check::Focal,
+                    $isLarge ? Verdict::LookAgain : Verdict::Good,
+                    ['lead' => $one->piece->name],
+                    $isLarge ? [Fault::of('large topper', ['least' => Length::ofTenths(intdiv($dressing->tree()->height, 6))], $one)] : [],
+                );
             }
         }
 

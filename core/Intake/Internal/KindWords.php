@@ -22,6 +22,8 @@ final class KindWords
         'beads' => 'beads, bead garland, beaded garland',
         'bell' => 'bell, jingle bell, sleigh bell, cow bell',
         'boat' => 'boat, ship, sailboat, canoe',
+        'sled' => 'sled, sleigh, toboggan',
+        'truck' => 'truck, pickup, pickup truck, lorry',
         'books' => 'book, books, stack of books, book stack',
         'bowl' => 'bowl, fruit bowl, punch bowl, compote',
         'box' => 'crate, box, riser',
@@ -86,7 +88,6 @@ final class KindWords
     private const NEAREST = [
         'basket' => 'nest, bird nest, cornucopia, laundry bin',
         'bauble' => 'napkin ring, candy cane, lollipop, charm, icicle, tassel, sphere, orb, pompom, pom pom, knob',
-        'boat' => 'sled, sleigh, truck, car, train, tractor, wagon, cart, camper',
         'books' => 'bookends, magazine, album, cookbook, guest book, bible',
         'bowl' => 'egg cup, dough bowl, mould, mold, dish, trough, trencher, tureen, colander, birdbath, bird bath, basin',
         'box' => 'stool, corbel, scale, trunk, suitcase, chest, radio, typewriter, camera, music box, cracker, christmas cracker, gift box, '
@@ -118,6 +119,7 @@ final class KindWords
         'storm glass' => 'snow globe, snowglobe, wine glass, goblet, champagne flute, champagne glass, water glass, drinking glass, coupe, beaker',
         'throw' => 'scarf, shawl, curtain, curtain panel, drape, duvet, duvet cover, fabric, cloth, cheesecloth, gauze, muslin, '
             . 'canopy, skirt, sheet, apron, towel, bath towel, hide',
+        'truck' => 'car, train, locomotive, tractor, wagon, cart, camper, van, bus, fire engine',
         'tray' => 'mat, doormat, door mat, welcome mat, bath mat, placemat, place mat, coaster, trivet, lazy susan, cheese board, '
             . 'charcuterie board, log slice, wood slice, serving tray',
         'wreath' => 'candle ring, hoop, ring, advent wreath, horseshoe, laurel',

@@ -459,6 +459,8 @@ final class DressedSpots
         );
         $all = static fn(string $hex): array => array_map(static fn(int $tier): PlacedPiece => $on($tier, $hex, 'bauble-' . $tier), range(0, 4));
         yield 'tree: nothing on its tip' => [new Dressing($corner, [$fir, ...$all('#F0E7D4')]), Check::Focal, 'no topper'];
+        $star = self::at(PieceKind::Star, 12, 30, 30, tier: 4, layer: Layer::Front, posture: Posture::Hangs, hex: '#F0E7D4');
+        yield 'tree: a star too large for it' => [new Dressing($corner, [$fir, $star, ...$all('#F0E7D4')]), Check::Focal, 'large topper'];
         yield 'tree: green on green' => [new Dressing($corner, [$fir, ...$all('#2E4B3B')]), Check::Contrast, 'lost'];
         yield 'tree: an accent in one band' => [
             new Dressing($corner, [$fir, $on(1, '#B5532A', 'ember'), ...\array_slice($all('#F0E7D4'), 2), $on(0, '#F0E7D4', 'low')]),

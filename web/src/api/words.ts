@@ -44,6 +44,7 @@ export const PIECE_KINDS = all<S['PieceKind']>({
   ribbon: true,
   runner: true,
   sign: true,
+  sled: true,
   stand: true,
   star: true,
   stocking: true,
@@ -51,6 +52,7 @@ export const PIECE_KINDS = all<S['PieceKind']>({
   throw: true,
   tray: true,
   tree: true,
+  truck: true,
   vase: true,
   wreath: true,
 });

@@ -9,7 +9,7 @@ import { bunch, garland, tree, wreath } from './kinds/greenery';
 import { gourd, pumpkin } from './kinds/harvest';
 import { basket, bowl, box, plate, tote, tray } from './kinds/holders';
 import { beads, bell, books, cone, star } from './kinds/keepsakes';
-import { boat, house } from './kinds/models';
+import { boat, house, sled, truck } from './kinds/models';
 import { bauble, napkin, potPlant } from './kinds/ornaments';
 import { cushion, ribbon, runner, stocking, throwFold } from './kinds/textiles';
 import { arrangement, crock, jar, jug, vase } from './kinds/vessels';
@@ -52,11 +52,13 @@ const KINDS: Record<PieceKind | 'tote', Draw> = {
   ribbon,
   runner,
   sign,
+  sled,
   stand,
   star,
   stocking,
   tray,
   tree,
+  truck,
   vase,
   wreath,
   tote,
@@ -81,6 +83,8 @@ export const FOOT: Partial<Record<PieceKind, number>> = {
   lights: 0.26,
   beads: 0.3,
   boat: 0.2,
+  sled: 0.7,
+  truck: 0.7,
   ribbon: 0.24,
   candlestick: 0.4,
   vase: 0.36,

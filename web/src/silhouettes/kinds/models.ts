@@ -1,5 +1,5 @@
 import type { Draw } from '../form';
-import { n1, poly, rect, smooth } from '../geometry';
+import { circ, n1, poly, rect, smooth } from '../geometry';
 import { clip, edge, fill, line } from '../ink';
 import { C, shade } from '../tone';
 
@@ -99,5 +99,71 @@ export const house: Draw = (o, s, _r) => {
       ) +
       fill(win, '#F4B740') +
       fill(rect(-w * 0.08, -e * 0.26, w * 0.16, e * 0.26), rc),
+  };
+};
+/** Seen from its side: runners that curl up in front, slats on them. */
+export const sled: Draw = (o, s, _r) => {
+  const w = o.w * s,
+    h = o.h * s,
+    c = o.c[0],
+    wood = o.c[1] || C.wood,
+    thick = Math.max(1.6, h * 0.1),
+    deck = rect(-w * 0.5, -h * 0.66, w * 0.84, h * 0.13, h * 0.04);
+  const runner = `M${n1(-w * 0.48)} ${n1(-h * 0.08)}L${n1(w * 0.3)} ${n1(-h * 0.06)}C${n1(w * 0.47)} ${n1(-h * 0.06)} ${n1(w * 0.53)} ${n1(-h * 0.6)} ${n1(w * 0.47)} ${n1(-h * 0.92)}C${n1(w * 0.43)} ${n1(-h * 1.04)} ${n1(w * 0.36)} ${n1(-h * 0.94)} ${n1(w * 0.39)} ${n1(-h * 0.82)}`;
+  const posts = [-0.4, -0.06, 0.24].map((x) => line(`M${n1(w * x)} ${n1(-h * 0.08)}V${n1(-h * 0.56)}`, shade(c, -0.2), thick)).join('');
+  const slats = [-0.36, -0.2, -0.04, 0.12, 0.26].map((x) => fill(rect(w * x, -h * 0.66, w * 0.012, h * 0.13), shade(wood, -0.3))).join('');
+  return {
+    d: `${deck}${rect(-w * 0.5, -h * 0.13, w, h * 0.1)}`,
+    g:
+      posts +
+      line(runner, c, thick) +
+      fill(deck, wood, edge(wood)) +
+      slats +
+      line(`M${n1(w * 0.3)} ${n1(-h * 0.6)}L${n1(w * 0.46)} ${n1(-h * 0.8)}`, shade(c, -0.2), thick * 0.8),
+  };
+};
+/** A little pickup from its side: bed, cab, bonnet, two wheels. */
+export const truck: Draw = (o, s, _r) => {
+  const w = o.w * s,
+    h = o.h * s,
+    c = o.c[0],
+    r = Math.min(h * 0.22, w * 0.13);
+  const body = smooth(
+    [
+      [-w * 0.5, -h * 0.24, 1],
+      [-w * 0.5, -h * 0.6, 1],
+      [-w * 0.04, -h * 0.6, 1],
+      [-w * 0.02, -h * 0.97],
+      [w * 0.2, -h * 0.97],
+      [w * 0.25, -h * 0.62, 1],
+      [w * 0.44, -h * 0.58],
+      [w * 0.5, -h * 0.44],
+      [w * 0.5, -h * 0.24, 1],
+    ],
+    true,
+    0.3,
+  );
+  const wheel = (x: number) =>
+    fill(circ(x, -r * 1.12, r * 1.3), shade(c, -0.3)) +
+    fill(circ(x, -r, r), C.soot) +
+    fill(circ(x, -r, r * 0.5), o.c[1] || C.tallow) +
+    fill(circ(x, -r, r * 0.16), C.soot);
+  const pane = poly([
+    [w * 0.03, -h * 0.66],
+    [w * 0.03, -h * 0.88],
+    [w * 0.16, -h * 0.88],
+    [w * 0.2, -h * 0.66],
+  ]);
+  return {
+    d: body,
+    g:
+      fill(body, c, edge(c)) +
+      clip(body, fill(rect(-w, -h * 0.36, 2 * w, h), shade(c, -0.2)) + fill(rect(-w * 0.5, -h * 0.6, w * 0.46, h * 0.06), shade(c, 0.22))) +
+      fill(pane, '#DCE6E4') +
+      line(`M${n1(-w * 0.02)} ${n1(-h * 0.6)}V${n1(-h * 0.28)}M${n1(w * 0.24)} ${n1(-h * 0.6)}V${n1(-h * 0.28)}`, shade(c, -0.32), 0.8) +
+      fill(circ(w * 0.47, -h * 0.44, h * 0.045), C.tallow) +
+      fill(rect(w * 0.47, -h * 0.29, w * 0.04, h * 0.05, 1), C.soot) +
+      wheel(-w * 0.29) +
+      wheel(w * 0.28),
   };
 };
