@@ -29,7 +29,8 @@ final readonly class Usual
     ];
     private const COLOURS = [
         'arrangement' => 'leaf green', 'bauble' => 'red', 'bauble/drop' => 'bone', 'bauble/cone' => 'chestnut', 'figure/snowman' => 'white',
-        'figure/deer' => 'fawn', 'beads' => 'oak', 'bell' => 'brass', 'boat' => 'oak', 'sled' => 'red', 'truck' => 'red', 'books' => 'linen', 'bowl' => 'white', 'box' => 'oak',
+        'figure/deer' => 'fawn', 'beads' => 'oak', 'bell' => 'brass', 'boat' => 'oak',
+        'sled' => 'red', 'truck' => 'red', 'books' => 'linen', 'bowl' => 'white', 'box' => 'oak',
         'candlestick' => 'brass', 'candle group' => 'ivory', 'clock' => 'oak', 'cone' => 'straw', 'crock' => 'stone grey', 'cushion' => 'linen',
         'figure' => 'oak', 'garland' => 'fir', 'gourd' => 'straw',
         'hare' => 'oat', 'heron' => 'oak', 'hooks' => 'soot', 'jar' => 'duck egg', 'jug' => 'white', 'lamp' => 'brass', 'lantern' => 'soot',

@@ -109,17 +109,15 @@ export const sled: Draw = (o, s, _r) => {
     wood = o.c[1] || C.wood,
     thick = Math.max(1.6, h * 0.1),
     deck = rect(-w * 0.5, -h * 0.66, w * 0.84, h * 0.13, h * 0.04);
-  const runner = `M${n1(-w * 0.48)} ${n1(-h * 0.08)}L${n1(w * 0.3)} ${n1(-h * 0.06)}C${n1(w * 0.47)} ${n1(-h * 0.06)} ${n1(w * 0.53)} ${n1(-h * 0.6)} ${n1(w * 0.47)} ${n1(-h * 0.92)}C${n1(w * 0.43)} ${n1(-h * 1.04)} ${n1(w * 0.36)} ${n1(-h * 0.94)} ${n1(w * 0.39)} ${n1(-h * 0.82)}`;
-  const posts = [-0.4, -0.06, 0.24].map((x) => line(`M${n1(w * x)} ${n1(-h * 0.08)}V${n1(-h * 0.56)}`, shade(c, -0.2), thick)).join('');
+  const at = (x: number, y: number) => `${n1(w * x)} ${n1(-h * y)}`;
+  const runner =
+    `M${at(-0.48, 0.08)}L${at(0.3, 0.06)}C${at(0.47, 0.06)} ${at(0.53, 0.6)} ${at(0.47, 0.92)}` +
+    `C${at(0.43, 1.04)} ${at(0.36, 0.94)} ${at(0.39, 0.82)}`;
+  const posts = [-0.4, -0.06, 0.24].map((x) => line(`M${at(x, 0.08)}L${at(x, 0.56)}`, shade(c, -0.2), thick)).join('');
   const slats = [-0.36, -0.2, -0.04, 0.12, 0.26].map((x) => fill(rect(w * x, -h * 0.66, w * 0.012, h * 0.13), shade(wood, -0.3))).join('');
   return {
     d: `${deck}${rect(-w * 0.5, -h * 0.13, w, h * 0.1)}`,
-    g:
-      posts +
-      line(runner, c, thick) +
-      fill(deck, wood, edge(wood)) +
-      slats +
-      line(`M${n1(w * 0.3)} ${n1(-h * 0.6)}L${n1(w * 0.46)} ${n1(-h * 0.8)}`, shade(c, -0.2), thick * 0.8),
+    g: posts + line(runner, c, thick) + fill(deck, wood, edge(wood)) + slats + line(`M${at(0.3, 0.6)}L${at(0.46, 0.8)}`, shade(c, -0.2), thick * 0.8),
   };
 };
 /** A little pickup from its side: bed, cab, bonnet, two wheels. */
