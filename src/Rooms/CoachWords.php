@@ -135,7 +135,7 @@ final readonly class CoachWords
             Check::Hidden => 'nothing lost behind another',
             Check::Contrast => 'most of it lighter, darker or stronger than what is behind',
             Check::Focal => 'one that draws the eye first',
-            Check::Echo => 'each accent on both sides or in the middle, on a tree in two bands',
+            Check::Echo => '1' === $percent('onTree') ? 'each accent in two bands at least' : 'each accent on both sides, or in the middle',
             Check::Bands => 'something in each of five bands',
             Check::Look => '80 and over',
             Check::Textures => '3 families',

@@ -62,6 +62,11 @@ final readonly class Echoes implements CoachRule
             }
         }
 
-        return new Finding(Check::Echo, [] === $faults ? Verdict::Good : Verdict::LookAgain, ['ribbons' => \count($seen)], $faults);
+        return new Finding(
+            Check::Echo,
+            [] === $faults ? Verdict::Good : Verdict::LookAgain,
+            ['ribbons' => \count($seen), 'onTree' => Form::Cone === $form ? 1 : 0],
+            $faults,
+        );
     }
 }

@@ -24,7 +24,7 @@ export function TableSide({ spot, frame }: BackdropProps) {
             opacity=".16"
           />
           <path d={`M${left} ${frame.y(SIGHT.from)}H${right}M${left} ${frame.y(SIGHT.to)}H${right}`} stroke="var(--color-yolk)" />
-          <text x={right - 6} y={frame.y(SIGHT.from) - 5} textAnchor="end" fontSize="12" fill="var(--color-ink-2)">
+          <text x={right - 6} y={frame.y(SIGHT.to) + 15} textAnchor="end" fontSize="12" fill="var(--color-ink-2)">
             seen through here: {write.length(SIGHT.from * 254)} to {write.length(SIGHT.to * 254)}
           </text>
         </g>
