@@ -201,9 +201,9 @@ final readonly class CandidateRanking
                 if (null === $findings) {
                     continue;
                 }
-                $score = $this->coach->score($after, $findings);
-                if (null === $best || $score > $best[0]) {
-                    $best = [$score, $stance, max(0, Coach::fixes($findings) - $fixes)];
+                $scoreAfter = $this->coach->score($after, $findings);
+                if (null === $best || $scoreAfter > $best[0]) {
+                    $best = [$scoreAfter, $stance, max(0, Coach::fixes($findings) - $fixes)];
                 }
             }
             if (null === $best) {

@@ -53,6 +53,55 @@ final class CandidatesTest extends TestCase
         self::assertSame(Role::Middle, $ranking->candidates[0]->role);
     }
 
+    /** Nearness 5, not where it stood last year 5, season 10: each as many points as docs/rules.md says, on a bare spot and a dressed one. */
+    public function testEachPartOfAScoreCountsWhatItIsSaidTo(): void
+    {
+        $piece = static fn(string $id, array $seasons = []): Piece => Make::piece($id, height: 15, colours: [['#9A9A20', 100]], seasons: $seasons);
+        $offers = [
+            new Available($piece('near', [Season::Winter]), 1, 'A1', nearness: 1.0),
+            new Available($piece('far', [Season::Winter]), 1, 'A1', nearness: 0.0),
+            new Available($piece('again', [Season::Winter]), 1, 'A1', nearness: 1.0, lastSpot: 'spot'),
+            new Available($piece('summer', [Season::Summer]), 1, 'A1', nearness: 1.0),
+        ];
+        foreach ([[], [Make::placed(Make::piece('jug', PieceKind::Jug, 7, 9), 6)]] as $placed) {
+            $ranking = (new CandidateRanking())->rank(new Dressing(Make::spot(), $placed), $offers, Make::judgement(), Season::Winter, 12);
+            $scores = [];
+            foreach ($ranking->candidates as $one) {
+                $scores[$one->available->piece->id] = $one->score;
+            }
+
+            self::assertSame([5, 5, 10], [
+                $scores['near'] - $scores['far'],
+                $scores['near'] - $scores['again'],
+                $scores['near'] - $scores['summer'],
+            ]);
+        }
+    }
+
+    /** A point of the whole counts half a point, what would have to be mended afterwards 15. */
+    public function testWhatTheWholeWouldGainCountsHalf(): void
+    {
+        $dressing = new Dressing(Make::spot(), [Make::placed(Make::piece('jug', PieceKind::Jug, 7, 9), 4), Make::placed(Make::piece('tall', height: 22), 14)]);
+        $offers = array_map(
+            fn(int $i): Available => $this->offer(Make::piece("p{$i}", width: 3 + $i, height: 3 + 2 * $i, colours: [[$i % 2 ? '#B5532A' : '#9A9A20', 100]])),
+            range(1, 10),
+        );
+        $by = Make::judgement();
+        $fixes = Coach::fixes((new Coach())->lookOver($dressing, $by));
+        $alone = [];
+        foreach ((new CandidateRanking())->likely($dressing, $offers, $by, Season::Winter, 12) as $one) {
+            $alone[$one->available->piece->id] = $one->score;
+        }
+        $ranking = (new CandidateRanking())->rank($dressing, $offers, $by, Season::Winter, 12);
+        self::assertGreaterThan(5, \count($ranking->candidates));
+        foreach ($ranking->candidates as $one) {
+            $after = $dressing->with(new PlacedPiece('try', $one->available->piece, 1, $one->stance));
+            $new = max(0, Coach::fixes((new Coach())->lookOver($after, $by)) - $fixes);
+            $expected = max(0, min(100, $alone[$one->available->piece->id] + $one->gain / 2 - 15 * $new));
+            self::assertEqualsWithDelta($expected, $one->score, 1.0, $one->available->piece->id);
+        }
+    }
+
     public function testLeavesOutWhatCannotStandAndCountsItByReason(): void
     {
         $ranking = $this->rank(Make::spot(clear: 20, hazards: [SpotHazard::Children], ledge: 17), [
