@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Coach;
 
-use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\Spot;
@@ -24,15 +24,25 @@ final class Dressing
     private ?array $solid = null;
     /** @var list<PlacedPiece>|null */
     private ?array $hung = null;
+    /** @var list<PlacedPiece>|null */
+    private ?array $shown = null;
+    /** @var list<list<PlacedPiece>>|null */
+    private ?array $byTier = null;
     private ?Moments $moments = null;
     private ?float $weight = null;
 
     /** @param list<PlacedPiece> $placed */
     public function __construct(public readonly Spot $spot, public readonly array $placed) {}
 
+    /** With one more; what is known of the rest is not worked out again, for that is how everything is tried. */
     public function with(PlacedPiece $piece): self
     {
-        return new self($this->spot, [...$this->placed, $piece]);
+        $more = new self($this->spot, [...$this->placed, $piece]);
+        $more->moments = $this->moments?->and($this->momentOf($piece));
+        $more->weight = null === $this->weight ? null : $this->weight + $piece->visualWeight();
+        $more->solid = null !== $this->solid && $piece->isSolid() ? [...$this->solid, $piece] : $this->solid;
+
+        return $more;
     }
 
     public function without(string $id): self
@@ -74,7 +84,7 @@ final class Dressing
     /** @return list<PlacedPiece> what stands, and what hangs over it */
     public function shown(): array
     {
-        return Form::Panel === $this->spot->form() || [] === $this->hung() ? $this->standing() : [...$this->standing(), ...$this->hung()];
+        return $this->shown ??= Form::Panel === $this->spot->form() || [] === $this->hung() ? $this->standing() : [...$this->standing(), ...$this->hung()];
     }
 
     /** Whether it hangs on the wall here. */
@@ -135,13 +145,16 @@ final class Dressing
     /** @return list<list<PlacedPiece>> what stands, board by board from the lowest, bare boards left out */
     public function byTier(): array
     {
+        if (null !== $this->byTier) {
+            return $this->byTier;
+        }
         $tiers = [];
         foreach ($this->standing() as $piece) {
             $tiers[$piece->tier][] = $piece;
         }
         ksort($tiers);
 
-        return array_values($tiers);
+        return $this->byTier = array_values($tiers);
     }
 
     /**
@@ -209,13 +222,18 @@ final class Dressing
         if (null !== $this->moments) {
             return $this->moments;
         }
-        $left = $right = 0.0;
+        $moments = new Moments(0.0, 0.0);
         foreach ($this->placed as $piece) {
-            $moment = $piece->visualWeight() * ($piece->centre - $this->axisOf($piece)) / 254;
-            $moment < 0 ? $left -= $moment : $right += $moment;
+            $moments = $moments->and($this->momentOf($piece));
         }
 
-        return $this->moments = new Moments($left, $right);
+        return $this->moments = $moments;
+    }
+
+    /** To the left of its middle it is negative. */
+    private function momentOf(PlacedPiece $piece): float
+    {
+        return $piece->visualWeight() * ($piece->centre - $this->axisOf($piece)) / Length::TENTHS_PER_INCH;
     }
 
     /** In square inches, as of each piece. */
@@ -224,40 +242,10 @@ final class Dressing
         return $this->weight ??= array_sum(array_map(static fn(PlacedPiece $one): float => $one->visualWeight(), $this->placed));
     }
 
-    /** Height of a board or band over the lowest one, in tenths of a millimetre: the bands are those of the tree that stands, where one does. */
-    public function tierHeight(int $tier): int
+    /** Where things are on boards and bands; of a tree on itself. */
+    public function heights(): Heights
     {
-        $tree = $this->tree();
-
-        return null === $tree ? $this->spot->tierHeight($tier) : intdiv($tree->height * min($tier, Spot::BANDS - 1), Spot::BANDS);
-    }
-
-    /** Where a piece is over the lowest board, in tenths of a millimetre: on its board, its band or the slope; a star on the tip of the tree. */
-    public function base(PlacedPiece $piece): int
-    {
-        $tree = $this->tree();
-
-        return match (true) {
-            null === $tree => $this->spot->baseAt($piece->tier, $piece->centre) + $piece->raise,
-            $piece === $tree => $piece->raise,
-            $this->isTopper($piece) => $tree->top - intdiv($piece->height, 3),
-            default => $this->tierHeight($piece->tier) + $piece->raise,
-        };
-    }
-
-    /** Whether it is put on the tip of a tree: a star there, or a bow. */
-    public function isTopper(PlacedPiece $piece): bool
-    {
-        return Form::Cone === $this->spot->form() && Spot::BANDS - 1 === $piece->tier && (
-            (Posture::Hangs === $piece->posture && PieceKind::Star === $piece->piece->kind)
-            || (Posture::Trims === $piece->posture && PieceKind::Ribbon === $piece->piece->kind)
-        );
-    }
-
-    /** @return list<PlacedPiece> what is on the tree, or would be */
-    public function trimmings(): array
-    {
-        return array_values(array_filter($this->placed, static fn(PlacedPiece $one): bool => Posture::Stands !== $one->posture));
+        return new Heights($this);
     }
 
     /** The tree, where one is dressed: what stands there, while all else is on it. */

@@ -17,6 +17,12 @@ final readonly class Moments
         return $sum > 0.0 ? abs($this->left - $this->right) / $sum : 0.0;
     }
 
+    /** With one more: to the left it is negative. */
+    public function and(float $moment): self
+    {
+        return new self($this->left + max(0.0, -$moment), $this->right + max(0.0, $moment));
+    }
+
     public function lighterSide(): string
     {
         return $this->left <= $this->right ? 'left' : 'right';

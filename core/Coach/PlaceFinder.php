@@ -188,8 +188,7 @@ final readonly class PlaceFinder
             return $isSeat ? 0.0 : abs(abs($centre - $middle) / $half - ($isCentred ? 0.0 : self::ALONE_OFF_CENTRE));
         }
         $moment = $tried->visualWeight() * ($centre - $middle) / 254;
-        $before = $dressing->moments();
-        $after = new Moments($before->left + max(0.0, -$moment), $before->right + max(0.0, $moment));
+        $after = $dressing->moments()->and($moment);
 
         // Towards the middle the pull is measured against all weight: the first pair about a centre piece cannot balance at once.
         return $isCentred || $isSeat

@@ -50,7 +50,7 @@ final readonly class Dressings
             $spot->taste()->mood,
             $spot->taste()->ribbons,
             (int) round($measures->middle()),
-            array_map($dressing->tierHeight(...), range(0, $measures->tierCount() - 1)),
+            array_map($dressing->heights()->tierHeight(...), range(0, $measures->tierCount() - 1)),
             HangingHeight::aim($measures),
             $placements,
             [] === $findings ? null : (int) round($coach->score($dressing, $findings)),

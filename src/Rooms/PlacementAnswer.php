@@ -70,7 +70,7 @@ final readonly class PlacementAnswer
             $placed->width,
             $placed->unitHeight,
             $placed->columns,
-            $dressing->base($placed),
+            $dressing->heights()->base($placed),
             0 === $placed->drop ? 0 : $placed->stance->dips,
             $placed->drop,
             $placed->stance->face,

@@ -27,7 +27,7 @@ final readonly class OnCone implements Places
             return [new Stance($middle, Layer::Middle, 0, 0, $piece->posture)];
         }
         if (PieceKind::Star === $piece->piece->kind && Posture::Hangs === $piece->posture) {
-            $isTopped = [] !== array_filter($dressing->placed, $dressing->isTopper(...));
+            $isTopped = [] !== array_filter($dressing->placed, $dressing->heights()->isTopper(...));
 
             return $isTopped ? [] : [new Stance($middle, Layer::Front, 0, Spot::BANDS - 1, $piece->posture)];
         }

@@ -33,7 +33,7 @@ final readonly class Echoes implements CoachRule
         $form = $dressing->spot->form();
         $shown = match ($form) {
             Form::Run => $dressing->placed,
-            Form::Cone => $dressing->trimmings(),
+            Form::Cone => $dressing->heights()->trimmings(),
             default => $dressing->shown(),
         };
         if (\count($shown) < self::FROM || !$by->look->isChosen()) {

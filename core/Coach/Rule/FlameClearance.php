@@ -74,8 +74,8 @@ final readonly class FlameClearance implements CoachRule
         $spot = $dressing->spot;
         $unit = $flame->piece->size->width->tenths();
         $dz = max(0.0, abs($flame->layer->depthShare() - $other->layer->depthShare()) * $spot->depth->tenths() - $other->depth / 2);
-        $tip = $dressing->tierHeight($flame->tier) + $flame->top;
-        $foot = $dressing->tierHeight($other->tier) + $dressing->foot($other);
+        $tip = $dressing->heights()->tierHeight($flame->tier) + $flame->top;
+        $foot = $dressing->heights()->tierHeight($other->tier) + $dressing->foot($other);
         $dy = max(0, $foot - $tip, $tip - $foot - $other->height);
         $nearest = \INF;
         for ($i = 0; $i < $flame->count; ++$i) {

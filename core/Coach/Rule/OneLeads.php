@@ -56,12 +56,12 @@ final readonly class OneLeads implements CoachRule
 
     private function topped(Dressing $dressing): ?Finding
     {
-        $trimmings = $dressing->trimmings();
+        $trimmings = $dressing->heights()->trimmings();
         if (null === $dressing->tree() || Dressing::units($trimmings) < self::TOPPED_FROM) {
             return null;
         }
         foreach ($trimmings as $one) {
-            if ($dressing->isTopper($one)) {
+            if ($dressing->heights()->isTopper($one)) {
                 $isLarge = $one->height > self::TOPPER_MOST * $dressing->tree()->height;
 
                 return new Finding(

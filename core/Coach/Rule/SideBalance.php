@@ -88,12 +88,10 @@ final readonly class SideBalance implements CoachRule
             return null;
         }
         $middle = (min(array_column($hung, 'left')) + max(array_column($hung, 'right'))) / 2;
-        $left = $right = 0.0;
+        $moments = new Moments(0.0, 0.0);
         foreach ($hung as $one) {
-            $moment = $one->visualWeight() * ($one->centre - $middle) / Length::TENTHS_PER_INCH;
-            $moment < 0 ? $left -= $moment : $right += $moment;
+            $moments = $moments->and($one->visualWeight() * ($one->centre - $middle) / Length::TENTHS_PER_INCH);
         }
-        $moments = new Moments($left, $right);
         $most = BalanceSchool::Centred === $by->look->balance ? self::GROUP_MOST : self::OFF_CENTRE_MOST;
         $band = new Band($moments->imbalance(), 0.0, $most);
 

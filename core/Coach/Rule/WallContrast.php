@@ -75,7 +75,7 @@ final class WallContrast implements CoachRule
     private function onTree(Dressing $dressing): array
     {
         return null === $dressing->tree() ? [] : array_values(array_filter(
-            $dressing->trimmings(),
+            $dressing->heights()->trimmings(),
             static fn(PlacedPiece $one): bool => PieceKind::Lights !== $one->piece->kind,
         ));
     }

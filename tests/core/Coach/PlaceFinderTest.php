@@ -183,13 +183,13 @@ final class PlaceFinderTest extends TestCase
         $lefts = [];
         foreach ($dressing->placed as $one) {
             if (PieceKind::Bauble === $one->piece->kind) {
-                self::assertLessThan($tree->top, $dressing->base($one) + $one->height, 'under the tip');
+                self::assertLessThan($tree->top, $dressing->heights()->base($one) + $one->height, 'under the tip');
                 self::assertTrue($tree->left <= $one->left && $one->right <= $tree->right, 'within its branches');
                 $lefts[] = $one->left;
             }
         }
         self::assertGreaterThan(5, \count(array_unique($lefts)), 'not one over the other');
-        self::assertEqualsWithDelta(36 * 254, $dressing->base($dressing->placed[11]), 2 * 254, 'the star is on the tip');
+        self::assertEqualsWithDelta(36 * 254, $dressing->heights()->base($dressing->placed[11]), 2 * 254, 'the star is on the tip');
     }
 
     public function testWhatGoesNowhereIsPutInTheMiddleWhenItMust(): void
