@@ -39,7 +39,7 @@ final readonly class CandidateRanking
     private const NOT_JUDGED = 0.5;
     private const STAPLE = 0.8;
     /** So many times the pieces wanted are tried, each at its best place, or at the next where that would bring up something to mend. */
-    private const TRIED = 1.5;
+    private const TRIED = 1.25;
     private const PLACES = 2;
     /** On a full spot hardly anything finds a place: after so many it is left at that. */
     private const MOST_TRIES = 30;

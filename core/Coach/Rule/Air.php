@@ -13,6 +13,8 @@ use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\Verdict;
+use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\SpotKind;
@@ -31,6 +33,8 @@ final readonly class Air implements CoachRule
     private const SEAT_MOST = 0.5;
     private const FLOOR_MOST = 0.97;
     private const NEARLY = 0.12;
+    /** The widest distance between bows against the narrowest (own). */
+    private const UNEVEN = 2.0;
 
     public function isAbout(): Check
     {
@@ -49,10 +53,15 @@ final readonly class Air implements CoachRule
         $whole = $spot->layout->belowWidth?->tenths() ?? ($spot->to - $spot->from) * (Form::Tiers === $spot->form() ? $spot->tierCount() : 1);
         $band = new Band($this->used($pieces, $spot->width->tenths(), Form::Panel === $spot->form()) / $whole, ...$bounds);
         $verdict = $band->verdict(self::NEARLY);
+        $isUneven = $isRun && self::areUneven($pieces);
 
         return new Finding(
             Check::Air,
-            $band->value < $band->low && Verdict::Fix === $verdict ? Verdict::LookAgain : $verdict, // sparse is never wrong, only bare
+            match (true) {
+                $band->value < $band->low && Verdict::Fix === $verdict => Verdict::LookAgain, // sparse is never wrong, only bare
+                $isUneven && Verdict::Good === $verdict => Verdict::LookAgain,
+                default => $verdict,
+            },
             [
                 'form' => $spot->form()->value,
                 'surface' => $spot->kind->surface(),
@@ -60,9 +69,34 @@ final readonly class Air implements CoachRule
                 'low' => (int) round($band->low * 100),
                 'high' => (int) round($band->high * 100),
             ],
-            Verdict::Good === $verdict ? [] : [Fault::of($band->value < $band->low ? 'sparse' : 'full', [])],
+            [
+                ...(Verdict::Good === $verdict ? [] : [Fault::of($band->value < $band->low ? 'sparse' : 'full', [])]),
+                ...($isUneven ? [Fault::of('uneven', [])] : []),
+            ],
             $band,
         );
+    }
+
+    /**
+     * Whether bows along a rail are at uneven distances.
+     *
+     * @param list<PlacedPiece> $pieces
+     */
+    private static function areUneven(array $pieces): bool
+    {
+        $at = [];
+        foreach ($pieces as $piece) {
+            if (Posture::Trims === $piece->posture && PieceKind::Ribbon === $piece->piece->kind) {
+                $at[] = $piece->centre;
+            }
+        }
+        sort($at);
+        $gaps = [];
+        for ($i = 1; $i < \count($at); ++$i) {
+            $gaps[] = $at[$i] - $at[$i - 1];
+        }
+
+        return \count($gaps) > 1 && max($gaps) > self::UNEVEN * min($gaps);
     }
 
     /** @return array{float, float}|null null where it is not judged */

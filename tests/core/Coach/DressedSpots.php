@@ -514,6 +514,11 @@ final class DressedSpots
             id: $id,
         );
         yield 'rail: two bows' => [new Dressing($rail, [$garland, $bow(30, '#F0E7D4', 'one'), $bow(100, '#F0E7D4', 'two')]), Check::Groups, 'even'];
+        yield 'rail: bows bunched' => [
+            new Dressing($rail, [$garland, $bow(10, '#F0E7D4', 'one'), $bow(24, '#F0E7D4', 'two'), $bow(110, '#F0E7D4', 'three')]),
+            Check::Air,
+            'uneven',
+        ];
         yield 'rail: an accent at its foot only' => [
             new Dressing($rail, [$garland, $bow(10, '#B5532A', 'one'), $bow(66, '#F0E7D4', 'two'), $bow(120, '#F0E7D4', 'three')]),
             Check::Echo,
