@@ -25,6 +25,8 @@ final readonly class SeveralThings
     private const NUMBER = '\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?';
     private const UNIT = '(?:in|cm|mm|ft|m)\b';
     private const SIDE = '(?:\s*(?:high|tall|wide|across|diameter|deep|long)\b)?';
+    /** No word of a thing: what a measure is of, or leads to a part. */
+    private const NO_WORD = 'in|cm|mm|ft|by|high|tall|wide|long|deep|across|and|with|for|from|pcs|pack|set|sets|pair|rolls?|yards?';
     /** Between two of them, and nothing else. */
     private const BETWEEN = '/^[\s,;&+]*(?:and\s*)?$/iu';
     /** What is said behind such a word is about a part of the thing. */
@@ -69,30 +71,49 @@ final readonly class SeveralThings
         foreach ($groups as $i => $group) {
             $own = $isCommon ? $tail : $behind[$i] ?? $tail;
             $own = (string) preg_replace('/(?:[\s,;&+]|\band\b)+$/iu', '', $own);
-            if (!Lexicon::nameAThing(trim($head . ' ' . $own))) {
+            // "2 lamps 24 in and one 18 in": of the same as the one before.
+            $thing = match (true) {
+                '' !== $head => $head,
+                Lexicon::nameAThing($group['how'] . $own) => '',
+                default => trim($groups[0]['how']),
+            };
+            if (!Lexicon::nameAThing(trim($group['how'] . $thing . ' ' . $own))) {
                 return [];
             }
-            $thing = '' === $head ? trim($own, ' ,') : $head;
-            $thing = '1 ' === $group['count'] ? self::single($thing) : $thing;
-            $size = '' === $group['size'] ? '' : (str_contains($thing, ',') ? ', ' : ' ') . $group['size'];
-            $text = $group['count'] . $group['how'] . $thing . $size . ('' === $head ? '' : $own);
-            $lines[] = trim((string) preg_replace('/\s+(?=,)|\s{2,}/u', '', $text));
+            $lines[] = self::line($group, $thing, $own);
         }
 
         return $lines;
     }
 
+    /**
+     * One of them as a line of its own, its size behind the thing.
+     *
+     * @param array{from: int, to: int, count: string, how: string, size: string} $group
+     */
+    private static function line(array $group, string $thing, string $own): string
+    {
+        // Where it is named behind its number, as in "3 small 2 large pumpkins", what is behind it is the thing.
+        [$thing, $own] = '' === $thing && !Lexicon::nameAThing($group['how']) ? [trim($own, ' ,'), ''] : [$thing, $own];
+        $thing = '1 ' === $group['count'] ? self::single($thing) : $thing;
+        $size = '' === $group['size'] ? '' : (str_contains($thing, ',') ? ', ' : ' ') . $group['size'];
+        $how = '1 ' === $group['count'] ? self::single(trim($group['how'])) . ' ' : $group['how'];
+
+        return trim((string) preg_replace(['/\s{2,}/u', '/\s+(?=,)/u'], [' ', ''], "{$group['count']}{$how}{$thing}{$size} {$own}"), ' ,');
+    }
+
     /** @return list<array{from: int, to: int, count: string, how: string, size: string}> each in its place, words with a space behind them */
     private static function groups(string $line): array
     {
-        [$count, $number, $unit] = [self::COUNT, self::NUMBER, self::UNIT];
+        [$count, $number, $unit, $noWord] = [self::COUNT, self::NUMBER, self::UNIT, self::NO_WORD];
         $size = "(?:{$number}\\s*(?:{$unit})?(?:\\s*[x×]\\s*{$number}\\s*(?:{$unit})?){1,2}|{$number}\\s*{$unit})" . self::SIDE;
         $letters = implode('|', array_keys(self::LETTERS));
         $how = preg_match_all("/(?<!\\w)(?:{$letters})\\s+(?={$size})/iu", $line) > 1 ? self::HOW . '|' . $letters : self::HOW;
         preg_match_all(
             "/(?<![\\w.,\\/])(?<!x )(?<!× )(?:(?<sizeFirst>{$size})\\s*(?:\\((?<countBehind>\\d{1,2})\\)|(?<pieces>\\d{1,2})\\s*(?:pcs?|pieces|ct|count)\\b)"
                 . "|(?:(?<count>{$count})\\s+)?(?<how>{$how})\\s*:?\\s+(?<sized>{$size})"
-                . "|(?<countOf>{$count})\\s+(?<sizeOf>{$size})|(?<countOnly>{$count})\\s+(?<howOnly>{$how})(?![\\w-]))/iu",
+                . "|(?<countOf>{$count})\\s+(?<what>(?:(?!(?:{$noWord})\\b)\\pL{3,}\\s+){0,2})(?<sizeOf>{$size})"
+                . "|(?<countOnly>{$count})\\s+(?<howOnly>{$how})(?![\\w-]))/iu",
             $line,
             $found,
             \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL,
@@ -100,7 +121,7 @@ final readonly class SeveralThings
         $groups = [];
         foreach ($found as $match) {
             $said = static fn(string ...$names): string => trim(implode('', array_map(static fn(string $name): string => $match[$name][0] ?? '', $names)));
-            $how = mb_strtolower($said('how', 'howOnly'));
+            $how = mb_strtolower($said('how', 'howOnly', 'what'));
             $word = self::LETTERS[$how] ?? $how;
             $groups[] = [
                 'from' => $match[0][1],

@@ -38,6 +38,12 @@ final class SeveralThingsTest extends TestCase
         ];
         yield 'numbers in brackets' => ['frames black wood 8x10 (4) and 5x7 (2)', ['4 frames black wood 8x10', '2 frames black wood 5x7']];
         yield 'pieces behind each size' => ['baubles glass 3 in 12 pcs red, 2 in 10 pcs gold', ['12 baubles glass 3 in red', '10 baubles glass 2 in gold']];
+        yield 'colours before sizes' => ['ornaments glass: 4 red 3 in, 6 gold 2 in', ['4 red ornaments glass 3 in', '6 gold ornaments glass 2 in']];
+        yield 'things named each' => [
+            '3 brass candlesticks 9 in, 2 iron candlesticks 7 in',
+            ['3 brass candlesticks 9 in', '2 iron candlesticks 7 in'],
+        ];
+        yield 'each with what is said of it' => ['6 plates 10 in white, 1 bowl 6 in blue', ['6 plates 10 in white', '1 bowl 6 in blue']];
         yield 'spoken numbers' => ['lanterns black metal one 18" two 12"', ['1 lantern black metal 18 in', '2 lanterns black metal 12 in']];
         yield 'the first before its thing' => ['pair lamps 24" & one 18"', ['2 lamps 24 in', '1 lamp 18 in']];
         yield 'each with its colour' => [
@@ -77,6 +83,8 @@ final class SeveralThingsTest extends TestCase
     #[TestWith(['3 brass candlesticks 9 in, attic A2'])]
     #[TestWith(['lantern 14 in with 3 candles 4 in'])]
     #[TestWith(['bowl of 12 baubles'])]
+    #[TestWith(['garland 9 ft with 12 red berries 1 in'])]
+    #[TestWith(['2 lanterns black 14 in, attic A2, $12 each'])]
     #[TestWith(['black and white pillow 18 in'])]
     #[TestWith(['vase tall 12 in wide 5 in'])]
     #[TestWith(['garland 6 ft with 5 large bows'])]
