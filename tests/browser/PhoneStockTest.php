@@ -59,6 +59,17 @@ final class PhoneStockTest extends BrowserTestCase
         $this->assertFits('Cupboard, asked');
     }
 
+    /** What comes out of one box in several sizes is one line to type and several pieces to take in. */
+    public function testSeveralPiecesInOneLineAreTakenInAsALineForEach(): void
+    {
+        $page = $this->page()->signIn();
+        $page->drawer('Cupboard')->follow('Unpack a box')->type('One line about a piece', 'birch stars: 2 large 14 in, 5 small 6 in, attic A3');
+        $page->seeText('Several pieces are in this line.')->press('2 pieces, a line each')->seeText('2 lines')->seeText('2 clear');
+        self::assertSame('', $page->field('One line about a piece')->getAttribute('value'), 'the line is not taken in a second time');
+        $this->assertFits('Several lines');
+        $page->press('Take in 2 lines')->seeText('2 pieces so far, 7 units');
+    }
+
     /** In the attic the note of last year is pasted, answered with a thumb, and measured later. */
     public function testANoteIsTakenInAndMeasuredLater(): void
     {
