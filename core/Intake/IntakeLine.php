@@ -33,6 +33,7 @@ final readonly class IntakeLine
 {
     /** A name between quotation marks, not what is written on the thing and not a measure. */
     private const QUOTED = '/(?<![\d\w])(?<!name )(?<!named )(?<!says )(?<!reads )(?<!word )[“"]([^“”"\d][^“”"]*)[”"]/u';
+    private const NOTED = '/[,;]\s*(?:care|note|nb|ps):\s*(\S.*)$/iu';
     private const MOST_CHARACTERS = 300;
 
     private Notation $notation;
@@ -113,7 +114,7 @@ final readonly class IntakeLine
     public function begun(string $line): Draft
     {
         $draft = new Draft($this->notation->plain(mb_substr($line, 0, self::MOST_CHARACTERS)));
-        $text = $this->takeName($draft->line, $draft);
+        $text = $this->takeName($this->withoutNote($draft->line, $draft), $draft);
         $text = $this->counts->take($text, $draft);
         $text = $this->prices->take($text, $draft);
         $text = Remarks::withoutLead($text, $draft);
@@ -124,6 +125,21 @@ final readonly class IntakeLine
         }
 
         return $draft;
+    }
+
+    /** What is called a note is one, whatever figures it holds; a price or a place behind it is none. */
+    private function withoutNote(string $line, Draft $draft): string
+    {
+        return (string) preg_replace_callback(self::NOTED, function (array $match) use ($draft): string {
+            $note = $behind = [];
+            foreach (self::split('/,\s+/u', $match[1]) as $i => $phrase) {
+                $isBehind = 0 < $i && (1 === preg_match('/^[$€£]\s?\d/u', $phrase) || null !== $this->placeOf($phrase));
+                $isBehind ? $behind[] = $phrase : $note[] = $phrase;
+            }
+            $draft->care[] = implode(', ', $note);
+
+            return [] === $behind ? '' : ', ' . implode(', ', $behind);
+        }, $line, 1);
     }
 
     /** A name between quotation marks is taken as it is. */

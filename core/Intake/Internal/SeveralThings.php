@@ -19,7 +19,7 @@ final readonly class SeveralThings
 {
     private const COUNT = '\d{1,2}|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve';
     private const HOW = 'extra large|large|medium|small|big|little|mini|tiny|taller|tall|shorter|short|sitting|seated|standing|lying|resting|leaping|grazing'
-        . '|walking|running|head up|head down|open|closed';
+        . '|walking|running|head up|head down';
     /** Sizes by letter, read as such where several are named. */
     private const LETTERS = ['xl' => 'extra large', 'l' => 'large', 'm' => 'medium', 's' => 'small'];
     private const NUMBER = '\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?';
@@ -45,18 +45,32 @@ final readonly class SeveralThings
     /** @param list<string> $lines */
     public static function question(string $line, array $lines): Question
     {
-        $isOnePiece = [] === self::sorts($line);
+        $one = self::asOne($line);
 
         return new Question('count', 'Several pieces are in this line. Each is a piece of its own.', [
             new Reply(sprintf('%d pieces, a line each', \count($lines)), implode("\n", $lines)),
-            ...($isOnePiece ? [new Reply('one piece', (string) preg_replace('/\s(?:and|&|\+)\s/iu', ' with ', $line, 1))] : []),
+            ...('' === $one ? [] : [new Reply('one piece', $one)]),
         ]);
+    }
+
+    /** The line as it reads where it is about one thing after all: with another, or with its parts as a note; '' where it cannot be. */
+    private static function asOne(string $line): string
+    {
+        if ([] === self::sorts($line)) {
+            $with = (string) preg_replace('/\s(?:and|&|\+)\s/iu', ' with ', $line, 1);
+
+            return $with === $line ? '' : $with;
+        }
+        $from = self::groups($line)[0]['from'];
+        $head = trim(substr($line, 0, $from), ' ,:;');
+
+        return Lexicon::nameAThing($head) ? $head . ', note: ' . trim(substr($line, $from)) : '';
     }
 
     /** @return list<string> one thing in several sorts, each with its number or its word and its size */
     private static function sorts(string $line): array
     {
-        $groups = 1 === preg_match('/[“”"]/u', $line) ? [] : self::groups($line);
+        $groups = 1 === preg_match('/[“”"]|\b(?:care|note|nb|ps):/iu', $line) ? [] : self::groups($line);
         if (\count($groups) < 2) {
             return [];
         }

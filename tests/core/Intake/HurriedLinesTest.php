@@ -83,6 +83,7 @@ final class HurriedLinesTest extends TestCase
         self::assertSame('battery timer', $care('garland 9 ft, cedar, battery timer'));
         self::assertSame('with a chip', $care('dough bowl 20 in with a chip'));
         self::assertSame('half used', $care('ribbon 12 ft red, half used'));
+        self::assertSame('chip 1 in long on the foot', $care('white vase 12 in, note: chip 1 in long on the foot, $12'));
         self::assertSame("mum's", $care("white vase 9 in, mum's"));
     }
 

@@ -78,6 +78,9 @@ final class SeveralThingsTest extends TestCase
 
         self::assertSame(['one piece', '2 brass candlesticks with 1 copper bowl'], [$one->label, $one->line]);
         self::assertSame([], $this->questions($one->line));
+        $garland = $this->questions('garland 9 ft, large 3 in cones, small 1 in berries')[0]->replies[1];
+        self::assertSame(['one piece', 'garland 9 ft, note: large 3 in cones, small 1 in berries'], [$garland->label, $garland->line]);
+        self::assertSame([], $this->questions($garland->line));
     }
 
     #[TestWith(['3 brass candlesticks 9 in, attic A2'])]
