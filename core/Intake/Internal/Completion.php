@@ -39,6 +39,8 @@ final readonly class Completion
     /** What is kept as another kind and has a lead, which that kind has not. */
     private const CORDED = '/(?<!oil )\b(?:lamps?|chandeliers?|kettles?|coffee (?:maker|machine)s?|fountains?)$/iu';
     private const BOW = '/\bbows?$/iu';
+    private const GROWN = ['fresh greenery', 'dried stems'];
+    private const FAUX = '/\b(?:faux|fake|artificial|silk|plastic)\b/iu';
     private const MAIN_SHARE = 70;
 
     private Usual $usual;
@@ -112,6 +114,11 @@ final readonly class Completion
     private function material(Draft $draft): void
     {
         $usual = $draft->kind?->facts()->material;
+        $isGrown = [] !== array_intersect($words = array_map(static fn(Material $one): string => $one->value, $draft->materials), self::GROWN);
+        if ($isGrown && \in_array(Material::FauxGreenery->value, $words, true) && 1 !== preg_match(self::FAUX, $draft->line)) {
+            // "cedar garland, real": a plant is taken for faux only as long as nothing is said.
+            $draft->materials = array_values(array_filter($draft->materials, static fn(Material $one): bool => Material::FauxGreenery !== $one));
+        }
         if ('' !== $draft->nearest && null !== Lexicon::colourOfFound($draft->nearest)) {
             $usual = null; // a shell is no plant
         }

@@ -16,7 +16,7 @@ final readonly class HurriedWords
         'from', 'with', 'then', 'than', 'that', 'this', 'them', 'some', 'left', 'back', 'best', 'both', 'most', 'more', 'much', 'many',
         'such', 'very', 'also', 'just', 'like', 'misc', 'stuff', 'total', 'other', 'their', 'there', 'where', 'which', 'while', 'under',
         'shed', 'store', 'room', 'home', 'used', 'worn', 'year', 'last', 'next', 'half', 'full', 'good', 'fine', 'nice', 'string', 'lights',
-        'place', 'plush', 'front', 'stand', 'large', 'small', 'light', 'strap',
+        'place', 'plush', 'front', 'leather', 'stand', 'large', 'small', 'light', 'strap',
     ];
     /** How words are shortened in a hurry. */
     public const SHORT = [

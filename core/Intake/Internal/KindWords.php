@@ -98,7 +98,8 @@ final class KindWords
         'crock' => 'bucket, pail, cauldron, kettle, tub, churn, butter churn, milk can, coal scuttle, umbrella stand, plant stand, '
             . 'jardiniere, top hat, washtub, wash tub, ice bucket, pot stand',
         'cushion' => 'cushion insert, pillow insert, pouf, pouffe, ottoman',
-        'figure' => 'place card holder, place cards holder, card holder, name card holder, sugar skull, dreidel, nesting doll, matryoshka, '
+        'figure' => 'skate, skates, ice skate, ice skates, '
+            . 'place card holder, place cards holder, card holder, name card holder, sugar skull, dreidel, nesting doll, matryoshka, '
             . 'ladder, skeleton, skull, witch, ghost, scarecrow, wise man, wise men, shepherd, nativity, nativity set, camel, lamb, '
             . 'sheep, fox, squirrel, hedgehog, bear, teddy, teddy bear, moose, cat, dog, horse, rocking horse, elephant, lion, frog, '
             . 'turtle, fish, doll, puppet, mouse, soldier, mermaid, mushroom, toadstool, pig, cow, butterfly, bee, spider, bat, '
@@ -157,7 +158,7 @@ final class KindWords
     /** Width and depth of what differs in build from its kind, as part of its height (from memory). */
     private const BUILD = [
         'taper' => 0.09, 'taper candle' => 0.09, 'dinner candle' => 0.09, 'tea light' => 2.0, 'tealight' => 2.0, 'votive' => 0.8,
-        'votive candle' => 0.8, 'pencil tree' => 0.3, 'slim tree' => 0.3,
+        'votive candle' => 0.8, 'pencil tree' => 0.3, 'slim tree' => 0.3, 'tub' => 1.6, 'washtub' => 1.6, 'wash tub' => 1.6,
     ];
 
     /** Narrower for their height than their kind. */

@@ -156,7 +156,7 @@ final readonly class MeasureWords
         $draft->questions[] = new Question(
             'height',
             sprintf('Several sizes are given: %s. Each is a piece of its own.', trim($found)),
-            SeveralSizes::replies($draft->line, $found),
+            SeveralSizes::replies($draft->line, $found, LengthUnit::Inch === $this->unit ? 'in' : 'cm'),
         );
 
         return true;

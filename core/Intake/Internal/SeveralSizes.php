@@ -7,14 +7,15 @@ namespace BrightCupboard\Core\Intake\Internal;
 use BrightCupboard\Core\Intake\Reply;
 
 /**
- * Makes a line for each size of one that gives several: "candlesticks, brass, 6, 8 and 10 in" are three pieces.
+ * Makes a line for each size of one that gives several: "candlesticks, brass, 6, 8 and 10 in" are three pieces; in the unit of the home
+ * where none is written.
  *
  * @internal
  */
 final readonly class SeveralSizes
 {
     /** @return list<Reply> one reply, whose line has a line for each size */
-    public static function replies(string $line, string $found): array
+    public static function replies(string $line, string $found, string $unit): array
     {
         preg_match_all('/(\d+(?:\.\d+)?(?:\s+\d+\/\d+)?)\s*(inches|inch|in\b|feet|foot|ft\b|yd\b|mm\b|cm\b|m\b)?/iu', $found, $sizes, \PREG_SET_ORDER);
         $units = array_values(array_filter(array_map(static fn(array $size): string => $size[2] ?? '', $sizes), static fn(string $unit): bool => '' !== $unit));
@@ -26,7 +27,8 @@ final readonly class SeveralSizes
         $rest = (string) preg_replace(
             [
                 sprintf('/^(?:%d|set of %1$d)\s+/i', $count),
-                sprintf('/(?<=\pL)(?:\s+set(?:\s+of)?\s+%d\b|[\s,(]+%1$d(?:\s*(?:pcs?|pieces)\b|(?=\s*:)))[\s,)]*/iu', $count),
+                sprintf('/(?<=\pL)(?:\s+set(?:\s+of)?\s+%d\b|[\s,(]+%1$d(?:\s*(?:pcs?|pieces|packs?|pk|ct|count)\b|(?=\s*:)))[\s,)]*/iu', $count),
+                sprintf('/(?<=\pL)\s+(?:%s)\b/iu', 3 === $count ? 'trio' : (2 === $count ? 'pair|pr|duo' : 'set')),
                 '/\b(?:\w+)\s+sizes?\b:?\s*/iu',
             ],
             ' ',
@@ -36,7 +38,7 @@ final readonly class SeveralSizes
         $lines = array_map(
             static fn(array $size): string => self::tidy(str_replace(
                 trim($found),
-                $size[1] . ' ' . ('' === ($size[2] ?? '') ? $units[0] ?? '' : $size[2]) . $side,
+                $size[1] . ' ' . ('' === ($size[2] ?? '') ? $units[0] ?? $unit : $size[2]) . $side,
                 $rest,
             )),
             $sizes,

@@ -21,6 +21,8 @@ final readonly class Sides
     /** Long is how tall they are. */
     private const LONG_UPRIGHT = [PieceKind::Stocking, PieceKind::Bunch, PieceKind::Pillar];
     private const FLAT = 0.15;
+    /** A tied bow, unlike the ribbon it is of: width, depth and height (from memory). */
+    public const BOW = [1.0, 0.3, 0.8];
     /** What runs along is long, and no thicker than this. */
     private const RUNS_AT_MOST = 6 * Length::TENTHS_PER_INCH;
     /** So many times the measured side and more is guessing. */
@@ -39,7 +41,7 @@ final readonly class Sides
             $draft->sides['height'] = $draft->sides['width'];
             unset($draft->sides['width']);
         }
-        if (PieceKind::Ribbon === $draft->kind) {
+        if (PieceKind::Ribbon === $draft->kind && 'bow' !== $draft->shape) {
             $this->kept->roll($draft);
         } elseif (PieceKind::Runner === $draft->kind || PieceKind::Throw === $draft->kind) {
             $this->kept->fold($draft);
@@ -72,7 +74,7 @@ final readonly class Sides
             1,
             min($most, $share > self::TELLS_LITTLE ? $usual->tenths() : (int) round(($of?->tenths() ?? 0) * $share)),
         ));
-        [$wide, $deep, $high] = $facts->proportions;
+        [$wide, $deep, $high] = 'bow' === $draft->shape ? self::BOW : $facts->proportions;
         if ('round' === $draft->shape || $draft->isRound) {
             [$wide, $deep] = self::round($facts->kind, [$wide, $deep, $high]);
         }

@@ -54,7 +54,8 @@ final readonly class ThingPhrase
         }
         if (!$isNamed) {
             [$left, $thing] = $this->counts->takeLeft([...$unknown, ...$said], $thing, $draft);
-            $left = $draft->isMany ? $left : $this->measures->takeLeft($left, $draft);
+            $isMeasure = !$draft->isMany || (null !== $draft->count && [] !== preg_grep('/^\d{1,2}[.,]\d$/', $left)); // two of them, 10.5
+            $left = $isMeasure ? $this->measures->takeLeft($left, $draft) : $left;
             $draft->name = $this->naming->name($thing, '' === $behind || 'from' === $by ? '' : (',' === $by ? ', ' : " {$by} ") . $behind);
             $draft->unknown = [...$draft->unknown, ...array_values(array_filter($left, static fn(string $word): bool => 1 === preg_match('/\pL{2}/u', $word)))];
             $this->askAboutNumbers($left, $draft);

@@ -10,6 +10,7 @@ use BrightCupboard\Core\Intake\Question;
 use BrightCupboard\Core\Intake\Reply;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
+use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Stock\KindFacts;
 use BrightCupboard\Core\Stock\PieceKind;
 
@@ -56,6 +57,9 @@ final readonly class Usual
         $own = null === $inches ? 1.0 : $inches * Length::TENTHS_PER_INCH / $measuredBy->tenths();
         $factor = $own * $this->factor($draft->line . ' ' . $draft->sized);
         $scaled = static fn(Length $side, float $by): Length => Length::ofTenths(max(1, (int) round($side->tenths() * $by)));
+        if ('bow' === $draft->shape) {
+            $size = new Size($size->width, ...array_map(static fn(float $part): Length => $scaled($size->width, $part), \array_slice(Sides::BOW, 1)));
+        }
         [$width, $depth] = null === $build
             ? [$scaled($size->width, $factor), $scaled($size->depth, $factor)]
             : [$scaled($size->height, $build * $factor), $scaled($size->height, $build * $factor)];

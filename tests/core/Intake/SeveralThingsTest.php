@@ -44,6 +44,8 @@ final class SeveralThingsTest extends TestCase
             ['3 brass candlesticks 9 in', '2 iron candlesticks 7 in'],
         ];
         yield 'each with what is said of it' => ['6 plates 10 in white, 1 bowl 6 in blue', ['6 plates 10 in white', '1 bowl 6 in blue']];
+        yield 'a trio' => ['snowman trio 14" 12" 10" felt', ['snowman 14 in felt', 'snowman 12 in felt', 'snowman 10 in felt']];
+        yield 'a pack, no unit' => ['led candles 3 pack 4,6,8 tall', ['led candles 4 in tall', 'led candles 6 in tall', 'led candles 8 in tall']];
         yield 'spoken numbers' => ['lanterns black metal one 18" two 12"', ['1 lantern black metal 18 in', '2 lanterns black metal 12 in']];
         yield 'the first before its thing' => ['pair lamps 24" & one 18"', ['2 lamps 24 in', '1 lamp 18 in']];
         yield 'each with its colour' => [
