@@ -30,6 +30,11 @@ final readonly class HouseNotation
     ];
     /** After they are. */
     private const FINE = [
+        // a table that extends: as it stands
+        '/\bextend(?:s|ing)?\s+(\d+(?:\.\d+)?)\s*(?:-|–|to)\s*(\d+(?:\.\d+)?)(\s*(?:in|cm|ft)\b)?'
+            . '(\s*[x×]\s*\d+(?:\.\d+)?(?:\s*(?:in|cm|ft)\b)?)?/iu' => '$1$3$4, extends to $2$3',
+        '/^\s*(?!.*(?:shel|board|tier|cubb|step|stair))(\pL[\pL\s-]*s)\s+([2-9])(?=\s*(?:[,;]|$))/iu' => '$2 $1', // armchairs 2
+        '/^\s*(\pL+)\s+([2-9])\s+(windows|sills|chairs|armchairs|doors|niches)\b/iu' => '$2 $1 $3', // bay 3 windows
         // nightstands pair, built-ins left and right of the fire: two of them
         '/^\s*(\pL[\pL\s-]*s)\s+(?:pair|set of (?:two|2)|[x×]\s?2)(?=[\s,;]|$)/iu' => '2 $1',
         '/^\s*(?!(?:two|three|four|a)\s)(\pL[\pL\s-]*s)\s+(?:(?:l|left)\s+and\s+(?:r|right)|(?:either|each|both) sides?)\s+of\s+/iu' => '2 $1 by ',

@@ -121,6 +121,11 @@ final class KindMeasures
             );
         }
         $this->rise ??= $rise;
+        if ($this->width?->tenths() < $this->rise->tenths() && null !== $this->width) {
+            // So wide is each step: a stair runs further than it rises.
+            $this->notes[] = sprintf('steps %s wide', $this->lengths->write($this->width));
+            $this->width = null;
+        }
         $this->width ??= Length::ofInches($steps * self::STEP_RUN);
     }
 

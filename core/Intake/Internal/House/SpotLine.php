@@ -37,7 +37,7 @@ final readonly class SpotLine
         $guesses = [];
         $line = self::parted(SpotWords::putRight($line, $guesses));
         $unit = HouseNotation::unit($line, $this->unit);
-        $measures = new SpotMeasures($unit, 1 === preg_match(self::TREE, $line));
+        $measures = new SpotMeasures($unit, 1 === preg_match(self::TREE, $line), 1 === preg_match('/\d\s*m\b/iu', $line));
         [$tiers, $below, $clear] = [new TierWords($unit), new BelowWords($unit), new ClearWords($unit)];
         $phrases = $clear->take(self::phrases($tiers->take($below->take($line))));
         $parts = $this->parts($phrases, $measures);

@@ -59,8 +59,11 @@ final class SpotMeasures
     public string $refusal = '';
     private LengthText $lengths;
 
-    /** @param bool $isTree of a tree a measure of which nothing more is said is its height, its width said or not */
-    public function __construct(LengthUnit $unit, private readonly bool $isTree = false)
+    /**
+     * @param bool $isTree     of a tree a measure of which nothing more is said is its height, its width said or not
+     * @param bool $isInMetres whether metres are written in the line, so that a small number with a part is of them, too
+     */
+    public function __construct(LengthUnit $unit, private readonly bool $isTree = false, private readonly bool $isInMetres = false)
     {
         $this->lengths = new LengthText($unit);
     }
@@ -175,8 +178,7 @@ final class SpotMeasures
     {
         try {
             $plain = trim((string) preg_replace('/(?<=\d)-(?=\d)/', ' ', $text));
-            $isInMetres = LengthUnit::Centimetre === $this->lengths->unit && 1 === preg_match(self::METRES, $plain);
-            $length = $this->lengths->read($isInMetres ? $plain . ' m' : $plain);
+            $length = $this->lengths->read($plain . $this->impliedUnit($side, $plain));
             if (($this->sides[$side] ?? $length)->tenths() !== $length->tenths()) {
                 return false;
             }
@@ -186,6 +188,17 @@ final class SpotMeasures
         }
 
         return true;
+    }
+
+    /** Nobody measures a ceiling in single centimetres or inches, or writes hundredths of centimetres. */
+    private function impliedUnit(string $side, string $number): string
+    {
+        if (LengthUnit::Inch === $this->lengths->unit) {
+            return 'ceiling' === $side && 1 === preg_match('/^(?:[6-9]|1\d)(?:[.,]\d)?$/', $number) ? ' ft' : '';
+        }
+        $isInMetres = 1 === preg_match(self::METRES, $number) || (($this->isInMetres || 'ceiling' === $side) && 1 === preg_match('/^\d[.,]\d$/', $number));
+
+        return $isInMetres ? ' m' : '';
     }
 
     /** @param \Closure(array<string>): bool $take false leaves the words where they are */

@@ -22,6 +22,8 @@ use BrightCupboard\Core\Stock\Condition;
 final readonly class ToteLine
 {
     private const CODE = '/^(?:(?:tote|box|bin|basket|bag)\s+)?([a-z]{1,3}[\s-]?\d{1,3}[a-z]?)(?![\w"″])[\s,:]*(.*)$/iu';
+    /** A thing and its measure, not a code: "bed 160 x 200", "bay 3 windows". */
+    private const NO_CODE = '/^(?:bed|bay|cot|den|bar|pew|tv|fp|ba|br|lr|dr|fr|mbr|wc)\b|^\pL{1,3}[\s-]?\d{1,3}\s*[x×]\s*\d/iu';
     private const NAMED = '/^(?:tote|bin)(?:\s+|\s*:\s*)([^,:]{1,20})[,:]\s*(.*)$/iu';
     private const NUMBERED = '/^(?:tote|bin|box)\s+(?:no\.?\s*|#\s*)?(\d{1,3})(?!\d|\s*(?:[x×"]|in\b|cm\b|ft\b))[\s,:]*(.*)$/iu';
     /** A common lidded box, from memory. */
@@ -39,7 +41,7 @@ final readonly class ToteLine
     public function read(string $line): ?ToteReading
     {
         foreach ([self::CODE, self::NAMED, self::NUMBERED] as $pattern) {
-            if (1 === preg_match($pattern, $line, $match)) {
+            if (1 === preg_match($pattern, $line, $match) && 1 !== preg_match(self::NO_CODE, $line)) {
                 return $this->tote(trim($match[1], " \"'“”"), $match[2]);
             }
         }
