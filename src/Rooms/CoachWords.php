@@ -94,11 +94,7 @@ final readonly class CoachWords
                 ? 'clear against the ' . (1 === $number('onTree') ? 'tree' : 'wall')
                 : sprintf('%d %% of it is lost against the %s', $number('percent'), 1 === $number('onTree') ? 'tree' : 'wall'),
             Check::Focal => Verdict::Good === $finding->verdict ? $this->text($finding, 'lead') : 'none',
-            Check::Echo => match (true) {
-                0 === $faults => 'accents come back',
-                'no metal' === $finding->faults[0]->code => 'metal on some boards only',
-                default => self::counted($faults, 'accent', 'accents') . ' in one place only',
-            },
+            Check::Echo => 0 === $faults ? 'accents come back' : self::counted($faults, 'accent', 'accents') . ' in one place only',
             Check::Bands => 0 === $faults ? 'from foot to top' : self::counted($faults, 'band', 'bands') . ' bare',
             Check::Look => sprintf('%d of 100', $number('score')),
             Check::Textures => \count($this->list($finding, 'families')) . ': ' . implode(', ', $this->list($finding, 'families')),
@@ -222,7 +218,6 @@ final readonly class CoachWords
             'focal.lead large topper' => sprintf('%s is large for its tree: a sixth of its height, %s, is enough.', $one, $value('least')),
             'focal.lead no topper' => sprintf('%s has nothing on its tip: a star or a bow finishes it.', $one),
             'width.used uneven' => 'The bows are at uneven distances: even ones read as a rhythm.',
-            'echo.sides no metal' => sprintf('Board %s has no metal: let it shine on each.', $value('board')),
             'echo.sides one band only' => sprintf('%s is seen in one band only: let it come back in another.', $value('ribbon')),
             'focal.lead alike in weight' => sprintf('%s and %s draw the eye alike: let one be larger, darker or higher.', $one, $two),
             'echo.sides one side only' => sprintf('%s is seen on the %s only: echo it on the other side.', $value('ribbon'), $value('side')),

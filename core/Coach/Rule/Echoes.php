@@ -17,7 +17,7 @@ use BrightCupboard\Core\Surface\Form;
 
 /**
  * From four pieces on, an accent or metal of the look that is seen only on one side wants an echo on the other, on a tree in another
- * band; of a hutch or bookcase that has some metal every board has (common practice; docs/rules.md, rule 18).
+ * band (common practice; docs/rules.md, rule 18).
  */
 final readonly class Echoes implements CoachRule
 {
@@ -62,29 +62,11 @@ final readonly class Echoes implements CoachRule
             }
         }
 
-        $faults = [...$faults, ...(Form::Tiers === $form ? self::boardsWithoutMetal($dressing, $by) : [])];
-
         return new Finding(
             Check::Echo,
             [] === $faults ? Verdict::Good : Verdict::LookAgain,
             ['ribbons' => \count($seen), 'onTree' => Form::Cone === $form ? 1 : 0],
             $faults,
         );
-    }
-
-    /** @return list<Fault> the boards with two pieces and more that have none, where another has */
-    private static function boardsWithoutMetal(Dressing $dressing, Judgement $by): array
-    {
-        $has = [];
-        foreach ($dressing->byTier() as $standing) {
-            foreach (\count($standing) < 2 ? [] : $standing as $placed) {
-                $fit = $by->meter->fit($placed->piece);
-                $isMetal = FitVerdict::Outside !== $fit->verdict && RibbonRole::Metal === $by->look->ribbons[$fit->ribbon]->role;
-                $has[$placed->tier] = ($has[$placed->tier] ?? false) || $isMetal;
-            }
-        }
-        $without = \in_array(true, $has, true) ? array_keys($has, false, true) : [];
-
-        return array_map(static fn(int $tier): Fault => Fault::of('no metal', ['board' => $tier + 1]), $without);
     }
 }

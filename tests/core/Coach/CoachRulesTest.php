@@ -6,10 +6,8 @@ namespace BrightCupboard\Tests\Core\Coach;
 
 use BrightCupboard\Core\Coach\CoachRule;
 use BrightCupboard\Core\Coach\Dressing;
-use BrightCupboard\Core\Coach\Fault;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\Rule\Air;
-use BrightCupboard\Core\Coach\Rule\Echoes;
 use BrightCupboard\Core\Coach\Rule\HeightLevels;
 use BrightCupboard\Core\Coach\Rule\LookFit;
 use BrightCupboard\Core\Coach\Rule\MirrorFree;
@@ -18,18 +16,12 @@ use BrightCupboard\Core\Coach\Rule\OneLeads;
 use BrightCupboard\Core\Coach\Rule\SideBalance;
 use BrightCupboard\Core\Coach\Rule\TextureMix;
 use BrightCupboard\Core\Coach\Verdict;
-use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Look\Look;
-use BrightCupboard\Core\Look\Resting;
-use BrightCupboard\Core\Look\Ribbon;
-use BrightCupboard\Core\Look\RibbonRole;
-use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
-use BrightCupboard\Core\Surface\Layout;
 use BrightCupboard\Core\Surface\SpotKind;
 use BrightCupboard\Tests\Core\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -106,34 +98,6 @@ final class CoachRulesTest extends TestCase
         );
 
         self::assertSame($verdict, (new OddGroups())->check(new Dressing($sofa, $cushions), Make::judgement())?->verdict);
-    }
-
-    public function testWhereABoardHasMetalEveryBoardHas(): void
-    {
-        $look = new Look('Brass', [
-            new Ribbon('Tallow', Srgb::ofHex('#F0E7D4'), RibbonRole::Base, 80),
-            new Ribbon('Brass', Srgb::ofHex('#B08D3F'), RibbonRole::Metal, 20),
-        ], [], new Resting([], []), 50, BalanceSchool::Centred);
-        $hutch = Make::spot(width: 40, depth: 12, clear: 14, kind: SpotKind::Hutch, layout: new Layout([Length::ofInches(14), Length::ofInches(14)]));
-        $at = static fn(float $left, int $tier, string $hex): PlacedPiece => DressedSpots::at(
-            PieceKind::Vase,
-            $left,
-            6,
-            9,
-            tier: $tier,
-            hex: $hex,
-            id: "vase-{$tier}-{$left}",
-        );
-        $codes = static fn(string $above): array => array_map(
-            static fn(Fault $fault): array => [$fault->code, $fault->values['board'] ?? null],
-            (new Echoes())->check(
-                new Dressing($hutch, [$at(4, 0, '#B08D3F'), $at(28, 0, '#F0E7D4'), $at(4, 1, '#F0E7D4'), $at(28, 1, $above)]),
-                Make::judgement($look),
-            )->faults ?? [],
-        );
-
-        self::assertContains(['no metal', 2], $codes('#F0E7D4'));
-        self::assertSame([], $codes('#B08D3F'), 'low on the left, high on the right');
     }
 
     public function testAWallOfPlatesHasNoLeaderOnPurpose(): void
