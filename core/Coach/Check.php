@@ -90,7 +90,7 @@ enum Check: string
             self::Hidden => $isShelf || Form::Seat === $form ? 6 : 0,
             self::Groups => Form::Cone === $form ? 0 : 5,
             self::Air => Form::Cone === $form ? 0 : 8,
-            self::Contrast => $isShelf || Form::Panel === $form || Form::Cone === $form ? 5 : 0,
+            self::Contrast => Form::Run === $form ? 0 : 5,
             self::Focal => $isShelf || Form::Table === $form || Form::Panel === $form || Form::Cone === $form ? 5 : 0,
             self::Echo => \in_array($form, [Form::Ledge, Form::Tiers, Form::Table, Form::Run, Form::Cone], true) ? 4 : 0,
             self::Bands => Form::Cone === $form ? 8 : 0,

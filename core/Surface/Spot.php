@@ -31,6 +31,7 @@ final readonly class Spot
      * @param list<KeepClear>  $keepClear
      * @param list<SpotHazard> $hazards
      * @param list<string>     $assumed     measures that are usual of its kind and not taken yet: width, depth, ledgeHeight, clearHeight
+     * @param Srgb|null        $cover       colour of what things are put on: the cover of a seat or bed, the top of a table; null where it was not said
      */
     public function __construct(
         public string $id,
@@ -46,6 +47,7 @@ final readonly class Spot
         public array $hazards,
         public array $assumed = [],
         public Layout $layout = new Layout(),
+        public ?Srgb $cover = null,
     ) {
         $this->form = $kind->form();
         [$this->from, $this->to] = self::between($width->tenths(), $keepClear);

@@ -203,6 +203,7 @@ final class DemoFiles
                 $spot->isNull('below') ? null : Length::ofInches($spot->number('below.0')),
                 $spot->isNull('below') ? null : Length::ofInches($spot->number('below.1')),
             ),
+            $spot->isNull('cover') ? null : Srgb::ofHex($spot->text('cover')),
         );
     }
 

@@ -48,6 +48,9 @@ class Spot implements Removable
     #[ORM\Column]
     private array $hazards = [];
 
+    /** Of a seat, a bed or the top of a table; null where it was not said. */
+    #[ORM\Column(length: 7, nullable: true)]
+    private ?string $cover = null;
     /** @var list<string> measures that are usual of its kind and not taken yet */
     #[ORM\Column(options: ['default' => '[]'])]
     private array $assumed = [];
@@ -106,6 +109,7 @@ class Spot implements Removable
             $measures->keepClear,
         );
         $this->wall = $measures->wall->hex();
+        $this->cover = $measures->cover?->hex();
         $this->hazards = array_map(static fn(SpotHazard $hazard): string => $hazard->value, $measures->hazards);
         $this->assumed = $measures->assumed;
         $layout = $measures->layout;
@@ -127,6 +131,7 @@ class Spot implements Removable
             'seen_from' => $this->seenFrom->value,
             'keep_clear' => $this->keepClear,
             'wall' => $this->wall,
+            'cover' => $this->cover,
             'hazards' => $this->hazards,
             'assumed' => $this->assumed,
             'tiers' => $this->tiers,

@@ -20,7 +20,7 @@ use BrightCupboard\Core\Surface\TableShape;
  * @phpstan-type ZoneRow array{from: int, to: int, reason: string}
  * @phpstan-type SpotRow array{
  *   id: string, name: string, kind: string, width: int, depth: int, ledge_height: int, clear_height: int|null, seen_from: string,
- *   keep_clear: list<ZoneRow>, wall: string, hazards: list<string>, assumed: list<string>, tiers: list<int>, table_shape: string,
+ *   keep_clear: list<ZoneRow>, wall: string, cover: string|null, hazards: list<string>, assumed: list<string>, tiers: list<int>, table_shape: string,
  *   seats: int, rise: int|null, posts: int, below_width: int|null, below_top: int|null
  * }
  */
@@ -54,6 +54,7 @@ final readonly class StoredSpot
                 self::length($row['below_width']),
                 self::length($row['below_top']),
             ),
+            null === $row['cover'] ? null : Srgb::ofHex($row['cover']),
         );
     }
 

@@ -51,7 +51,7 @@ final readonly class HomeTables
                 'ledge_height' => 'int', 'clear_height' => 'int?', 'seen_from' => SeenFrom::class, 'keep_clear' => 'list', 'wall' => 'text:7',
                 'hazards' => 'list', 'focal_rank' => 'int', 'assumed' => 'list?', 'tiers' => 'list?', 'table_shape' => TableShape::class . '?',
                 'seats' => 'int?', 'rise' => 'int?', 'posts' => 'int?', 'below_width' => 'int?', 'below_top' => 'int?',
-                'note' => 'text:300?',
+                'note' => 'text:300?', 'cover' => 'text:7?',
                 'school' => BalanceSchool::class . '?', 'mood' => 'int?', 'overruled' => 'list?', 'ribbons' => 'list?', 'removed_at' => 'time?',
                 'version' => 'int',
             ],

@@ -95,6 +95,7 @@ final readonly class KeepSpot
         $ledge = $fields->read('ledgeHeight', static fn(): Length => $lengths->read($input->ledgeHeight), $none);
         $clear = '' === trim($input->clearHeight) ? null : $fields->read('clearHeight', static fn(): Length => $lengths->read($input->clearHeight), null);
         $wall = $fields->read('wall', static fn(): Srgb => Srgb::ofHex($input->wall), Srgb::ofHex('#FFFFFF'));
+        $cover = null === $input->cover ? null : $fields->read('cover', static fn(): Srgb => Srgb::ofHex($input->cover), null);
         $zones = [];
         foreach ($input->keepClear as $i => $zone) {
             $zones[] = $fields->read("keepClear[{$i}]", static fn(): KeepClear => new KeepClear(
@@ -126,6 +127,7 @@ final readonly class KeepSpot
                 $input->hazards,
                 [],
                 $layout,
+                $cover,
             ))->roomSized(),
             null,
         );

@@ -46,6 +46,7 @@ final readonly class SpotAnswer
         public ?int $belowWidth,
         public ?int $belowTop,
         public string $note,
+        public ?string $cover,
         public int $version,
     ) {}
 
@@ -80,6 +81,7 @@ final readonly class SpotAnswer
             $m->layout->belowWidth?->tenths(),
             $m->layout->belowTop?->tenths(),
             $spot->note(),
+            $m->cover?->hex(),
             $spot->version(),
         );
     }

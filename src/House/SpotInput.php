@@ -47,6 +47,7 @@ final readonly class SpotInput
         public string $belowTop = '',
         #[Assert\Length(max: Spot::LONGEST_NOTE, maxMessage: 'A note takes {{ limit }} characters.')]
         public string $note = '',
+        public ?string $cover = null,
         public ?int $version = null,
     ) {}
 }

@@ -24,7 +24,7 @@ use Doctrine\ORM\EntityManagerInterface;
  */
 final readonly class HouseRepository
 {
-    private const MEASURES = 'SELECT s.id, s.name, s.kind, s.width, s.depth, s.ledge_height, s.clear_height, s.seen_from, s.keep_clear, s.wall, '
+    private const MEASURES = 'SELECT s.id, s.name, s.kind, s.width, s.depth, s.ledge_height, s.clear_height, s.seen_from, s.keep_clear, s.wall, s.cover, '
         . 's.hazards, s.assumed, s.tiers, s.table_shape, s.seats, s.rise, s.posts, s.below_width, s.below_top FROM spot s JOIN room r ON r.id = s.room_id '
         . 'WHERE r.home_id = ? AND s.removed_at IS NULL AND r.removed_at IS NULL ORDER BY r.round, r.id, s.focal_rank, s.id';
 

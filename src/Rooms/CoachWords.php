@@ -91,8 +91,8 @@ final readonly class CoachWords
             Check::Air => $this->air($finding, $number('percent')),
             Check::Hidden => 0 === $faults ? 'everything is seen' : self::counted($faults, 'piece', 'pieces') . ' hidden',
             Check::Contrast => Verdict::Good === $finding->verdict
-                ? 'clear against the ' . (1 === $number('onTree') ? 'tree' : 'wall')
-                : sprintf('%d %% of it is lost against the %s', $number('percent'), 1 === $number('onTree') ? 'tree' : 'wall'),
+                ? 'clear against the ' . $this->text($finding, 'behind')
+                : sprintf('%d %% of it is lost against the %s', $number('percent'), $this->text($finding, 'behind')),
             Check::Focal => Verdict::Good === $finding->verdict ? $this->text($finding, 'lead') : 'none',
             Check::Echo => 0 === $faults ? 'accents come back' : self::counted($faults, 'accent', 'accents') . ' in one place only',
             Check::Bands => 0 === $faults ? 'from foot to top' : self::counted($faults, 'band', 'bands') . ' bare',

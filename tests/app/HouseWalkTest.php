@@ -49,6 +49,23 @@ final class HouseWalkTest extends AppTestCase
         self::assertSame('throw stays; back 84 cm high; 95 cm deep in all', $this->call('GET', $home . '/house')['spots'][0]['note']);
     }
 
+    public function testTheCoverOfASeatIsKeptClearedAndRefusedWhereItIsNoColour(): void
+    {
+        $home = $this->newHome();
+        $kept = $this->call('POST', $home . '/house/lines', ['line' => 'den: navy sofa 210 cm', 'room' => ''])['spot'];
+        self::assertSame('#1F2E4F', $kept['cover']);
+        $path = "{$home}/spots/{$kept['id']}";
+
+        $refused = $this->call('PUT', $path, ['cover' => 'blue'] + $this->inputOf($kept));
+        self::assertSame([422, ['cover']], [$this->code(), array_column($refused['violations'], 'field')], $this->text());
+        $grey = $this->call('PUT', $path, ['cover' => '#59626B'] + $this->inputOf($kept));
+        self::assertSame([200, '#59626B'], [$this->code(), $grey['cover']], $this->text());
+        $unsaid = $this->call('PUT', $path, ['cover' => null] + $this->inputOf($grey));
+        self::assertSame([200, null], [$this->code(), $unsaid['cover']], $this->text());
+        $this->call('POST', $home . '/undo');
+        self::assertSame('#59626B', $this->call('GET', $home . '/house')['spots'][0]['cover']);
+    }
+
     public function testTheNoteOfASpotIsReadWhereItIsSetUp(): void
     {
         $this->signIn();

@@ -20,7 +20,8 @@ use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Surface\Form;
 
 /**
- * Each thing stands out from the wall behind it, on a tree from its green, by 15 in lightness or by CIEDE2000 20 (docs/rules.md, rule 16).
+ * Each thing stands out from the wall behind it, on a tree from its green, on a seat or table from its cover or top where its colour is
+ * known, by 15 in lightness or by CIEDE2000 20 (docs/rules.md, rule 16).
  * Said when it goes for a third of what is seen.
  */
 final class WallContrast implements CoachRule
@@ -48,9 +49,14 @@ final class WallContrast implements CoachRule
     {
         $faults = [];
         $all = $lost = 0.0;
+        $form = $dressing->spot->form();
         $tree = $dressing->tree();
-        $ground = $tree?->piece->colours[0]->colour ?? $dressing->spot->wall;
-        foreach (Form::Cone === $dressing->spot->form() ? $this->onTree($dressing) : $dressing->shown() as $placed) {
+        $isOnCover = Form::Table === $form || Form::Seat === $form;
+        $ground = $tree?->piece->colours[0]->colour ?? ($isOnCover ? $dressing->spot->cover : $dressing->spot->wall);
+        if (null === $ground) {
+            return null;
+        }
+        foreach (Form::Cone === $form ? $this->onTree($dressing) : $dressing->shown() as $placed) {
             $area = (float) $placed->width * $placed->height * (null === $tree ? 1 : $placed->count);
             $all += $area;
             if (!$this->standsOut($placed->piece, $ground)) {
@@ -66,7 +72,7 @@ final class WallContrast implements CoachRule
         return new Finding(
             Check::Contrast,
             $isGood ? Verdict::Good : Verdict::LookAgain,
-            ['percent' => (int) round(100 * $lost / $all), 'onTree' => null === $tree ? 0 : 1],
+            ['percent' => (int) round(100 * $lost / $all), 'behind' => null !== $tree ? 'tree' : ($isOnCover ? $dressing->spot->kind->surface() : 'wall')],
             $isGood ? [] : $faults,
         );
     }

@@ -38,7 +38,7 @@ final class SeededDocument
                 'seenFrom' => 'front', 'keepClear' => [], 'wall' => '#F6F4EE', 'hazards' => ['heat'], 'focalRank' => $i,
                 'assumed' => 0 === $i ? ['depth'] : [], 'tiers' => 0 === $i ? [] : [3000, 3500], 'tableShape' => 'rectangular',
                 'seats' => 0, 'rise' => 0 === $i ? null : 900, 'posts' => $i, 'belowWidth' => null, 'belowTop' => null,
-                'note' => 0 === $i ? 'flue behind, “warm”' : '',
+                'note' => 0 === $i ? 'flue behind, “warm”' : '', 'cover' => 0 === $i ? '#59626B' : null,
                 'school' => 0 === $i ? 'centred' : null, 'mood' => 0 === $i ? 40 : null, 'overruled' => 0 === $i ? ['groups.odd'] : [],
                 'ribbons' => [], 'removedAt' => null, 'version' => $i + 1,
             ];

@@ -15,13 +15,16 @@ use BrightCupboard\Core\Coach\Rule\OddGroups;
 use BrightCupboard\Core\Coach\Rule\OneLeads;
 use BrightCupboard\Core\Coach\Rule\SideBalance;
 use BrightCupboard\Core\Coach\Rule\TextureMix;
+use BrightCupboard\Core\Coach\Rule\WallContrast;
 use BrightCupboard\Core\Coach\Verdict;
+use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Look\Look;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\SpotKind;
 use BrightCupboard\Tests\Core\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -98,6 +101,33 @@ final class CoachRulesTest extends TestCase
         );
 
         self::assertSame($verdict, (new OddGroups())->check(new Dressing($sofa, $cushions), Make::judgement())?->verdict);
+    }
+
+    /** What is put on a seat or a table is seen against its cover or top, where its colour is known. */
+    #[TestWith([null, null])]
+    #[TestWith(['#8B8E8E', Verdict::LookAgain])]
+    #[TestWith(['#1F2E4F', Verdict::Good])]
+    public function testCushionsStandOutFromTheirSofa(?string $cover, ?Verdict $verdict): void
+    {
+        $of = Make::spot(width: 84, depth: 22, clear: null, ledge: 17, kind: SpotKind::Sofa);
+        $sofa = new Spot(
+            $of->id,
+            $of->name,
+            $of->kind,
+            $of->width,
+            $of->depth,
+            $of->ledgeHeight,
+            null,
+            $of->seenFrom,
+            [],
+            $of->wall,
+            [],
+            cover: null === $cover ? null : Srgb::ofHex($cover),
+        );
+        $cushion = DressedSpots::at(PieceKind::Cushion, 4, 18, 18, posture: Posture::Sits, hex: '#8C8F8E');
+        $finding = (new WallContrast())->check(new Dressing($sofa, [$cushion]), Make::judgement());
+
+        self::assertSame([$verdict, null === $verdict ? null : 'sofa'], [$finding?->verdict, $finding?->figures['behind'] ?? null]);
     }
 
     public function testAWallOfPlatesHasNoLeaderOnPurpose(): void

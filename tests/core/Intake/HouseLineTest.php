@@ -20,6 +20,23 @@ use PHPUnit\Framework\TestCase;
 /** A walk through a house, line by line: rooms, spots and totes as somebody with a tape and no time writes them. All lines are invented. */
 final class HouseLineTest extends TestCase
 {
+    #[TestWith(['navy velvet sofa 84 wide', '#1F2E4F'])]
+    #[TestWith(['bed 60 x 80, linen cover in oat', '#D8C8A8'])]
+    #[TestWith(['cherry table 60 x 36', '#77412A'])]
+    #[TestWith(['coffee table 48 x 24, walnut', '#5F4330'])]
+    #[TestWith(['coffee table 48 x 24', null])]
+    #[TestWith(['bench 48 x 17, sage walls', null])]
+    #[TestWith(['sofa 80 wide, dark red throw stays', null])]
+    #[TestWith(['grey shelf 40 x 9', null])]
+    public function testTheColourOfACoverOrATopIsReadWhereItIsSaid(string $line, ?string $cover): void
+    {
+        $read = (new HouseLine(LengthUnit::Inch))->read($line, 'Snug');
+
+        self::assertInstanceOf(SpotReading::class, $read);
+        self::assertNotNull($read->spot);
+        self::assertSame($cover, $read->spot->cover?->hex());
+    }
+
     /** @return iterable<string, array{string, string, string, string, string, string, list<string>}> */
     public static function spots(): iterable
     {

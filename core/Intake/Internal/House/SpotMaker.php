@@ -74,6 +74,7 @@ final class SpotMaker
                 'clearHeight' => null === $of->clearHeight && !$isOpen && null !== $usual->clearHeight,
             ])),
             $this->layout($kind, $usual, $line, $of),
+            \in_array($kind->form(), [Form::Table, Form::Seat], true) ? $said->cover() : null,
         ))->roomSized();
     }
 

@@ -77,6 +77,12 @@ final class SpotParts
         };
     }
 
+    /** The colour of what things are put on, where it is said. */
+    public function cover(): ?Srgb
+    {
+        return (new CoverWords($this->colours))->read($this->name, $this->notes);
+    }
+
     private function call(string $name): void
     {
         $this->name = mb_substr($name, 0, self::LONGEST_NAME);

@@ -10,6 +10,9 @@ import { FormFields } from './FormFields';
 
 const PullMeasures = lazy(async () => ({ default: (await import('../rooms/PullMeasures')).PullMeasures }));
 
+/** Shown where no colour was said: the grey of the drawings. */
+const UNSAID = '#D8D2C4';
+
 type Props = { spot?: Spot; room: string; onClose: () => void };
 
 /** A spot and its measures. */
@@ -28,6 +31,7 @@ export function SpotDialog({ spot, room, onClose }: Props) {
     seenFrom: spot?.seenFrom ?? 'front',
     keepClear: spot?.keepClear.map((zone) => ({ from: write(zone.from), to: write(zone.to), reason: zone.reason })) ?? [],
     wall: spot?.wall ?? '#F6F4EE',
+    cover: spot?.cover ?? null,
     hazards: spot?.hazards ?? [],
     focalRank: spot?.focalRank ?? 10,
     tiers: spot?.tiers.map((clear) => write(clear)) ?? [],
@@ -172,6 +176,22 @@ function Measures({ draft, set, form }: PartProps) {
       <Field label="Wall" name="wall">
         {(control) => <input {...control} type="color" value={draft.wall} onChange={(event) => set({ wall: event.target.value })} />}
       </Field>
+      {(form === 'seat' || form === 'table') && (
+        <Field label={form === 'seat' ? 'Cover' : 'Top'} name="cover" hint="what the pieces are seen against">
+          {(control) => (
+            <span className="flex items-center gap-2">
+              <input {...control} type="color" value={draft.cover ?? UNSAID} onChange={(event) => set({ cover: event.target.value })} />
+              {draft.cover === null ? (
+                <span className="note">not said</span>
+              ) : (
+                <button type="button" className="link" onClick={() => set({ cover: null })}>
+                  not said
+                </button>
+              )}
+            </span>
+          )}
+        </Field>
+      )}
       <Field label="How early it is dressed" name="focalRank" hint="1: what is seen first from the door">
         {(control) => (
           <input {...control} type="number" value={draft.focalRank} onChange={(event) => set({ focalRank: Number(event.target.value) })} />

@@ -66,7 +66,7 @@ export function TableFromAbove({ spot, dressing, pieces, chosen, onChoose }: Pro
             cy={depth / 2}
             rx={width / 2}
             ry={depth / 2}
-            fill="var(--color-card)"
+            fill={spot.cover ?? 'var(--color-card)'}
             stroke="var(--color-line-2)"
             strokeWidth=".5"
           />
@@ -83,7 +83,7 @@ export function TableFromAbove({ spot, dressing, pieces, chosen, onChoose }: Pro
         </>
       ) : (
         <>
-          <rect width={width} height={depth} fill="var(--color-card)" stroke="var(--color-line-2)" strokeWidth=".5" />
+          <rect width={width} height={depth} fill={spot.cover ?? 'var(--color-card)'} stroke="var(--color-line-2)" strokeWidth=".5" />
           <rect
             x="1.2"
             y="1.2"
