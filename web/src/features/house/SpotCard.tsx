@@ -52,7 +52,7 @@ export function SpotDrawing({ spot }: { spot: Spot }) {
         y={y}
         width={width}
         height="4"
-        fill="var(--color-lip)"
+        fill={spot.cover ?? 'var(--color-lip)'}
         stroke={isAssumed('width') ? 'none' : 'var(--color-ink)'}
         strokeWidth="0.8"
       />
@@ -103,7 +103,9 @@ function FormMark({ spot, y, width }: { spot: Spot; y: number; width: number }) 
     case 'seat':
       return (
         <>
-          <rect {...line} x={LEFT} y={down(ledge + BACK)} width={width} height={y - down(ledge + BACK)} rx="2" />
+          {spot.kind !== 'bench' && (
+            <rect {...line} fill={spot.cover ?? 'none'} x={LEFT} y={down(ledge + BACK)} width={width} height={y - down(ledge + BACK)} rx="2" />
+          )}
           <path {...line} d={underneath(spot.kind, y, right)} />
         </>
       );

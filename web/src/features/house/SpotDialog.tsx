@@ -185,7 +185,7 @@ function Measures({ draft, set, form }: PartProps) {
                 <span className="note">not said</span>
               ) : (
                 <button type="button" className="link" onClick={() => set({ cover: null })}>
-                  not said
+                  leave it open
                 </button>
               )}
             </span>

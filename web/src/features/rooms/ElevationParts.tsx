@@ -107,8 +107,8 @@ export function Rulers({ spot, frame, middle }: { spot: Spot; frame: Frame; midd
       <path d={`M${frame.x(inch(middle))} ${foot + 22}l5 7h-10Z`} fill="var(--color-ink)" />
       {up.map(({ at, text }) => (
         <g key={at}>
-          <path d={`M${frame.x(0) - 10} ${frame.y(at)}h6`} stroke="var(--color-ink-2)" />
-          <text x={frame.x(0) - 14} y={frame.y(at) + 4} textAnchor="end">
+          <path d={`M${frame.x(-frame.past) - 10} ${frame.y(at)}h6`} stroke="var(--color-ink-2)" />
+          <text x={frame.x(-frame.past) - 14} y={frame.y(at) + 4} textAnchor="end">
             {text}
           </text>
         </g>

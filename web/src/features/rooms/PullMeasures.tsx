@@ -91,21 +91,21 @@ export function PullMeasures({ spot, onPull }: Props) {
           onPointerCancel={handleUp}
           onKeyDown={(event) => handleKey(event, one)}
         >
-          <GripMark grip={one} text={write.length(one.value)} />
+          <GripMark grip={one} past={one.way === 'right' ? frame.past * frame.scale : 0} text={write.length(one.value)} />
         </g>
       ))}
     </svg>
   );
 }
 
-/** A bar across the way it is pulled, wide enough for a thumb, with its measure. */
-function GripMark({ grip: { x, y, way }, text }: { grip: Grip; text: string }) {
+/** A bar across the way it is pulled, wide enough for a thumb, with its measure, past the arm of a sofa. */
+function GripMark({ grip: { x, y, way }, past, text }: { grip: Grip; past: number; text: string }) {
   const [wide, high] = way === 'right' ? [12, 36] : [36, 12];
   return (
     <>
       <rect x={x - 22} y={y - 22} width="44" height="44" fill="transparent" />
       <rect x={x - wide / 2} y={y - high / 2} width={wide} height={high} fill="var(--color-yolk)" stroke="var(--color-ink)" />
-      <text x={x + wide / 2 + 6} y={y + 4} fontSize="13" fontWeight="650" stroke="#FBFAF6" strokeWidth="3" paintOrder="stroke">
+      <text x={x + Math.max(wide / 2, past) + 6} y={y + 4} fontSize="13" fontWeight="650" stroke="#FBFAF6" strokeWidth="3" paintOrder="stroke">
         {text}
       </text>
     </>

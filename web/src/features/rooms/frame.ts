@@ -11,6 +11,8 @@ export type Frame = {
   wallHeight: number;
   /** Inches that are drawn under it: legs, the furniture under a wall, posts, what hangs from the edge. */
   below: number;
+  /** Inches that are drawn past each end: the arms of a sofa or chair. */
+  past: number;
   x: (inches: number) => number;
   y: (inches: number) => number;
 };
@@ -24,6 +26,8 @@ export const LANES = 56;
 const WIDE = 700;
 const NARROW = 366;
 const LEAST_WALL = 16;
+/** How far an arm reaches out over the end of the seat. */
+const ARM_OUT = 2.5;
 /** Of a sofa or chair over its seat, of a bed over its mattress. */
 const BACK = 18;
 
@@ -73,7 +77,8 @@ function extent(spot: Spot, { tallest, deepest }: Reach): { wall: number; below:
 export function frameFor(spot: Spot, reach: Reach, isNarrow: boolean): Frame {
   const full = isNarrow ? NARROW : WIDE;
   const { wall, below } = extent(spot, reach);
-  const scale = Math.min((full - LEFT - RIGHT) / inch(spot.width), 360 / (wall + below), 14);
+  const past = spot.kind === 'sofa' || spot.kind === 'chair' ? ARM_OUT : 0;
+  const scale = Math.min((full - LEFT - RIGHT) / (inch(spot.width) + 2 * past), 360 / (wall + below), 14);
   const wallHeight = wall * scale;
   const ledgeY = TOP + wallHeight;
   const used = inch(spot.width) * scale;
@@ -85,6 +90,7 @@ export function frameFor(spot: Spot, reach: Reach, isNarrow: boolean): Frame {
     ledgeY,
     wallHeight,
     below,
+    past,
     x: (inches) => start + inches * scale,
     y: (inches) => ledgeY - inches * scale,
   };

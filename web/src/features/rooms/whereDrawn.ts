@@ -3,7 +3,7 @@ import { inch } from '../../lib/inches';
 import { type Frame, hangsDown } from './frame';
 
 /** Of a sofa or chair: how high its arms are over the seat, how far they stand out beside it, and how near an end a throw lies over one, in inches. */
-const ARM = { height: 8, out: 2.5, reach: 5 };
+const ARM = { height: 8, reach: 5 };
 
 /** Whether a placement is put at a height of its own: what hangs on a wall, and all that is on a wall, door or window. */
 export const hasOwnHeight = (spot: Spot, placement: Placement): boolean => placement.isOnWall || spot.form === 'panel';
@@ -26,7 +26,7 @@ export function whereDrawn(
   const isThrow = piece.kind === 'throw';
   if (placement.posture === 'drapes' && isThrow && (spot.kind === 'sofa' || spot.kind === 'chair')) {
     const end = inch(left) < ARM.reach ? 0 : inch(left) + width > inch(spot.width) - ARM.reach ? inch(spot.width) : null;
-    const outer = end === 0 ? -ARM.out : inch(spot.width) + ARM.out - width;
+    const outer = end === 0 ? -frame.past : inch(spot.width) + frame.past - width;
     if (end !== null) return { x: frame.x(outer), y: frame.y(inch(foot) + ARM.height), turn: 0 };
   }
   const below = placement.posture === 'drapes' && !isThrow ? height / 2 : hangsDown(placement) && spot.form !== 'cone' ? height : 0;
