@@ -31,6 +31,7 @@ enum Check: string
     case Contrast = 'contrast.wall';
     case Focal = 'focal.lead';
     case Echo = 'echo.sides';
+    case Metal = 'echo.metal';
     case Bands = 'bands.even';
     case Look = 'look.fit';
     case Textures = 'textures.mix';
@@ -93,6 +94,7 @@ enum Check: string
             self::Contrast => Form::Run === $form ? 0 : 5,
             self::Focal => $isShelf || Form::Table === $form || Form::Panel === $form || Form::Cone === $form ? 5 : 0,
             self::Echo => \in_array($form, [Form::Ledge, Form::Tiers, Form::Table, Form::Run, Form::Cone], true) ? 4 : 0,
+            self::Metal => Form::Tiers === $form ? 4 : 0,
             self::Bands => Form::Cone === $form ? 8 : 0,
             self::Look => 12,
             self::Textures => Form::Panel === $form || Form::Run === $form || Form::Cone === $form ? 0 : 4,

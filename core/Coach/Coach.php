@@ -18,7 +18,7 @@ final readonly class Coach
             new Rule\HangingHeight(), new Rule\SideBalance(), new Rule\BothSidesAlike(), new Rule\HeightLevels(), new Rule\NeighbourHeights(),
             new Rule\RowsStepDown(),
             new Rule\OddGroups(), new Rule\Air(), new Rule\NothingHidden(), new Rule\WallContrast(), new Rule\OneLeads(), new Rule\Echoes(),
-            new Rule\EvenBands(), new Rule\LookFit(), new Rule\TextureMix(),
+            new Rule\MetalOnBoards(), new Rule\EvenBands(), new Rule\LookFit(), new Rule\TextureMix(),
         ];
     }
 

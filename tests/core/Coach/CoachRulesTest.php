@@ -10,6 +10,7 @@ use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\Rule\Air;
 use BrightCupboard\Core\Coach\Rule\HeightLevels;
 use BrightCupboard\Core\Coach\Rule\LookFit;
+use BrightCupboard\Core\Coach\Rule\MetalOnBoards;
 use BrightCupboard\Core\Coach\Rule\MirrorFree;
 use BrightCupboard\Core\Coach\Rule\OddGroups;
 use BrightCupboard\Core\Coach\Rule\OneLeads;
@@ -20,10 +21,15 @@ use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Look\Look;
+use BrightCupboard\Core\Look\Resting;
+use BrightCupboard\Core\Look\Ribbon;
+use BrightCupboard\Core\Look\RibbonRole;
+use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Layout;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\SpotKind;
 use BrightCupboard\Tests\Core\Support\Make;
@@ -128,6 +134,34 @@ final class CoachRulesTest extends TestCase
         $finding = (new WallContrast())->check(new Dressing($sofa, [$cushion]), Make::judgement());
 
         self::assertSame([$verdict, null === $verdict ? null : 'sofa'], [$finding?->verdict, $finding?->figures['behind'] ?? null]);
+    }
+
+    /**
+     * @param list<string>   $colours of two pieces on each board
+     * @param list<int>|null $boards  those without, counted from one; null where nothing is asked
+     */
+    #[TestWith([['#B08D3F', '#F0E7D4', '#F0E7D4', '#F0E7D4'], [2]])]
+    #[TestWith([['#B08D3F', '#F0E7D4', '#F0E7D4', '#B08D3F'], []])]
+    #[TestWith([['#F0E7D4', '#F0E7D4', '#F0E7D4', '#F0E7D4'], null])]
+    public function testWhereABoardHasMetalEveryBoardHas(array $colours, ?array $boards): void
+    {
+        $look = new Look('Brass', [
+            new Ribbon('Tallow', Srgb::ofHex('#F0E7D4'), RibbonRole::Base, 80),
+            new Ribbon('Brass', Srgb::ofHex('#B08D3F'), RibbonRole::Metal, 20),
+        ], [], new Resting([], []), 50, BalanceSchool::Centred);
+        $hutch = Make::spot(width: 40, depth: 12, clear: 14, kind: SpotKind::Hutch, layout: new Layout([Length::ofInches(14), Length::ofInches(14)]));
+        $placed = array_map(static fn(int $i, string $hex): PlacedPiece => DressedSpots::at(
+            PieceKind::Vase,
+            0 === $i % 2 ? 4 : 28,
+            6,
+            9,
+            tier: intdiv($i, 2),
+            hex: $hex,
+            id: "vase-{$i}",
+        ), array_keys($colours), $colours);
+        $finding = (new MetalOnBoards())->check(new Dressing($hutch, $placed), Make::judgement($look));
+
+        self::assertSame($boards, null === $finding ? null : array_column(array_column($finding->faults, 'values'), 'board'));
     }
 
     public function testAWallOfPlatesHasNoLeaderOnPurpose(): void
