@@ -4,11 +4,19 @@ declare(strict_types=1);
 
 namespace App\Labels;
 
-/** The label printer that ships with it: tote labels as PDF, two to a page, or one as SVG. Codes are QR (ISO/IEC 18004), error correction M. */
+/** The label printer that ships with it: tote labels as PDF, two to a page, or one as SVG, each with a code that opens its tote. */
 final readonly class LabelPrinter
 {
     private const LABEL_MM = [190.0, 132.0];
     private const MOST_LINES = 24;
+    private const CODE_MM = 36.0;
+    /** By how much rows of the code overlap, so that no hair of white is between them. */
+    private const NO_SEAM_MM = 0.02;
+    private const SQUARE = 3;
+    /** One that every reader of PDF has, for words of western Europe; the other brings all letters along, which takes its time. */
+    private const FONTS = ['western' => 'helvetica', 'any' => 'dejavusans'];
+
+    public function __construct(private QrCodes $codes) {}
 
     /** @param list<ToteLabel> $labels */
     public function pdf(array $labels): string
@@ -30,8 +38,14 @@ final readonly class LabelPrinter
 
     public function svg(ToteLabel $label): string
     {
-        $code = (new \TCPDF2DBarcode($label->url, 'QRCODE,M'))->getBarcodeSVGcode(3, 3, 'black');
-        $qr = (string) preg_replace('/^.*?(<svg)/s', '$1', $code);
+        $code = $this->codes->of($label->url);
+        $qr = implode('', array_map(static fn(array $run): string => sprintf(
+            '<rect x="%d" y="%d" width="%d" height="%d"/>',
+            self::SQUARE * $run[0],
+            self::SQUARE * $run[1],
+            self::SQUARE * $run[2],
+            self::SQUARE,
+        ), $code['dark']));
         $text = static fn(string $words): string => htmlspecialchars($words, \ENT_XML1 | \ENT_QUOTES);
         $lines = '';
         foreach ($this->fitted($label->lines) as $i => $line) {
@@ -41,12 +55,13 @@ final readonly class LabelPrinter
         return sprintf(
             '<?xml version="1.0" encoding="UTF-8"?>' . "\n" . '<svg xmlns="http://www.w3.org/2000/svg" width="190mm" height="132mm" '
                 . 'viewBox="0 0 760 528" font-family="sans-serif"><rect x="1" y="1" width="758" height="526" fill="#fff" stroke="#000" '
-                . 'stroke-width="2"/><text x="20" y="78" font-size="72" font-weight="700">%s</text><text x="20" y="112" '
-                . 'font-size="22">%s, %s</text>%s<g transform="translate(600 20)">%s</g></svg>' . "\n",
+                . 'stroke-width="2"/><text x="20" y="78" font-size="72" font-weight="700">%1$s</text><text x="20" y="112" '
+                . 'font-size="22">%2$s, %3$s</text>%4$s<svg x="600" y="20" width="%5$d" height="%5$d">%6$s</svg></svg>' . "\n",
             $text($label->code),
             $text($label->place),
             $text($label->home),
             $lines,
+            self::SQUARE * $code['side'],
             $qr,
         );
     }
@@ -61,12 +76,17 @@ final readonly class LabelPrinter
         foreach ($this->fitted($label->lines) as $i => $line) {
             $this->write($pdf, $line, $x + 5 + 70 * intdiv($i, 12), $y + 38 + 7.2 * ($i % 12), 10.5, '', 68);
         }
-        $pdf->write2DBarcode($label->url, 'QRCODE,M', $x + $width - 42, $y + 5, 36, 36);
+        $code = $this->codes->of($label->url);
+        $square = self::CODE_MM / $code['side'];
+        foreach ($code['dark'] as [$column, $row, $length]) {
+            $pdf->Rect($x + $width - 42 + $square * $column, $y + 5 + $square * $row, $square * $length, $square + self::NO_SEAM_MM, 'F', [], [0]);
+        }
     }
 
     private function write(\TCPDF $pdf, string $words, float $x, float $y, float $points, string $style, float $width): void
     {
-        $pdf->setFont('dejavusans', $style, $points);
+        $isWestern = mb_convert_encoding(mb_convert_encoding($words, 'Windows-1252', 'UTF-8'), 'UTF-8', 'Windows-1252') === $words;
+        $pdf->setFont(self::FONTS[$isWestern ? 'western' : 'any'], $style, $points);
         $pdf->setXY($x, $y);
         $pdf->Cell($width, 0, $words, 0, 0, 'L', false, '', 1);
     }
