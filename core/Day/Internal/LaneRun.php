@@ -30,6 +30,8 @@ final class LaneRun
     public array $overtime = [];
     public int $mostLaid = 0;
 
+    /** @var array<int, int> when all that a task waits for is done, by its place; known once nothing of it is open */
+    private array $readyAt = [];
     /** @var array<int, int> when each person is free, by place in the crew */
     private array $free;
     /** @var array<int, int> when each person goes */
@@ -70,6 +72,7 @@ final class LaneRun
         foreach ($waits as $i => $count) {
             if (0 === $count) {
                 $ready[$turns[$i]] = $i;
+                $this->readyAt[$i] = 0;
             }
         }
         while ([] !== $ready) {
@@ -80,6 +83,7 @@ final class LaneRun
             foreach ($this->orders->then[$i] as $next) {
                 if (0 === --$waits[$next]) {
                     $ready[$turns[$next]] = $next;
+                    $this->readyAt[$next] = $this->readyAt($next);
                 }
             }
         }
@@ -106,8 +110,7 @@ final class LaneRun
         $kept = \PHP_INT_MAX;
         foreach ($this->inTurn($ready, $soonest) as $i) {
             $lanes = $this->who($i);
-            $free = max([0, ...array_map(fn(int $lane): int => $this->free[$lane], $lanes)]);
-            $start = max($free, $this->readyAt($i));
+            $start = max($this->readyAt[$i], $this->free[$lanes[0]], $this->free[$lanes[1] ?? $lanes[0]]);
             $forced ??= [$i, $start, $lanes];
             $start = $this->whenTableHasRoom($i, $start);
             if (null === $start || ($start < $kept && $start + $this->tasks[$i]->effort->minutes > $kept)) {
@@ -153,19 +156,18 @@ final class LaneRun
     private function who(int $i): array
     {
         $task = $this->tasks[$i];
-        $ready = $this->readyAt($i);
         $lanes = [];
         foreach ($this->crew->hands as $lane => $hand) {
-            $start = max($this->free[$lane], $ready);
+            $start = max($this->free[$lane], $this->readyAt[$i]);
             $stays = $start + $task->effort->minutes <= $this->until[$lane] ? 0 : 1;
             $may = (!$task->effort->lifts || $hand->lifts) && (!$task->effort->climbs || $hand->climbs || 2 === $task->effort->hands) ? 0 : 1;
             $lanes[$lane] = [$stays, $may, $start, $this->rooms[$lane] === $task->group ? 0 : 1, -$this->free[$lane], $lane];
         }
-        usort($lanes, static fn(array $a, array $b): int => $a <=> $b);
-        $able = array_column($lanes, 5);
-        if (1 === min($task->effort->hands, \count($able))) {
-            return [$able[0]];
+        if (1 === min($task->effort->hands, \count($lanes))) {
+            return [min($lanes)[5]];
         }
+        sort($lanes);
+        $able = array_column($lanes, 5);
         if (!$task->effort->climbs || $this->crew->hands[$able[0]]->climbs || $this->crew->hands[$able[1]]->climbs) {
             return [$able[0], $able[1]];
         }
