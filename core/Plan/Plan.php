@@ -13,7 +13,9 @@ use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
 use BrightCupboard\Core\Stock\Whereabouts;
+use BrightCupboard\Core\Storage\FreshPacking;
 use BrightCupboard\Core\Storage\Outings;
+use BrightCupboard\Core\Storage\Packing;
 use BrightCupboard\Core\Storage\StoredTote;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\Stance;
@@ -293,7 +295,7 @@ final readonly class Plan
     }
 
     /** @param list<StoredTote> $totes */
-    public function difference(array $totes): Difference
+    public function difference(array $totes, Packing $packing = new FreshPacking()): Difference
     {
         $intents = [];
         foreach ($this->stock as $id => $piece) {
@@ -302,7 +304,7 @@ final readonly class Plan
 
         $stoodIn = array_map(static fn(History $history): array => $history->stoodIn, $this->history);
 
-        return (new Target($totes, new Outings($stoodIn)))->of($this->start, $intents);
+        return (new Target($totes, new Outings($stoodIn), $packing))->of($this->start, $intents);
     }
 
     /** @throws InvalidPlan when not so many are free */

@@ -7,10 +7,12 @@ namespace BrightCupboard\Core\Plan;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
 use BrightCupboard\Core\Stock\Whereabouts;
+use BrightCupboard\Core\Storage\FreshPacking;
 use BrightCupboard\Core\Storage\Outings;
+use BrightCupboard\Core\Storage\Packing;
+use BrightCupboard\Core\Storage\PackingJob;
 use BrightCupboard\Core\Storage\Stored;
 use BrightCupboard\Core\Storage\StoredTote;
-use BrightCupboard\Core\Storage\TotePacker;
 
 /**
  * Where every unit should be when a swap is done.
@@ -21,7 +23,7 @@ use BrightCupboard\Core\Storage\TotePacker;
 final readonly class Target
 {
     /** @param list<StoredTote> $totes */
-    public function __construct(private array $totes, private Outings $outings = new Outings()) {}
+    public function __construct(private array $totes, private Outings $outings = new Outings(), private Packing $packing = new FreshPacking()) {}
 
     /** @param list<Intent> $intents largest boxes are packed first */
     public function of(Whereabouts $now, array $intents): Difference
@@ -43,13 +45,7 @@ final readonly class Target
                 $toPack[] = [$intent, $from, $units];
             }
         }
-        $packer = new TotePacker($this->totes, [] === $toPack ? [] : $this->contents($now, $moves, $intents), $this->opened($moves), $this->outings);
-        foreach ($toPack as [$intent, $from, $units]) {
-            if (Choice::Part !== $intent->choice) {
-                $packer->pack($intent->piece, $units, $intent->ownTote);
-            }
-        }
-        $room = $packer->regrouped();
+        $room = $this->room($toPack, $now, $moves, $intents);
         foreach ($toPack as [$intent, $from, $left]) {
             if (Choice::Part === $intent->choice) {
                 $moves[] = new PlannedMove($intent->piece, $left, $from, Place::of(PlaceKind::Parted));
@@ -74,6 +70,27 @@ final readonly class Target
             $missing,
             $loose,
         );
+    }
+
+    /**
+     * @param list<array{Intent, Place, int}> $toPack
+     * @param list<PlannedMove>               $moves
+     * @param list<Intent>                    $intents
+     *
+     * @return array<string, array<string, int>> units by id of the piece and of the tote
+     */
+    private function room(array $toPack, Whereabouts $now, array $moves, array $intents): array
+    {
+        $pieces = [];
+        foreach ($toPack as [$intent, $from, $units]) {
+            if (Choice::Part !== $intent->choice) {
+                $pieces[] = [$intent->piece, $units, $intent->ownTote];
+            }
+        }
+
+        return [] === $pieces
+            ? []
+            : $this->packing->totesFor(new PackingJob($this->totes, $this->contents($now, $moves, $intents), $this->opened($moves), $this->outings, $pieces));
     }
 
     /**

@@ -8,8 +8,8 @@ use App\Entity\Swap;
 use App\Entity\WorkDay;
 use App\Http\Body;
 use App\Journal\Journal;
+use App\Swaps\Differences;
 use App\Swaps\Plans;
-use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -18,9 +18,8 @@ use Symfony\Component\Routing\Attribute\Route;
 final readonly class BuildDaySheet
 {
     public function __construct(
-        private EntityManagerInterface $entities,
         private Plans $plans,
-        private DayPlan $house,
+        private Differences $differences,
         private LayOutSheet $layOut,
         private ReadDay $read,
         private Journal $journal,
@@ -31,12 +30,11 @@ final readonly class BuildDaySheet
     public function __invoke(Swap $swap, ?WorkDay $day, #[Body] BuildDayInput $input): DayAnswer
     {
         $plan = $this->plans->of($swap)->plan;
-        $difference = $plan->difference($this->house->totes($swap->home()));
+        $difference = $this->differences->of($swap, $plan);
         WorkDays::working($swap, $day)->shareAmong($input->people);
         $sheet = ($this->layOut)($swap, $day, $plan, $difference);
         $this->journal->say(null === $day ? 'The day sheet is worked out' : sprintf('The sheet of %s is worked out', $day->name()));
-        $this->entities->flush();
 
-        return $this->read->of($swap, $day, $sheet, $plan, $difference);
+        return $this->read->of($swap, $day, $sheet, $plan, $difference, false);
     }
 }

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Entity\Home;
-use App\Entity\Spot;
 use App\Entity\Swap;
-use App\Entity\Tote;
 use App\Entity\WorkDay;
 use App\Floor\Floors;
 use App\Floor\FloorWords;
@@ -29,7 +27,6 @@ use BrightCupboard\Core\Plan\Fingerprint;
 use BrightCupboard\Core\Plan\Plan;
 use BrightCupboard\Core\Plan\Shift;
 use BrightCupboard\Core\Plan\Shifts;
-use BrightCupboard\Core\Storage\StoredTote;
 use BrightCupboard\Core\Surface\Spot as Surface;
 use Doctrine\DBAL\Connection;
 
@@ -57,22 +54,23 @@ final readonly class DayPlan
         foreach ($shifts as $shift) {
             $shifted[$shift->spotId][] = [$shift->piece, $shift->count];
         }
+        $walk = $this->house->walk($home);
         $spots = array_map(
-            static fn(Spot $spot): DaySpot => new DaySpot(
-                $spot->measures(),
-                $spot->room()->name(),
-                $spot->room()->round(),
-                $spot->focalRank(),
-                !isset($dressed[$spot->id()]),
-                self::hung($plan, $spot->measures()),
-                $shifted[$spot->id()] ?? [],
+            static fn(Surface $spot): DaySpot => new DaySpot(
+                $spot,
+                $walk[$spot->id]['room'],
+                $walk[$spot->id]['round'],
+                $walk[$spot->id]['rank'],
+                !isset($dressed[$spot->id]),
+                self::hung($plan, $spot),
+                $shifted[$spot->id] ?? [],
             ),
-            $this->house->spots($home),
+            array_values($plan->spots),
         );
         $preparations = array_values(array_filter($this->sums->of($swap), static fn(Preparation $one): bool => $share->turnOf($one->spotId) === $turn));
         $planner = new DayPlanner(cautions: new Cautions($home->lengths()), pace: $this->pace($home));
 
-        $tasks = $planner->tasks($share->on($turn, $difference->moves), $spots, $this->totes($home), $preparations);
+        $tasks = $planner->tasks($share->on($turn, $difference->moves), $spots, $this->house->storedTotes($home), $preparations);
         $tasks = $this->withSetting($home, $plan, $tasks, $shifts);
         $tasks = $this->days->ofFurniture($swap) === $day ? $this->withFurniture($swap, $tasks) : $tasks;
 
@@ -171,12 +169,6 @@ final readonly class DayPlan
             Fingerprint::of($plan), $shifts, implode("\n", $this->house->spotNotes($swap->home())), $this->sums->fingerprint($swap),
             $this->floors->fingerprint($swap), $from, $waits, $own, $ties, $days,
         ]));
-    }
-
-    /** @return list<StoredTote> */
-    public function totes(Home $home): array
-    {
-        return array_map(static fn(Tote $tote): StoredTote => $tote->stored(), $this->house->totes($home));
     }
 
     /** How fast the home was, by all tasks of which it is known what they took. */

@@ -10,6 +10,7 @@ use App\Http\Body;
 use App\Http\InvalidInput;
 use App\Journal\Journal;
 use App\Repository\HouseRepository;
+use App\Swaps\Differences;
 use App\Swaps\Plans;
 use BrightCupboard\Core\Plan\Difference;
 use BrightCupboard\Core\Plan\Plan;
@@ -25,7 +26,7 @@ final readonly class MoveToDay
     public function __construct(
         private EntityManagerInterface $entities,
         private Plans $plans,
-        private DayPlan $house,
+        private Differences $differences,
         private HouseRepository $spots,
         private WorkDays $days,
         private DayDates $dates,
@@ -37,7 +38,7 @@ final readonly class MoveToDay
     public function __invoke(Swap $swap, #[Body] MoveToDayInput $input): DayOfSwapAnswer
     {
         $plan = $this->plans->of($swap)->plan;
-        $difference = $plan->difference($this->house->totes($swap->home()));
+        $difference = $this->differences->of($swap, $plan);
         $what = $this->named($swap, $plan, $input);
         $day = match ($input->target) {
             DayTarget::NewDay => $this->newDay($swap, $input),

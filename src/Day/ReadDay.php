@@ -8,12 +8,15 @@ use App\Entity\SheetTask;
 use App\Entity\Swap;
 use App\Entity\WorkDay;
 use App\Haul\BuyTotes;
+use App\Swaps\Differences;
 use App\Swaps\Plans;
+use App\WorkedOut\WorkedOut;
 use BrightCupboard\Core\Day\DayTask;
 use BrightCupboard\Core\Day\Hand;
 use BrightCupboard\Core\Day\Lanes;
 use BrightCupboard\Core\Day\Pause;
 use BrightCupboard\Core\Day\Phase;
+use BrightCupboard\Core\Day\Schedule;
 use BrightCupboard\Core\Day\Tick;
 use BrightCupboard\Core\Day\Wait;
 use BrightCupboard\Core\Plan\Difference;
@@ -30,10 +33,12 @@ final readonly class ReadDay
     public function __construct(
         private EntityManagerInterface $entities,
         private Plans $plans,
+        private Differences $differences,
         private DayPlan $house,
         private WorkDays $days,
         private DayWarnings $warnings,
         private BuyTotes $totes,
+        private WorkedOut $workedOut,
     ) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/day', methods: ['GET'])]
@@ -43,23 +48,30 @@ final readonly class ReadDay
         $plan = $this->plans->of($swap)->plan;
         $stored = array_values($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap, 'day' => $day], ['ordinal' => 'ASC']));
 
-        return $this->of($swap, $day, $stored, $plan, $plan->difference($this->house->totes($swap->home())));
+        $isBuilt = null !== WorkDays::working($swap, $day)->sheetBuiltAt();
+        $isStale = $isBuilt && WorkDays::working($swap, $day)->sheetPlan() !== $this->house->fingerprint($swap, $plan);
+
+        return $this->of($swap, $day, $stored, $plan, $this->differences->of($swap, $plan), $isStale);
     }
 
     /**
      * The day where all that it is made of is at hand.
      *
-     * @param list<SheetTask> $stored in the order of the sheet
+     * @param list<SheetTask> $stored  in the order of the sheet
+     * @param bool            $isStale whether it was worked out from another plan than the one of now
      */
-    public function of(Swap $swap, ?WorkDay $day, array $stored, Plan $plan, Difference $difference): DayAnswer
+    public function of(Swap $swap, ?WorkDay $day, array $stored, Plan $plan, Difference $difference, bool $isStale): DayAnswer
     {
         $working = WorkDays::working($swap, $day);
         [$crew, $hours] = [$working->crew(), $working->hours()];
         $tasks = array_map(static fn(SheetTask $task): DayTask => $task->task(), $stored);
         $byPhase = $tasks;
         usort($byPhase, static fn(DayTask $a, DayTask $b): int => $a->phase->order() <=> $b->phase->order());
-        $schedule = (new Lanes($crew, $hours, $working->table()))->schedule($byPhase);
-        $isBuilt = null !== $working->sheetBuiltAt();
+        $schedule = $this->workedOut->get(
+            "schedule {$swap->id()} {$day?->id()}",
+            [$crew, $hours, $working->table(), $byPhase],
+            static fn(): Schedule => (new Lanes($crew, $hours, $working->table()))->schedule($byPhase),
+        );
         [$share, $turns] = $this->days->share($swap, $plan, $difference->moves);
         $isThePlan = [] === $share->on($turns[$day?->id() ?? ''], $difference->moves);
         $lengths = $swap->home()->lengths();
@@ -75,8 +87,8 @@ final readonly class ReadDay
             $day?->name() ?? 'Swap day',
             ($day?->date() ?? $swap->swapDay())->format('Y-m-d'),
             $this->daysOf($swap),
-            $isBuilt,
-            $isBuilt && $working->sheetPlan() !== $this->house->fingerprint($swap, $plan),
+            null !== $working->sheetBuiltAt(),
+            $isStale,
             $isThePlan,
             $hours->start,
             $hours->latestEnd,

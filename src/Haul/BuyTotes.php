@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Haul;
 
-use App\Day\DayPlan;
 use App\Entity\HaulLine;
 use App\Entity\HaulThing;
 use App\Entity\HaulWay;
 use App\Entity\Swap;
 use App\Http\Conflict;
 use App\Journal\Journal;
+use App\Swaps\Differences;
 use App\Swaps\Plans;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Money\LineState;
@@ -29,12 +29,12 @@ final readonly class BuyTotes
 {
     private const COLOUR = '#8C9A94';
 
-    public function __construct(private EntityManagerInterface $entities, private Plans $plans, private DayPlan $house, private Journal $journal) {}
+    public function __construct(private EntityManagerInterface $entities, private Plans $plans, private Differences $differences, private Journal $journal) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/totes-to-buy', methods: ['POST'], defaults: ['_status' => 201])]
     public function __invoke(Swap $swap): LineAnswer
     {
-        $loose = $this->plans->of($swap)->plan->difference($this->house->totes($swap->home()))->loose;
+        $loose = $this->differences->of($swap, $this->plans->of($swap)->plan)->loose;
         $tote = ($this->areListed($swap) ? null : ToteToBuy::of($loose, $swap->home()->unit()))
             ?? throw new Conflict('Everything has room, or the totes for it are on the list already.');
         $lengths = $swap->home()->lengths();

@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace App\Labels;
 
-use Symfony\Contracts\Cache\CacheInterface;
-use Symfony\Contracts\Cache\ItemInterface;
+use App\WorkedOut\WorkedOut;
 
 /** QR codes (ISO/IEC 18004), error correction M. The code of an address never changes, so it is worked out once and kept. */
 final readonly class QrCodes
 {
-    private const KEPT_SECONDS = 90 * 86_400;
-
-    public function __construct(private CacheInterface $cache) {}
+    public function __construct(private WorkedOut $workedOut) {}
 
     /**
      * The dark stretches of the code, row by row.
@@ -21,11 +18,7 @@ final readonly class QrCodes
      */
     public function of(string $text): array
     {
-        return $this->cache->get('qr.' . hash('xxh128', $text), static function (ItemInterface $item) use ($text): array {
-            $item->expiresAfter(self::KEPT_SECONDS);
-
-            return self::stretches($text);
-        });
+        return $this->workedOut->get('code ' . $text, $text, static fn(): array => self::stretches($text));
     }
 
     /** @return array{side: int, dark: list<array{int, int, int}>} */

@@ -14,6 +14,7 @@ use App\Entity\Swap;
 use App\Entity\Tote;
 use BrightCupboard\Core\Stock\Place;
 use BrightCupboard\Core\Stock\PlaceKind;
+use BrightCupboard\Core\Storage\StoredTote;
 use BrightCupboard\Core\Surface\Spot as SpotMeasures;
 use Doctrine\ORM\EntityManagerInterface;
 
@@ -71,6 +72,19 @@ final readonly class HouseRepository
         return $measures;
     }
 
+    /** @return array<string, array{room: string, round: int, rank: int}> where each spot is on the walk through the house, by id */
+    public function walk(Home $home): array
+    {
+        /** @var list<array{id: string, room: string, round: int, rank: int}> $rows */
+        $rows = $this->entities->getConnection()->fetchAllAssociative(
+            'SELECT s.id, r.name AS room, r.round, s.focal_rank AS rank FROM spot s JOIN room r ON r.id = s.room_id '
+                . 'WHERE r.home_id = ? AND s.removed_at IS NULL AND r.removed_at IS NULL',
+            [$home->id()],
+        );
+
+        return array_column($rows, null, 'id');
+    }
+
     /** @return array<string, string> what is to be known of spots beside their measures, by id, where there is something */
     public function spotNotes(Home $home): array
     {
@@ -95,6 +109,12 @@ final readonly class HouseRepository
     public function totes(Home $home): array
     {
         return array_values($this->entities->getRepository(Tote::class)->findBy(['home' => $home, 'removedAt' => null], ['code' => 'ASC', 'id' => 'ASC']));
+    }
+
+    /** @return list<StoredTote> the same, as they are packed */
+    public function storedTotes(Home $home): array
+    {
+        return array_map(static fn(Tote $tote): StoredTote => $tote->stored(), $this->totes($home));
     }
 
     /** @return array<string, string> code and place of each tote by id, for who only names them */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Settle;
 
-use App\Day\DayPlan;
 use App\Entity\Piece;
 use App\Entity\SheetTask;
 use App\Entity\Spot;
@@ -13,6 +12,7 @@ use App\Entity\Wear;
 use App\Http\Body;
 use App\Http\Conflict;
 use App\Journal\Journal;
+use App\Swaps\Differences;
 use App\Swaps\OpenSwaps;
 use App\Swaps\Plans;
 use App\Swaps\SwapState;
@@ -31,7 +31,7 @@ final readonly class CloseSwap
         private EntityManagerInterface $entities,
         private Plans $plans,
         private ReadSettle $read,
-        private DayPlan $house,
+        private Differences $differences,
         private ClockInterface $clock,
         private Journal $journal,
         private OpenSwaps $open,
@@ -104,7 +104,7 @@ final readonly class CloseSwap
                 $first->task()->title,
             ));
         }
-        $moves = \count($this->plans->of($swap)->plan->difference($this->house->totes($swap->home()))->moves);
+        $moves = \count($this->differences->of($swap, $this->plans->of($swap)->plan)->moves);
         if ($moves > 0) {
             throw new Conflict(sprintf(
                 'The plan still wants %d %s moved, and no open task does it. Work the day sheet out again, or close and leave things as they stand.',

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Swaps;
 
-use App\Entity\Home;
 use App\Entity\Swap;
-use App\Entity\Tote;
 use App\Journal\Rows;
 use App\Repository\Catalogue;
 use App\Repository\CatalogueEntry;
@@ -23,7 +21,6 @@ use BrightCupboard\Core\Plan\PlannedPlace;
 use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\Whereabouts;
-use BrightCupboard\Core\Storage\StoredTote;
 
 /** Reads the plan of a swap as one value, and stores what an act changes about it. */
 final readonly class Plans
@@ -34,6 +31,7 @@ final readonly class Plans
         private PlanRepository $plan,
         private HistoryRepository $history,
         private HouseRepository $house,
+        private Differences $differences,
         private Rows $rows,
     ) {}
 
@@ -146,17 +144,11 @@ final readonly class Plans
         }
         $plan = $this->of($from)->plan;
         $there = $plan->start;
-        foreach ($plan->difference($this->totes($swap->home()))->moves as $move) {
+        foreach ($this->differences->of($from, $plan)->moves as $move) {
             $there = $there->after(new Move($move->piece->id, $move->count, $move->from, $move->to));
         }
 
         return $there;
-    }
-
-    /** @return list<StoredTote> */
-    private function totes(Home $home): array
-    {
-        return array_map(static fn(Tote $tote): StoredTote => $tote->stored(), $this->house->totes($home));
     }
 
     /** The same, with how things were placed when they came to stand where they are: what stays is planned as it stands. */

@@ -127,8 +127,8 @@ final readonly class SumStock
         foreach ($this->house->toteNames($home) as $id => $name) {
             $places[Place::tote($id)->key()] = $name;
         }
-        foreach ($this->house->spots($home) as $spot) {
-            $places[Place::spot($spot->id())->key()] = 'now on ' . $spot->name();
+        foreach ($this->house->measures($home) as $id => $spot) {
+            $places[Place::spot($id)->key()] = 'now on ' . $spot->name;
         }
 
         return $places;

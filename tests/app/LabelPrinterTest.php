@@ -7,6 +7,7 @@ namespace App\Tests;
 use App\Labels\LabelPrinter;
 use App\Labels\QrCodes;
 use App\Labels\ToteLabel;
+use App\WorkedOut\WorkedOut;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Cache\Adapter\ArrayAdapter;
@@ -39,7 +40,7 @@ final class LabelPrinterTest extends TestCase
 
     private function printer(ArrayAdapter $cache): LabelPrinter
     {
-        return new LabelPrinter(new QrCodes($cache));
+        return new LabelPrinter(new QrCodes(new WorkedOut($cache)));
     }
 
     private function label(string $code, string $line): ToteLabel

@@ -109,6 +109,11 @@ final class LaneRun
         $soonest = min([\PHP_INT_MAX, ...$this->free]);
         $kept = \PHP_INT_MAX;
         foreach ($this->inTurn($ready, $soonest) as $i) {
+            // Nobody is free before the soonest: what cannot begin earlier than the best so far need not be asked who does it.
+            $keepsTwo = $this->keeps && min($this->tasks[$i]->effort->hands, $this->crew->size()) > 1;
+            if (null !== $best && !$keepsTwo && max($this->readyAt[$i], $soonest) >= $best[1]) {
+                continue;
+            }
             $lanes = $this->who($i);
             $start = max($this->readyAt[$i], $this->free[$lanes[0]], $this->free[$lanes[1] ?? $lanes[0]]);
             $forced ??= [$i, $start, $lanes];
@@ -122,7 +127,7 @@ final class LaneRun
                     break;
                 }
             }
-            if ($this->keeps && \count($lanes) > 1) {
+            if ($keepsTwo) {
                 $kept = min($kept, $start);
             }
         }
@@ -163,11 +168,11 @@ final class LaneRun
             $may = (!$task->effort->lifts || $hand->lifts) && (!$task->effort->climbs || $hand->climbs || 2 === $task->effort->hands) ? 0 : 1;
             $lanes[$lane] = [$stays, $may, $start, $this->rooms[$lane] === $task->group ? 0 : 1, -$this->free[$lane], $lane];
         }
-        if (1 === min($task->effort->hands, \count($lanes))) {
-            return [min($lanes)[5]];
-        }
         sort($lanes);
         $able = array_column($lanes, 5);
+        if (1 === min($task->effort->hands, \count($able))) {
+            return [$able[0]];
+        }
         if (!$task->effort->climbs || $this->crew->hands[$able[0]]->climbs || $this->crew->hands[$able[1]]->climbs) {
             return [$able[0], $able[1]];
         }
