@@ -9,6 +9,7 @@ use App\Cupboard\ReadPieces;
 use App\Cupboard\SearchStock;
 use App\Day\BuildDayInput;
 use App\Day\BuildDaySheet;
+use App\Day\DayAnswer;
 use App\Day\TickAnswer;
 use App\Day\TickInput;
 use App\Day\TickTask;
@@ -149,7 +150,7 @@ final class BenchCommand extends Command
             'A piece moved on it, and answered (bar: 60)' => function () use ($swap, $spot, &$moves): object {
                 return $this->moved($swap(), $spot(), ++$moves);
             },
-            'Day sheet, worked out anew' => fn(): object => ($this->day)($swap(), null, new BuildDayInput(2)),
+            'Day sheet, worked out again' => fn(): object => $this->dayAgain($swap()),
             'A tick, or one taken back (bar: 40)' => function () use ($swapId, &$ticks): object {
                 return $this->tick($swapId, ++$ticks);
             },
@@ -190,6 +191,15 @@ final class BenchCommand extends Command
         );
 
         return ($this->move)($swap, $placement, $input, new Person('bench@long-barn.example', 'Bench'));
+    }
+
+    /** What is kept of it the first time is not worked out again: the slowest is that of a plan seen for the first time. */
+    private function dayAgain(Swap $swap): DayAnswer
+    {
+        $answer = ($this->day)($swap, null, new BuildDayInput(2));
+        $this->entities->flush();
+
+        return $answer;
     }
 
     /** The first task of the sheet, done and taken back in turn. */

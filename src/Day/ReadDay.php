@@ -22,7 +22,6 @@ use BrightCupboard\Core\Day\Wait;
 use BrightCupboard\Core\Plan\Difference;
 use BrightCupboard\Core\Plan\Plan;
 use BrightCupboard\Core\Plan\PlannedMove;
-use BrightCupboard\Core\Storage\ToteToBuy;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
@@ -75,7 +74,7 @@ final readonly class ReadDay
         [$share, $turns] = $this->days->share($swap, $plan, $difference->moves);
         $isThePlan = [] === $share->on($turns[$day?->id() ?? ''], $difference->moves);
         $lengths = $swap->home()->lengths();
-        $tote = ToteToBuy::of($difference->loose, $swap->home()->unit());
+        $tote = $this->differences->toteToBuy($swap, $difference);
         $ticks = [];
         foreach ($stored as $one) {
             $ticks[$one->id()] = $one->doneTick();

@@ -18,7 +18,6 @@ use BrightCupboard\Core\Money\Money;
 use BrightCupboard\Core\Money\Offer;
 use BrightCupboard\Core\Money\Tender;
 use BrightCupboard\Core\Stock\PieceKind;
-use BrightCupboard\Core\Storage\ToteToBuy;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
@@ -34,8 +33,8 @@ final readonly class BuyTotes
     #[Route('/api/homes/{home}/swaps/{swap}/totes-to-buy', methods: ['POST'], defaults: ['_status' => 201])]
     public function __invoke(Swap $swap): LineAnswer
     {
-        $loose = $this->differences->of($swap, $this->plans->of($swap)->plan)->loose;
-        $tote = ($this->areListed($swap) ? null : ToteToBuy::of($loose, $swap->home()->unit()))
+        $difference = $this->differences->of($swap, $this->plans->of($swap)->plan);
+        $tote = ($this->areListed($swap) ? null : $this->differences->toteToBuy($swap, $difference))
             ?? throw new Conflict('Everything has room, or the totes for it are on the list already.');
         $lengths = $swap->home()->lengths();
         $inside = implode(' x ', array_map($lengths->write(...), [$tote->inside->width, $tote->inside->depth, $tote->inside->height]));
