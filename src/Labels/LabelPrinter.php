@@ -26,6 +26,7 @@ final readonly class LabelPrinter
         $pdf->setPrintFooter(false);
         $pdf->setAutoPageBreak(false);
         $pdf->setTitle('Tote labels');
+        $pdf->setFillColor(0);
         foreach ($labels as $i => $label) {
             if (0 === $i % 2) {
                 $pdf->AddPage();
@@ -79,7 +80,7 @@ final readonly class LabelPrinter
         $code = $this->codes->of($label->url);
         $square = self::CODE_MM / $code['side'];
         foreach ($code['dark'] as [$column, $row, $length]) {
-            $pdf->Rect($x + $width - 42 + $square * $column, $y + 5 + $square * $row, $square * $length, $square + self::NO_SEAM_MM, 'F', [], [0]);
+            $pdf->Rect($x + $width - 42 + $square * $column, $y + 5 + $square * $row, $square * $length, $square + self::NO_SEAM_MM, 'F');
         }
     }
 
