@@ -64,8 +64,11 @@ final readonly class RoomWords
             $kind = self::isRoom($before) ? null : SpotWords::kindIn($before);
             $isSpot = '' !== $rest && null !== $kind && SpotKind::Porch !== $kind && (1 === preg_match('/^\d/', $rest) || !SpotWords::namesOne($rest));
 
+            // "hutch 40 x 14, tiers: 12, 12 and 14" goes on where the colon is.
+            $glue = 1 === preg_match('/\b' . TierWords::BOARDS . '$/iu', $before) ? ' ' : ', ';
+
             return $isSpot
-                ? ['' === $room ? self::inFull($before) : $room, "{$before}, {$rest}"]
+                ? ['' === $room ? self::inFull($before) : $room, $before . $glue . $rest]
                 : [self::inFull($before), $rest];
         }
         if (1 === preg_match('/^([^,:;]{1,80})[,;]\s*(\S.*)$/u', $line, $match) && self::isRoom($match[1])) {

@@ -41,6 +41,9 @@ final readonly class SpotLine
         [$tiers, $below, $clear] = [new TierWords($unit), new BelowWords($unit), new ClearWords($unit)];
         $phrases = $clear->take(self::phrases($tiers->take($below->take($line))));
         $parts = $this->parts($phrases, $measures);
+        if (null !== $tiers->lowest) {
+            $measures->sides['up'] ??= $tiers->lowest;
+        }
         $kind = $this->kindOf($parts, $tiers, $measures);
         $isSaidTwice = isset($measures->sides['bare']) && (isset($measures->sides['width']) || isset($measures->sides['across']));
         if ($isSaidTwice && SpotKind::Tree !== $kind) {

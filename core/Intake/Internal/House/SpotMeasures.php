@@ -34,7 +34,7 @@ final class SpotMeasures
     /** What is said before a measure. */
     private const BEFORE = [
         'clear' => 'clear(?:ance)?|headroom|(?:under|up\s+to)\s+the\s+(?:cabinets?|uppers?|shelf\s+above)', 'ceiling' => 'ceilings?',
-        'high' => 'high|height|h|tall', 'each' => 'spaced|spacing', 'width' => 'wide|width|long|length|w|l',
+        'high' => 'high|height|h|tall', 'each' => 'spaced|spacing|each(?:\s+(?:is|one))?', 'width' => 'wide|width|long|length|w|l',
         'depth' => 'deep|depth|d', 'across' => 'diameter|diam|dia',
         'up' => '(?:lower|bottom)\s+edge(?:\s+(?:is\s+)?at)?|sill\s+at|hung\s+at|starts\s+at|raised|up|at',
     ];

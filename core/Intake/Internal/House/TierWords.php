@@ -10,19 +10,31 @@ use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;
 
 /**
- * Boards and what is clear over each: "5 shelves 12 apart", "shelves 12, 11 and 10", "2 shelves 11/13", "floating shelves x2".
+ * Boards and what is clear over each: "5 shelves 12 apart", "shelves 12, 11 and 10", "2 shelves 11/13", "gaps 10 11 12", "first shelf 12,
+ * second 10", "boards at 30, 42 and 54", "floating shelves x2".
  *
  * @internal
  */
 final class TierWords
 {
-    private const BOARDS = '(?:shelves|shelf|boards|tiers|cubbies|cubes|openings|levels)';
+    public const BOARDS = '(?:shelves|shelf|boards|tiers|cubbies|cubes|openings|levels)';
+    /** What is listed without a word for the boards themselves. */
+    private const GAPS = '(?:gaps|clear\s+heights?|clearances|spacings?|spaces)';
     private const NUMBER = '\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?(?:\s*(?:in|cm|mm|ft)\b)?';
-    private const COUNT = '(?<![\w.])(?<count>\d{1,2})\s+(?<how>(?:(?!(?:wide|deep|high|tall|long|across|in|ft|cm|and|with)\b)\pL+\s+){0,2}?)';
+    private const COUNT = '(?<![\w.])(?<![x×])(?<![x×]\s)(?<count>\d{1,2})\s+'
+        . '(?<how>(?:(?!(?:wide|deep|high|tall|long|across|in|ft|cm|and|with)\b)\pL+\s+){0,2}?)';
+
+    /** Words for one board => where it is among the others. */
+    private const ORDER = [
+        'bottom' => 0, 'lowest' => 0, 'lower' => 1, 'first' => 2, '1st' => 2, 'second' => 3, '2nd' => 3, 'middle' => 4, 'third' => 5, '3rd' => 5,
+        'fourth' => 6, '4th' => 6, 'fifth' => 7, '5th' => 7, 'upper' => 8, 'highest' => 9, 'top' => 9,
+    ];
 
     public ?int $count = null;
     /** @var list<Length> over each board, the lowest first; empty where no more than one measure is said */
     public array $clear = [];
+    /** How high the lowest is, where boards are said by their heights from the floor. */
+    public ?Length $lowest = null;
     private LengthText $lengths;
 
     public function __construct(LengthUnit $unit)
@@ -34,10 +46,11 @@ final class TierWords
     public function take(string $line): string
     {
         $line = $this->named($line);
-        [$boards, $number, $count] = [self::BOARDS, self::NUMBER, self::COUNT];
-        $list = "{$number}(?:\\s*(?:,|\\/|\\+|(?:,\\s*)?\\band\\b)\\s*{$number})+";
+        [$boards, $gaps, $number, $count] = [self::BOARDS, self::GAPS, self::NUMBER, self::COUNT];
+        $list = "{$number}(?:(?:\\s*(?:,|\\/|\\+|(?:,\\s*)?\\band\\b)\\s*|\\s+){$number})+";
+        $line = $this->standing("/(?:(?<=[,;]\\s|[,;]){$boards}\\s+(?:are\\s+|stand\\s+)?)?\\bat\\s+(?<list>{$list})(?!\\s*[x×\\w])/iu", $line);
         $line = $this->taken(
-            "/(?:{$count})?\\b(?<word>{$boards})\\s*(?:heights?|clear|are|at|of|:)*\\s*(?<list>{$list})"
+            "/(?:{$count})?\\b(?<word>{$boards}|{$gaps})(?:\\s*(?:heights?|clear|are|of|each|:))*\\s*(?<list>{$list})"
                 . '(?!\s*[x×\w])(?:\s*(?:apart|clear|high|tall|each))*/iu',
             $line,
         );
@@ -54,17 +67,42 @@ final class TierWords
     private function named(string $line): string
     {
         $number = self::NUMBER;
-        $one = "(?:top|upper|middle|lower|bottom)\\s+(?:shelf|board|one|tier)?\\s*{$number}";
+        $names = implode('|', array_keys(self::ORDER));
+        $one = "(?:{$names})\\s+(?:shelf|board|one|tier)?\\s*(?:is\\s+)?{$number}(?:\\s*clear)?";
 
         return (string) preg_replace_callback("/\\b{$one}(?:[\\s,;]*(?:and\\s+)?{$one})+(?!\\s*[x×\\w])/iu", function (array $match): string {
-            preg_match_all('/(top|upper|middle|lower|bottom)\s+(?:shelf|board|one|tier)?\s*(' . self::NUMBER . ')/iu', $match[0], $each, \PREG_SET_ORDER);
-            $order = ['bottom' => 0, 'lower' => 1, 'middle' => 2, 'upper' => 3, 'top' => 4];
-            usort($each, static fn(array $a, array $b): int => $order[mb_strtolower($a[1])] <=> $order[mb_strtolower($b[1])]);
+            $said = '/(' . implode('|', array_keys(self::ORDER)) . ')\s+(?:shelf|board|one|tier)?\s*(?:is\s+)?(' . self::NUMBER . ')/iu';
+            preg_match_all($said, $match[0], $each, \PREG_SET_ORDER);
+            usort($each, static fn(array $a, array $b): int => self::ORDER[mb_strtolower($a[1])] <=> self::ORDER[mb_strtolower($b[1])]);
             $clear = $this->list(implode('; ', array_column($each, 2)));
             if ([] === $clear) {
                 return $match[0];
             }
             [$this->clear, $this->count] = [$clear, \count($clear)];
+
+            return '  ';
+        }, $line);
+    }
+
+    /** Heights from the floor, rising: what is clear is from board to board, over the highest as much as below it. */
+    private function standing(string $pattern, string $line): string
+    {
+        $areSeveral = 1 === preg_match('/\b(?!shelf)' . self::BOARDS . '\b/iu', $line);
+
+        return !$areSeveral ? $line : (string) preg_replace_callback($pattern, function (array $match): string {
+            $heights = $this->list($match['list']);
+            $clear = [];
+            foreach (array_keys(\array_slice($heights, 1)) as $i) {
+                $gap = $heights[$i + 1]->tenths() - $heights[$i]->tenths();
+                if ($gap <= 0) {
+                    return $match[0];
+                }
+                $clear[] = Length::ofTenths($gap);
+            }
+            if ([] === $clear) {
+                return $match[0];
+            }
+            [$this->lowest, $this->clear, $this->count] = [$heights[0], [...$clear, $clear[\count($clear) - 1]], \count($heights)];
 
             return '  ';
         }, $line);
@@ -82,7 +120,9 @@ final class TierWords
             $this->count = '' === $count ? \count($clear) : (int) $count;
 
             // Behind the name of a thing the boards are its own; alone they are what is named.
-            return '' === trim($how) && 0 < $match[0][1] ? '  ' : $how . $match['word'][0];
+            $isOwn = '' === trim($how) && 0 < $match[0][1];
+
+            return $isOwn || 1 === preg_match('/^' . self::GAPS . '$/iu', $match['word'][0]) ? '  ' : $how . $match['word'][0];
         }, $line, -1, $times, \PREG_OFFSET_CAPTURE);
     }
 
@@ -92,7 +132,7 @@ final class TierWords
         if (1 === preg_match('/^\d+\/(?:2|4|8|16)\b/', $list)) {
             return []; // a fraction
         }
-        $plain = (string) preg_replace('/,\s+(?:and\s+)?|\s*\/\s*|\s*\+\s*|\s+and\s+/iu', ';', $list);
+        $plain = (string) preg_replace('/,\s+(?:and\s+)?|(?<!\s\d)(?<!\s\d\d)\s*\/\s*|\s*\+\s*|\s+and\s+|(?<=\w)\s+(?=\d+(?!\/\d|\d))/iu', ';', $list);
         try {
             return array_map($this->lengths->read(...), explode(str_contains($plain, ';') ? ';' : ',', $plain));
         } catch (InvalidMeasure) {
