@@ -24,13 +24,24 @@ final class InvalidMeasure extends \DomainException implements CoreException
         return new self(sprintf('A %s can be at most %s, got %s %s.', $what, $limit, self::plain($value), $unit));
     }
 
+    /** As it was written, in whatever unit that was. */
+    public static function below(string $what, string $text): self
+    {
+        return new self(sprintf('A %s cannot be negative, got “%s”.', $what, self::quoted($text)));
+    }
+
+    public static function above(string $what, string $text, string $limit): self
+    {
+        return new self(sprintf('A %s can be at most %s, got “%s”.', $what, $limit, self::quoted($text)));
+    }
+
     public static function unreadable(string $what, string $text, string $example): self
     {
         if ('' === trim($text)) {
             return new self(sprintf('Write a %s here, like %s.', $what, $example));
         }
 
-        return new self(sprintf('“%s” is not a %s. Write it like %s.', mb_strimwidth($text, 0, 40, '…'), $what, $example));
+        return new self(sprintf('“%s” is not a %s. Write it like %s.', self::quoted($text), $what, $example));
     }
 
     public static function noSuchDay(string $day): self
@@ -41,6 +52,11 @@ final class InvalidMeasure extends \DomainException implements CoreException
     public static function farDay(string $day, int $first, int $last): self
     {
         return new self(sprintf('A day is one between %d and %d, got %s.', $first, $last, $day));
+    }
+
+    private static function quoted(string $text): string
+    {
+        return mb_strimwidth(trim($text), 0, 40, '…');
     }
 
     private static function plain(float $value): string

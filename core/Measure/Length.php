@@ -14,7 +14,8 @@ final readonly class Length
 {
     public const TENTHS_PER_INCH = 254;
 
-    private const MAX_TENTHS = 1_000_000;
+    public const MOST_MILLIMETRES = 100_000;
+    private const MAX_TENTHS = 10 * self::MOST_MILLIMETRES;
 
     private function __construct(private int $tenths) {}
 

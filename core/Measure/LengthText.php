@@ -40,7 +40,11 @@ final readonly class LengthText
             $offset += \strlen($match[0]);
         }
 
-        return Length::ofMillimetres($millimetres);
+        return match (true) {
+            $millimetres < 0.0 => throw InvalidMeasure::below('length', $text),
+            $millimetres > Length::MOST_MILLIMETRES => throw InvalidMeasure::above('length', $text, '100 m (328 ft)'),
+            default => Length::ofMillimetres($millimetres),
+        };
     }
 
     /** “1,200 mm” and “1.200,5 mm” without their groups: “1200 mm”, “1200.5 mm”. */

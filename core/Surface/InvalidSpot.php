@@ -44,8 +44,18 @@ final class InvalidSpot extends \DomainException implements CoreException
         return new self('A rail that rises more than it runs is a ladder: check the rise, or measure the length along the floor.');
     }
 
+    public static function without(string $side): self
+    {
+        return new self(sprintf('A spot needs a %s above 0, so that pieces can be tried on it.', $side));
+    }
+
+    public static function beyondARoom(): self
+    {
+        return new self('No spot of a room measures more than 20 m (65 ft): check this.');
+    }
+
     public static function tooLarge(string $name): self
     {
-        return new self(sprintf('“%s” is more than 20 m wide or deep: check its measures.', mb_strimwidth($name, 0, 60, '…')));
+        return new self(sprintf('“%s” is more than 20 m wide, deep or high: check its measures.', mb_strimwidth($name, 0, 60, '…')));
     }
 }

@@ -69,11 +69,27 @@ final readonly class Spot
      */
     public function roomSized(): self
     {
-        if ($this->width->tenths() > self::MOST || $this->depth->tenths() > self::MOST) {
+        if (max($this->width->tenths(), $this->depth->tenths(), $this->ledgeHeight->tenths(), $this->clearHeight?->tenths() ?? 0) > self::MOST) {
             throw InvalidSpot::tooLarge($this->name);
         }
 
         return $this;
+    }
+
+    /**
+     * One measure of a spot, when a spot of a room can measure so.
+     *
+     * @param string $side width, depth, ledgeHeight or clearHeight; the first two are above 0
+     *
+     * @throws InvalidSpot
+     */
+    public static function requireSide(string $side, Length $length): Length
+    {
+        return match (true) {
+            0 === $length->tenths() && \in_array($side, ['width', 'depth'], true) => throw InvalidSpot::without($side),
+            $length->tenths() > self::MOST => throw InvalidSpot::beyondARoom(),
+            default => $length,
+        };
     }
 
     /** The middle of what can be dressed, from the left end: a kettle at one end of a counter is no part of it. */

@@ -89,11 +89,13 @@ final readonly class KeepSpot
     {
         $fields = new Fields();
         $lengths = $home->lengths();
-        $none = Length::ofTenths(1);
-        $width = $fields->read('width', static fn(): Length => $lengths->read($input->width), $none);
-        $depth = $fields->read('depth', static fn(): Length => $lengths->read($input->depth), $none);
-        $ledge = $fields->read('ledgeHeight', static fn(): Length => $lengths->read($input->ledgeHeight), $none);
-        $clear = '' === trim($input->clearHeight) ? null : $fields->read('clearHeight', static fn(): Length => $lengths->read($input->clearHeight), null);
+        $side = static fn(string $side, string $text): Length => $fields->read(
+            $side,
+            static fn(): Length => SpotMeasures::requireSide($side, $lengths->read($text)),
+            Length::ofTenths(1),
+        );
+        [$width, $depth, $ledge] = [$side('width', $input->width), $side('depth', $input->depth), $side('ledgeHeight', $input->ledgeHeight)];
+        $clear = '' === trim($input->clearHeight) ? null : $side('clearHeight', $input->clearHeight);
         $wall = $fields->read('wall', static fn(): Srgb => Srgb::ofHex($input->wall), Srgb::ofHex('#FFFFFF'));
         $cover = null === $input->cover ? null : $fields->read('cover', static fn(): Srgb => Srgb::ofHex($input->cover), null);
         $zones = [];

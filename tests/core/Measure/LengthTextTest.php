@@ -68,7 +68,7 @@ final class LengthTextTest extends TestCase
     {
         $text = new LengthText(LengthUnit::Centimetre);
         self::assertSame(1_000_000, $text->read('100 m')->tenths());
-        foreach ([['-4', 'cannot be negative, got -40 mm'], ['101 m', 'at most 100 m, got 101000 mm']] as [$wrong, $sentence]) {
+        foreach ([['-4', 'cannot be negative, got “-4”'], ['101 m', 'at most 100 m (328 ft), got “101 m”']] as [$wrong, $sentence]) {
             try {
                 $text->read($wrong);
                 self::fail($wrong . ' was taken.');

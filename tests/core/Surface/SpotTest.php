@@ -11,6 +11,7 @@ use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\InvalidSpot;
 use BrightCupboard\Core\Surface\KeepClear;
 use BrightCupboard\Core\Surface\Layout;
+use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\SpotFacts;
 use BrightCupboard\Core\Surface\SpotKind;
 use BrightCupboard\Core\Surface\TableShape;
@@ -161,7 +162,10 @@ final class SpotTest extends TestCase
             static fn(): object => Make::spot(width: 36, depth: 36, kind: SpotKind::DiningTable, layout: new Layout(seats: 5)),
             '5 cannot sit at a top of this size; at 24 in (61 cm) each it takes 4.',
         ];
-        yield 'a hangar' => [static fn(): object => Make::spot(width: 900)->roomSized(), '“Stove shelf” is more than 20 m wide or deep: check its measures.'];
+        yield 'a hangar' => [static fn(): object => Make::spot(width: 900)->roomSized(), '“Stove shelf” is more than 20 m wide, deep or high: check its measures.'];
+        yield 'a tower' => [static fn(): object => Make::spot(ledge: 900)->roomSized(), '“Stove shelf” is more than 20 m wide, deep or high: check its measures.'];
+        yield 'no width' => [static fn(): object => Spot::requireSide('width', Length::zero()), 'A spot needs a width above 0'];
+        yield 'a street' => [static fn(): object => Spot::requireSide('clearHeight', Length::ofInches(800)), 'No spot of a room measures more than 20 m'];
         yield 'nothing' => [static fn(): object => Make::spot(width: 0), '“Stove shelf” needs a width and a depth above 0, so that pieces can be tried on it.'];
     }
 
@@ -177,6 +181,7 @@ final class SpotTest extends TestCase
     public function testWhatIsJustPossibleIs(): void
     {
         self::assertSame(12, Make::spot(kind: SpotKind::Bookcase, layout: new Layout(array_fill(0, 12, Length::ofInches(10))))->tierCount());
+        self::assertSame(0, Spot::requireSide('ledgeHeight', Length::zero())->tenths(), 'on the floor');
         self::assertSame(4, Make::spot(width: 36, depth: 36, kind: SpotKind::DiningTable, layout: new Layout(seats: 4))->layout->seats);
         self::assertSame(40 * 254, Make::spot(width: 40, kind: SpotKind::StairRail, layout: new Layout(rise: Length::ofInches(40)))->layout->rise?->tenths());
     }
