@@ -108,6 +108,8 @@ final readonly class KeepSpot
         }
         $zones = array_values(array_filter($zones, static fn(?KeepClear $zone): bool => null !== $zone));
         $layout = $this->layout($fields, $lengths, $input);
+        // What the parts make together is judged once each is one: a width that is none would bring more complaints with it.
+        $fields->complete();
         $whole = match ($input->kind->form()) {
             Form::Table => 'seats',
             Form::Run => 'rise',
