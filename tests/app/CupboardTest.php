@@ -173,7 +173,7 @@ final class CupboardTest extends AppTestCase
         self::assertSame([201, 9144, 1905, null], [$this->code(), $spot['width'], $spot['depth'], $spot['clearHeight']]);
 
         $problem = $this->call('POST', $this->home() . '/spots', ['width' => '0'] + $input);
-        $this->assertRefused(422, 'needs a width and a depth above 0', $problem, 'width');
+        $this->assertRefused(422, 'needs a width above 0', $problem, 'width');
         $problem = $this->call('POST', $this->home() . '/spots', ['keepClear' => [['from' => '6', 'to' => '6', 'reason' => 'x']]] + $input);
         $this->assertRefused(422, 'must end to the right of where it starts', $problem, 'keepClear[0]');
         $problem = $this->call('DELETE', $this->home() . '/rooms/' . $room['id']);
