@@ -22,6 +22,7 @@ use BrightCupboard\Core\Intake\Internal\ThingPhrase;
 use BrightCupboard\Core\Intake\Internal\WordPhrases;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;
+use BrightCupboard\Core\Stock\Material;
 
 /**
  * Reads one line of text as a piece: "3 brass candlesticks 9 in, attic A2, $4 each, thrifted".
@@ -33,6 +34,11 @@ final readonly class IntakeLine
 {
     /** A name between quotation marks, not what is written on the thing and not a measure. */
     private const QUOTED = '/(?<![\d\w])(?<!name )(?<!named )(?<!says )(?<!reads )(?<!word )[“"]([^“”"\d][^“”"]*)[”"]/u';
+    /** What is between quotation marks is printed on such a thing. */
+    private const PRINTED = '/\b(?:signs?|(?:door)?mats?|pillows?|cushions?|banners?|bunting|plaques?|towels?|mugs?|letters|boards?|flags?|prints?|posters?'
+        . '|crates?)\b/iu';
+    /** Stands for what is printed on a thing, so that none of it is read as a colour, a size or a note. */
+    private const PRINT = "\u{E000}";
     private const NOTED = '/[,;]\s*(?:care|note|nb|ps):\s*(\S.*)$/iu';
     private const MOST_CHARACTERS = 300;
 
@@ -48,7 +54,7 @@ final readonly class IntakeLine
     private Completion $completion;
 
     /** @param list<KnownPlace> $places */
-    public function __construct(LengthUnit $unit, string $currency, array $places, ColourNames $names)
+    public function __construct(LengthUnit $unit, string $currency, array $places, private ColourNames $names)
     {
         $this->notation = new Notation($currency);
         $this->counts = new CountWords();
@@ -123,6 +129,8 @@ final readonly class IntakeLine
         foreach (self::split('/[,;](?!\d)|(?<=\pL)(?<!care)(?<!note)(?<!nb)(?<!ps):\s|\s-\s/u', $text) as $i => $phrase) {
             $this->takePhrase(trim($phrase, " \t.-"), 0 === $i, $isNamed, $draft);
         }
+        $shown = static fn(string $said): string => str_replace(self::PRINT, $draft->printed, $said);
+        [$draft->name, $draft->look, $draft->care] = [$shown($draft->name), $shown($draft->look), array_map($shown, $draft->care)];
 
         return $draft;
     }
@@ -145,6 +153,14 @@ final readonly class IntakeLine
     /** A name between quotation marks is taken as it is. */
     private function takeName(string $line, Draft $draft): string
     {
+        if (1 === preg_match(self::PRINTED, $line)) {
+            return (string) preg_replace_callback(self::QUOTED, static function (array $match) use ($draft): string {
+                $draft->printed = $match[0];
+
+                return self::PRINT;
+            }, $line, 1);
+        }
+
         return (string) preg_replace_callback(self::QUOTED, static function (array $match) use ($draft): string {
             $draft->name = trim($match[1]);
 
@@ -182,10 +198,22 @@ final readonly class IntakeLine
         if (null !== $before->kind) {
             [$draft->kind, $draft->kindWord, $draft->nearest] = [$before->kind, $before->kindWord, $before->nearest];
         }
+        if ([] === $unknown && $this->namesAPlant($phrase)) {
+            $draft->look .= ', ' . $phrase; // "garland, faux cedar"
+        }
         if ([] !== $unknown) {
             $draft->restore($before); // half of what it says is not what it says
             $this->remarks->keep($phrase, $draft);
         }
+    }
+
+    /** Words like "moss" are colours, too, and say no more than that. */
+    private function namesAPlant(string $phrase): bool
+    {
+        return [] !== array_filter(
+            array_diff(explode(' ', mb_strtolower($phrase)), ['faux', 'artificial', 'fake', 'real', 'fresh', 'live', 'dried']),
+            fn(string $word): bool => null === $this->names->read($word) && (Lexicon::isGrown($word) || Material::FauxGreenery === Lexicon::material($word)),
+        );
     }
 
     /** "brass bell attic A2": a place that closes the first phrase without a comma. */

@@ -39,6 +39,9 @@ final readonly class Completion
     /** What is kept as another kind and has a lead, which that kind has not. */
     private const CORDED = '/(?<!oil )\b(?:lamps?|chandeliers?|kettles?|coffee (?:maker|machine)s?|fountains?)$/iu';
     private const BOW = '/\bbows?$/iu';
+    /** Runs along as a garland does and is no greenery. */
+    private const OF_CLOTH = '/\b(?:bunting|banner|pennants?)\b/iu';
+    private const PUTS_OUT = '/\b(?:snuffers?|douters?)\b/iu';
     private const GROWN = ['fresh greenery', 'dried stems'];
     private const FAUX = '/\b(?:faux|fake|artificial|silk|plastic)\b/iu';
     private const MAIN_SHARE = 70;
@@ -122,6 +125,9 @@ final readonly class Completion
         if ('' !== $draft->nearest && null !== Lexicon::colourOfFound($draft->nearest)) {
             $usual = null; // a shell is no plant
         }
+        if (1 === preg_match(self::OF_CLOTH, $draft->line)) {
+            $usual = Material::Cotton;
+        }
         if (null !== $usual && Texture::Greenery === $usual->texture() && 1 === preg_match('/\bsilk\b/iu', $draft->line)) {
             $usual = Material::FauxGreenery; // silk is no plant
         }
@@ -176,7 +182,8 @@ final readonly class Completion
             $draft->guesses[] = 'Kept away from pets: such plants are on the lists of toxic ones.';
         }
         $usual = $draft->kind?->facts()->hazards ?? [];
-        if (\in_array(Hazard::OpenFlame, $usual, true) && !$draft->isFlameless && !\in_array(Hazard::OpenFlame, $draft->hazards, true)) {
+        $burns = \in_array(Hazard::OpenFlame, $usual, true) && 1 !== preg_match(self::PUTS_OUT, $draft->line);
+        if ($burns && !$draft->isFlameless && !\in_array(Hazard::OpenFlame, $draft->hazards, true)) {
             $draft->addHazard(Hazard::OpenFlame);
             $draft->guesses[] = 'Burns with an open flame, unless you write flameless.';
         }

@@ -114,7 +114,8 @@ final readonly class CountWords
         return [array_values($unknown), $thing];
     }
 
-    private static function isFlat(string $thing): bool
+    /** Whether two measures are all that is wanted of it. */
+    public static function isFlat(string $thing): bool
     {
         $kinds = array_filter(array_map(static fn(string $word): ?PieceKind => Lexicon::kind($word)[0] ?? null, explode(' ', mb_strtolower($thing))));
 

@@ -45,6 +45,8 @@ final class Draft
     /** Whether "long" said how large it is: what hangs or stands up is long from top to bottom. */
     public bool $isLong = false;
     /** Whether its diameter was said: what hangs or leans is as high as it is wide. */
+    /** What is printed on it, in its quotation marks. */
+    public string $printed = '';
     public bool $isRound = false;
     /** @var list<string> measures that stood by themselves, as they were written; empty for one with a side */
     public array $single = [];

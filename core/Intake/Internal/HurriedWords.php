@@ -20,7 +20,7 @@ final readonly class HurriedWords
     ];
     /** How words are shortened in a hurry. */
     public const SHORT = [
-        'lts' => 'lights', 'wht' => 'white', 'blk' => 'black', 'grn' => 'green', 'brn' => 'brown', 'gld' => 'gold', 'slv' => 'silver',
+        'lts' => 'lights', 'wht' => 'white', 'wh' => 'white', 'blk' => 'black', 'grn' => 'green', 'brn' => 'brown', 'gld' => 'gold', 'slv' => 'silver',
         'slvr' => 'silver', 'yel' => 'yellow', 'org' => 'orange', 'pnk' => 'pink', 'purp' => 'purple', 'lrg' => 'large', 'lge' => 'large',
         'sml' => 'small', 'crm' => 'cream', 'nat' => 'natural', 'cer' => 'ceramic', 'galv' => 'galvanised', 'plas' => 'plastic',
         'wd' => 'wood', 'gls' => 'glass', 'mtl' => 'metal', 'xmas' => 'christmas', 'hween' => 'halloween', 'wrth' => 'wreath',

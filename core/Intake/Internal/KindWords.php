@@ -43,7 +43,7 @@ final class KindWords
         'figure/bird' => 'bird, owl, raven, crow, dove, robin, swan, duck, goose, rooster, hen, chicken, peacock, partridge, cardinal bird',
         'figure/deer' => 'deer, reindeer, stag',
         'figure/snowman' => 'snowman',
-        'garland' => 'garland, swag, bunting',
+        'garland' => 'garland, swag, bunting, bell string, bell strand, bell rope, string of bells, strand of bells',
         'gourd' => 'gourd, squash',
         'hare' => 'hare, rabbit, bunny',
         'heron' => 'bookend, heron',

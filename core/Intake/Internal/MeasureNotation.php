@@ -14,6 +14,8 @@ use BrightCupboard\Core\Measure\LengthText;
 final readonly class MeasureNotation
 {
     private const SIDES = ['h' => 'high', 't' => 'high', 'w' => 'wide', 'd' => 'deep', 'l' => 'long'];
+    /** So many times the lower end and more is no range of sizes. */
+    private const NO_RANGE = 3;
     private const NUMBER = '\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?';
 
     /** Written fractions, "w/" and words for about. */
@@ -24,10 +26,20 @@ final readonly class MeasureNotation
         return (string) preg_replace('/(?<!\w)(?:~|approx\.?|abt\.?|ca\.?|circa|about|roughly)\s*(?=\d)/iu', '', $line);
     }
 
+    /** "stockings 4 - 20 in long": nothing is so much longer than itself, so the first is how many there are. */
+    public static function countBeforeDash(string $line): string
+    {
+        return (string) preg_replace_callback(
+            '/(?<=\pL)\s+(\d{1,2})\s+[-–]\s+(\d+(?:[.,]\d+)?)(?=\s*(?:in\b|inch|cm\b|["″”]))/iu',
+            static fn(array $m): string => (float) $m[2] >= self::NO_RANGE * (int) $m[1] ? ", {$m[1]} pcs, {$m[2]}" : $m[0],
+            $line,
+        );
+    }
+
     /** 12" tall, 1'3, 9-1/2, 1 ft-6, Ø 8, 10 dia, 6-ish. */
     public static function marks(string $line): string
     {
-        $line = (string) preg_replace('/(?<=\d)\s*[″”"](?!\w*[″”"])/u', ' in ', $line);
+        $line = (string) preg_replace('/(?<=\d)(?<!\b1[5-9]\d\d)(?<!\b20\d\d)\s*[″”"](?!\w*[″”"])/u', ' in ', $line); // not "est 1912"
         $line = (string) preg_replace('/(?<=\d)\s*[′’\'](?=\s*(?:\d|$|[,\sx×]))/u', ' ft ', $line);
         $line = (string) preg_replace('/(?<=\d)-(?=\d{1,2}\/\d{1,2}\b)/u', ' ', $line);
         $line = (string) preg_replace('/\b(ft|feet|foot)\s*-\s*(?=\d)/iu', '$1 ', $line);

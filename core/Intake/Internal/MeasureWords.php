@@ -206,7 +206,7 @@ final readonly class MeasureWords
         $word = mb_strtolower($side[1] ?? '');
         // "12 in d" ends in a side; "12 ft" must not be read as "12 f" and a t.
         $isSide = '' !== $word && 1 === preg_match('/[\s″"”\d]' . $word . '\s*$/iu', trim($found));
-        $draft->isRound = $draft->isRound || ($isSide && \in_array($word, ['dia', 'diameter'], true));
+        $draft->isRound = $draft->isRound || ($isSide && \in_array($word, ['dia', 'diameter', 'across'], true));
         $draft->single[] = $isSide ? '' : trim($found);
         $this->add($isSide ? (string) preg_replace('/' . $word . '\s*$/iu', '', trim($found)) : $found, $isSide ? self::SIDES[$word] : null, $draft);
 

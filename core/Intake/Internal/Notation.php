@@ -37,6 +37,13 @@ final readonly class Notation
         '/\bstack(?:ed)?\s+(\d)\s+high\b/iu' => '$1-tier stack',
         '/(?<![\w.])(\d{1,2})\s+(tier|arm|drawer|wick|branch|hook|panel|candle cup)(?=\s|,|$)/iu' => '$1-$2',
         '/(?<![\w.])(\d{1,2})\s+(wick|branch|candle cup)e?s\b/iu' => '$1-$2',
+        // What a thing has so many of is no count of it: "advent house, drawers 24".
+        '/(?<=\pL\s|,\s)(?<!for\s)(?<!with\s)(\d{1,2})\s+(drawer|pocket|door|window|arm)s\b/iu' => '$1-$2',
+        '/\b(drawer|branch|pocket|door|window|arm|wick)e?s\s+(\d{1,2})(?=\s*(?:,|$))/iu' => '$2-$1',
+        // How many there are behind all else: "lavender bundle x 3 $12", "covers 20x20 x4", "ornaments, 24 in box".
+        '/(?<=\pL{3})\s+[x×]\s+(\d{1,3})(?=\s*(?:[$€£]|,|$))/u' => ' x$1',
+        '/(\d[x×]\d+(?:[.,]\d+)?(?:\s?(?:in|cm))?)\s+[x×](\d{1,2})(?=\s*(?:,|$))/iu' => '$1, $2 pcs',
+        '/^(\pL.*?\pL{2}s\b.*?)[\s,]+(\d{1,3})\s+in\s+(?:an?\s+|the\s+)?(box|bag|tin|pack|case|crate|tub)(?=\s*(?:,|$))/iu' => '$1, $2 pcs, in $3',
         '/^((?:an?\s+)?bunch\b.*?)\s(\d{1,3})\s+stems?\b/iu' => '$1 $2-stem',
         '/^(\pL.*\blights?\b.*?)\s(\d{1,2})\s+(?:strands?|strings?|sets?|boxes|reels?)\b/iu' => '$2 $1',
         // A look behind the thing: "card holders brass pear shaped".
@@ -51,7 +58,7 @@ final readonly class Notation
     public function plain(string $line): string
     {
         $line = (string) preg_replace('/(?<=\d)[\x{A0}\x{202F}](?=\d{3}(?!\d))/u', '', $line); // 1 234 in print
-        $line = MeasureNotation::signs(trim((string) preg_replace('/\s+/u', ' ', $line)));
+        $line = MeasureNotation::countBeforeDash(MeasureNotation::signs(trim((string) preg_replace('/\s+/u', ' ', $line))));
         $line = (string) preg_replace(array_keys(self::SAID), array_values(self::SAID), $line);
         $line = (string) preg_replace(
             ['/(?<=s\s|set\s|ct\s)(\d{1,3})\s+w\s+(?=\pL{3})/u', '/\bs\/(\d{1,2})\b/iu'],

@@ -37,9 +37,28 @@ final readonly class SeveralThings
     /** @return list<string> a line for each; empty where there is one piece, or one cannot say */
     public static function lines(string $line): array
     {
+        $line = self::counted($line);
         $sorts = self::sorts($line);
 
         return [] === $sorts ? self::things($line) : $sorts;
+    }
+
+    /** "balls 4 in x 5, 3 in x 7": of what is not flat the second number without a unit is how many there are, where that is said of each. */
+    private static function counted(string $line): string
+    {
+        [$number, $unit] = [self::NUMBER, self::UNIT];
+        $times = "/(?<![\\w.,x×])({$number}\\s*{$unit})\\s*[x×]\\s*(\\d{1,2})(?=\\s*(?:[,;&+]|and\\b|$))/iu";
+        $counted = (string) preg_replace($times, '$1 ($2)', $line, -1, $found);
+        $head = explode(' (', (string) preg_replace("/{$number}\\s*{$unit}/iu", '', $counted))[0];
+
+        if ($found > 1 && CountWords::isMany($head) && !CountWords::isFlat($head)) {
+            return $counted;
+        }
+        // "frames 8 x 10, 5 x 7": of each size there is one.
+        $size = "{$number}\\s*(?:{$unit})?\\s*[x×]\\s*{$number}(?:\\s*{$unit})?";
+        $areSizes = 1 === preg_match("/^(\\pL[^\\d,]*?)[\\s,:]+{$size}(?:\\s*(?:[,;&+]|\\band\\b)\\s*{$size})+\\s*(?:,[^\\d]*)?$/iu", $line, $sized);
+
+        return $areSizes && CountWords::isMany($sized[1]) ? (string) preg_replace("/{$size}/iu", '$0 (1)', $line) : $line;
     }
 
     /** @param list<string> $lines */

@@ -53,7 +53,11 @@ final readonly class ThingPhrase
             $draft->count = 1;
         }
         if (!$isNamed) {
+            $counted = $draft->count;
             [$left, $thing] = $this->counts->takeLeft([...$unknown, ...$said], $thing, $draft);
+            if ($counted !== $draft->count) {
+                $behind = (string) preg_replace("/\\s+{$draft->count}$/", '', $behind); // "pinecones in a bag 30"
+            }
             $isMeasure = !$draft->isMany || (null !== $draft->count && [] !== preg_grep('/^\d{1,2}[.,]\d$/', $left)); // two of them, 10.5
             $left = $isMeasure ? $this->measures->takeLeft($left, $draft) : $left;
             $draft->name = $this->naming->name($thing, '' === $behind || 'from' === $by ? '' : (',' === $by ? ', ' : " {$by} ") . $behind);

@@ -12,7 +12,9 @@ use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Stock\KindFacts;
+use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Texture;
 
 /**
  * What a sensible person takes a thing to be where nothing is said of its size or colour: the usual of its kind, marked as
@@ -91,6 +93,8 @@ final readonly class Usual
             ? null
             : Lexicon::colourOfFound($draft->nearest))
             ?? self::COLOURS[($draft->kind->value ?? '') . '/' . $draft->shape] ?? self::COLOURS[$draft->kind->value ?? ''] ?? 'linen';
+        $isGreen = [] !== array_filter($draft->materials, static fn(Material $one): bool => Texture::Greenery === $one->texture());
+        $word = 'fir' === $word && [] !== $draft->materials && !$isGreen ? 'linen' : $word; // a garland of paper
         $colour = $this->names->read($word);
         if (null === $draft->kind || null === $colour) {
             return; // what is usual follows from the kind

@@ -203,7 +203,7 @@ final class HouseLineTest extends TestCase
             'A rail that rises more than it runs is a ladder: check the rise, or measure the length along the floor.',
         ];
         yield 'a bookcase of 30 boards' => ['bookcase 30 shelves', 'Between 0 and 12 boards can be entered, got 30.'];
-        yield 'fifty metres' => ['mantel 50 m x 8 in', '“Mantel” is more than 20 m wide or deep: check its measures.'];
+        yield 'fifty metres' => ['mantel 50 m x 8 in', '“Mantel” is more than 20 m wide, deep or high: check its measures.'];
     }
 
     #[DataProvider('impossible')]
