@@ -41,6 +41,8 @@ final readonly class Completion
     private const BOW = '/\bbows?$/iu';
     /** Runs along as a garland does and is no greenery. */
     private const OF_CLOTH = '/\b(?:bunting|banner|pennants?)\b/iu';
+    /** A pattern, unless it is the thing itself. */
+    private const PLAID = '/\bplaid\b/iu';
     private const PUTS_OUT = '/\b(?:snuffers?|douters?)\b/iu';
     private const GROWN = ['fresh greenery', 'dried stems'];
     private const FAUX = '/\b(?:faux|fake|artificial|silk|plastic)\b/iu';
@@ -63,6 +65,9 @@ final readonly class Completion
         if (null !== $draft->kind && '' !== $draft->nearest) {
             $draft->guesses[] = sprintf('“%s” is drawn and kept as %s.', $draft->nearest, $draft->kind->withArticle());
             $draft->shape = '' === $draft->shape && 1 === preg_match(self::BOW, $draft->nearest) ? 'bow' : $draft->shape;
+        }
+        if (null === $draft->kind && 1 === preg_match(self::PLAID, $draft->line)) {
+            $draft->kind = PieceKind::Throw;
         }
         if (null === $draft->kind) {
             $draft->questions[] = new Question(

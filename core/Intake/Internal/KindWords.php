@@ -22,7 +22,7 @@ final class KindWords
         'beads' => 'beads, bead garland, beaded garland',
         'bell' => 'bell, jingle bell, sleigh bell, cow bell',
         'boat' => 'boat, ship, sailboat, canoe',
-        'sled' => 'sled, sleigh, toboggan',
+        'sled' => 'sled, sleigh, sledge, toboggan',
         'truck' => 'truck, pickup, pickup truck, lorry',
         'books' => 'book, books, stack of books, book stack',
         'bowl' => 'bowl, fruit bowl, punch bowl, compote',
@@ -33,7 +33,7 @@ final class KindWords
         'candle group' => 'candle group',
         'candlestick' => 'candlestick, candle stick, candle holder, candleholder, kinara, hanukkiah, chanukiah, taper holder, taper candle holder, candelabra, '
             . 'candelabrum, menorah, chamberstick',
-        'candlestick/block' => 'tea light holder, tealight holder, votive holder, votive cup',
+        'candlestick/block' => 'tea light holder, tealight holder, tea light glass, tealight glass, votive holder, votive glass, votive cup',
         'clock' => 'clock, mantel clock, mantle clock, carriage clock, alarm clock, table clock',
         'clock/round' => 'wall clock',
         'cone' => 'cone, paper cone',

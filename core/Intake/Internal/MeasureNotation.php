@@ -54,6 +54,7 @@ final readonly class MeasureNotation
             LengthText::ungrouped($line),
         );
         $number = self::NUMBER;
+        $line = (string) preg_replace("/diameter\\s*[x×,]?\\s*h\\s?({$number})(?![\\w.])/iu", 'diameter $1 high', $line); // Ø 40 h 35
 
         // 12 dia x 9: the other one is how high it is.
         return (string) preg_replace(

@@ -37,7 +37,7 @@ final readonly class Naming
     {
         $kept = array_values(array_filter(
             self::words($thing),
-            static fn(string $word): bool => !Lexicon::isAside(mb_strtolower($word)) && 1 !== preg_match('/^(?:\d+(?:[.,]\d+)?|[-–—:.,!?]+|[x×])$/u', $word),
+            static fn(string $word): bool => !Lexicon::isAside(mb_strtolower($word)) && 1 !== preg_match('/^(?:\d+(?:[.,]\d+)?|[-–—:.,!?\/]+|[x×])$/u', $word),
         ));
         $end = (self::lastKind($kept) ?? \count($kept) - 1) + 1;
         [$thing, $after] = [Lexicon::singular(implode(' ', \array_slice($kept, 0, $end))), \array_slice($kept, $end)];

@@ -40,6 +40,7 @@ final readonly class Notation
         // What a thing has so many of is no count of it: "advent house, drawers 24".
         '/(?<=\pL\s|,\s)(?<!for\s)(?<!with\s)(\d{1,2})\s+(drawer|pocket|door|window|arm)s\b/iu' => '$1-$2',
         '/\b(drawer|branch|pocket|door|window|arm|wick)e?s\s+(\d{1,2})(?=\s*(?:,|$))/iu' => '$2-$1',
+        '/\b(bundle|bunch)\s+(\d{1,3})(?=\s*(?:,|$))/iu' => '$1 of $2', '/(?<![\w.])(\d{1,3})er\s+set\b/iu' => 'set of $1',
         // How many there are behind all else: "lavender bundle x 3 $12", "covers 20x20 x4", "ornaments, 24 in box".
         '/(?<=\pL{3})\s+[x×]\s+(\d{1,3})(?=\s*(?:[$€£]|,|$))/u' => ' x$1',
         '/(\d[x×]\d+(?:[.,]\d+)?(?:\s?(?:in|cm))?)\s+[x×](\d{1,2})(?=\s*(?:,|$))/iu' => '$1, $2 pcs',

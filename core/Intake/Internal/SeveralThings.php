@@ -18,7 +18,8 @@ use BrightCupboard\Core\Stock\PieceKind;
 final readonly class SeveralThings
 {
     private const COUNT = '\d{1,2}|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve';
-    private const HOW = 'extra large|large|medium|small|big|little|mini|tiny|taller|tall|shorter|short|sitting|seated|standing|lying|resting|leaping|grazing'
+    private const HOW = 'extra large|larger|large|medium|smaller|small|bigger|big|little|mini|tiny|taller|tall|shorter|short'
+        . '|sitting|seated|standing|lying|resting|leaping|grazing'
         . '|walking|running|head up|head down';
     /** Sizes by letter, read as such where several are named. */
     private const LETTERS = ['xl' => 'extra large', 'l' => 'large', 'm' => 'medium', 's' => 'small'];

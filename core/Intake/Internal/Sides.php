@@ -23,6 +23,8 @@ final readonly class Sides
     private const FLAT = 0.15;
     /** A tied bow, unlike the ribbon it is of: width, depth and height (from memory). */
     public const BOW = [1.0, 0.3, 0.8];
+    /** So many times as high as wide and more a thing stands upright. */
+    private const UPRIGHT = 1.75;
     /** What runs along is long, and no thicker than this. */
     private const RUNS_AT_MOST = 6 * Length::TENTHS_PER_INCH;
     /** So many times the measured side and more is guessing. */
@@ -136,6 +138,14 @@ final readonly class Sides
         };
     }
 
+    /** Whether it is always a good deal higher than wide; a slim one is, of whatever kind. */
+    private function isUpright(Draft $draft): bool
+    {
+        [$wide, , $high] = $draft->kind?->facts()->proportions ?? [1.0, 1.0, 1.0];
+
+        return null !== $this->usual->build($draft) || (PieceKind::Picture !== $draft->kind && $high >= self::UPRIGHT * $wide);
+    }
+
     /** Gives measures without a side their sides: three are width, depth and height; two are width and height; one is what its kind is measured by. */
     private function assign(Draft $draft): void
     {
@@ -146,8 +156,14 @@ final readonly class Sides
             $draft->guesses[] = 'Read as width, depth, height.';
         } elseif (2 === \count($measures)) {
             $isFlat = isset($draft->sides['height']) || Posture::Lies === $kind->facts()->postures[0] && Kept::Folds !== $kind->facts()->kept;
-            $draft->sides += ['width' => $measures[0], $isFlat ? 'depth' : 'height' => $measures[1]];
-            $draft->guesses[] = $isFlat ? 'Read as width by depth.' : 'Read as width by height.';
+            $isHeightFirst = !$isFlat && $this->isUpright($draft) && $measures[0]->tenths() > $measures[1]->tenths();
+            [$first, $second] = $isHeightFirst ? [$measures[1], $measures[0]] : $measures;
+            $draft->sides += ['width' => $first, $isFlat ? 'depth' : 'height' => $second];
+            $draft->guesses[] = match (true) {
+                $isFlat => 'Read as width by depth.',
+                $isHeightFirst => 'Read as height by width, since such a thing is higher than wide.',
+                default => 'Read as width by height.',
+            };
         } elseif (1 === \count($measures)) {
             $draft->sides += match (isset($draft->sides['height']) ? 'width' : $kind->facts()->measuredBy) {
                 'width' => ['width' => $measures[0]],

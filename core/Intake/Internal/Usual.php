@@ -93,8 +93,7 @@ final readonly class Usual
             ? null
             : Lexicon::colourOfFound($draft->nearest))
             ?? self::COLOURS[($draft->kind->value ?? '') . '/' . $draft->shape] ?? self::COLOURS[$draft->kind->value ?? ''] ?? 'linen';
-        $isGreen = [] !== array_filter($draft->materials, static fn(Material $one): bool => Texture::Greenery === $one->texture());
-        $word = 'fir' === $word && [] !== $draft->materials && !$isGreen ? 'linen' : $word; // a garland of paper
+        $word = $this->ofMaterial($word, $draft->materials);
         $colour = $this->names->read($word);
         if (null === $draft->kind || null === $colour) {
             return; // what is usual follows from the kind
@@ -105,6 +104,24 @@ final readonly class Usual
             array_values(array_diff(self::OTHERS, [$word])),
         );
         $draft->assumed[] = new Question('colours', 'Which colour is it?', $replies, sprintf('The colour is assumed: %s.', $word));
+    }
+
+    /**
+     * A garland of paper is no fir, a figure of stoneware no oak.
+     *
+     * @param list<Material> $materials
+     */
+    private function ofMaterial(string $word, array $materials): string
+    {
+        $textures = array_map(static fn(Material $one): Texture => $one->texture(), $materials);
+        $isOf = static fn(Texture $texture): bool => \in_array($texture, $textures, true);
+
+        return match (true) {
+            [] === $materials => $word,
+            'fir' === $word => $isOf(Texture::Greenery) ? $word : 'linen',
+            'oak' === $word => $isOf(Texture::Wood) ? $word : ($isOf(Texture::Clay) ? 'white' : 'linen'),
+            default => $word,
+        };
     }
 
     private function factor(string $line): float

@@ -6,6 +6,7 @@ namespace BrightCupboard\Core\Intake\Internal;
 
 use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\Intake\Lexicon;
+use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PieceKind;
 
 /**
@@ -40,13 +41,12 @@ final readonly class WordPhrases
      */
     public function take(string $phrase, Draft $draft): array
     {
-        $words = preg_split('/\s+/u', trim($phrase), -1, \PREG_SPLIT_NO_EMPTY);
-        $words = false === $words ? [] : $words;
+        [$words, $ends] = self::words($phrase);
         $unknown = [];
         [$hasKind, $isApart, $hasGap, $isMany] = [false, false, false, false];
         for ($i = 0; $i < \count($words);) {
             $taken = 0;
-            for ($n = min(self::LONGEST, \count($words) - $i); $n > 0 && 0 === $taken; --$n) {
+            for ($n = min(self::LONGEST, $ends[$i] - $i); $n > 0 && 0 === $taken; --$n) {
                 $said = trim(mb_strtolower(implode(' ', \array_slice($words, $i, $n))), '.,;:!()');
                 $isKind = null !== Lexicon::kind($said);
                 // What is seen on a picture is not there: "oil painting barn".
@@ -75,6 +75,24 @@ final readonly class WordPhrases
         return $unknown;
     }
 
+    /**
+     * The words of a phrase. A gap shows where a measure stood: "paper 60 cm white" is no paper white.
+     *
+     * @return array{list<string>, list<int>} the words, and for each where those end that stand together with it
+     */
+    private static function words(string $phrase): array
+    {
+        $words = $ends = [];
+        foreach (explode('  ', (string) preg_replace(['/\s{2,}/u', '/\s/u'], ['  ', ' '], trim($phrase))) as $together) {
+            foreach ($more = array_values(array_filter(explode(' ', $together), static fn(string $word): bool => '' !== $word)) as $word) {
+                $words[] = $word;
+            }
+            $ends = [...$ends, ...array_fill(0, \count($more), \count($words))];
+        }
+
+        return [$words, $ends];
+    }
+
     /** What has a face shows figures on it: "needlepoint pillow dog"; a picture shows anything. */
     private static function isSeenOn(?PieceKind $thing, ?PieceKind $seen): bool
     {
@@ -88,6 +106,7 @@ final readonly class WordPhrases
         $colour = $this->colours->read($said);
         $material = Lexicon::material($said) ?? (null === $colour ? null : Lexicon::material(self::lastWord($said))); // "dark oak"
         $kind = Lexicon::kind($said);
+        $material ??= null !== $kind && 'glass' === self::lastWord($said) ? Material::Glass : null; // "tealight glass"
         if (null !== $kind && !$isDescribed) {
             $draft->nearest = null === Lexicon::nearest($said) ? '' : $said;
             $draft->kindWord = $said;
