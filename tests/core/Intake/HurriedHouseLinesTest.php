@@ -25,8 +25,8 @@ final class HurriedHouseLinesTest extends TestCase
     private const SAY_MEASURES = '/^(?:\d.*|.*\d|in|inch(?:es)?|feet|foot|ft|cm|mm|wide|width|long|length|deep|depth|high|height|tall|clear|above|apart'
         . '|each|between|btwn|off|floor|from|the|and|with|for|across|dia|diameter|round|square|oval|clearance|ceilings?|seats?|people|chairs|shelves|shelf'
         . '|boards|tiers|cubes|posts|newels|steps|stairs|risers|rises?|runs|rail|banister|spaced|about|approx|two|three|five|six|top|middle|bottom|over|under'
-        . '|cabinets|gaps|heights|first|second|both|ends?|left|right|side'
-        . '|keep|kept|goes|up|tier|note|tote|bin|box|gal|our|headboard|sill|starts|its|raised|below|lower|edge|seen|seven|eight|use|takes|pair|has)$/u';
+        . '|cabinets|treads|them|gaps|heights|first|second|both|ends?|left|right|side'
+        . '|crate|carton|container|case|tub|keep|kept|goes|up|tier|note|tote|bin|box|gal|our|headboard|sill|starts|its|raised|below|lower|edge|seen|seven|eight|use|takes|pair|has)$/u';
 
     /** What stands for another word: small children for toddlers. */
     private const SHORTENED = ['kids', 'cat', 'cats', 'toddler', 'splashes', 'street', 'tbl', 'hot', 'summer', 'mbr'];

@@ -88,7 +88,13 @@ final readonly class SpotLine
         foreach ($phrases as $i => $phrase) {
             $before = $measures->sides;
             $left = $measures->take($phrase);
-            if (0 < $i && self::isOfAnother($left, array_keys(array_diff_key($measures->sides, $before)))) {
+            $taken = array_keys(array_diff_key($measures->sides, $before));
+            if (0 < $i && [] === array_diff(['width', 'depth'], $taken) && $parts->isBeside($phrase)) {
+                $measures->sides = $before;
+                $parts->others[] = $phrase;
+                continue;
+            }
+            if (0 < $i && self::isOfAnother($left, $taken)) {
                 $measures->sides = $before;
                 $parts->notes[] = $phrase;
                 continue;

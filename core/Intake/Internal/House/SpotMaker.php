@@ -24,6 +24,7 @@ use BrightCupboard\Core\Surface\TableShape;
  */
 final class SpotMaker
 {
+    private const OUTSIDE = '/^(?:(?:front|back|side|covered|screened)\s+)?(?:porch|patio|deck|terrace|balcony|verandah?|garden|yard)\b/iu';
     private const WALL = '#F6F4EE';
     private const TIER = 12;
 
@@ -82,7 +83,7 @@ final class SpotMaker
     private static function follows(SpotKind $kind, string $line): array
     {
         return match (true) {
-            SpotKind::Porch === $kind => [SpotHazard::Weather],
+            SpotKind::Porch === $kind || 1 === preg_match(self::OUTSIDE, $line) => [SpotHazard::Weather],
             Form::Panel === $kind->form() && SpotKind::Bed === SpotWords::below($line) => [SpotHazard::Bed],
             default => [],
         };

@@ -97,6 +97,15 @@ final class SpotParts
         return 1 === preg_match(self::WHERE, $part) && 1 !== preg_match('/\d/', $part) && 1 !== preg_match(self::WHERE_IN_NAME, $this->name);
     }
 
+    /** "bench at foot 54 x 18" behind a bed: something of another kind with a width and a depth of its own, and no part of what was named. */
+    public function isBeside(string $phrase): bool
+    {
+        $kind = 1 === preg_match(self::WHERE, $phrase) ? null : SpotWords::kindIn((string) preg_replace('/\d.*$/u', '', $phrase));
+
+        return null !== $this->kind && $kind !== $this->kind && SpotKind::Shelf !== $kind
+            && \in_array($kind?->form(), [Form::Seat, Form::Table, Form::Ledge, Form::Tiers], true);
+    }
+
     /** "counter 60 x 25" behind a sill, "nightstands" behind a bed: whatever is dressed by itself, unlike a mirror or a window. */
     private function isAnother(string $part, bool $isFirst): bool
     {

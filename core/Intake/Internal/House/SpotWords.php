@@ -30,7 +30,8 @@ final readonly class SpotWords
             . '|picnic table|pedestal table|card table|farmhouse table|trestle table|kids table',
         'sideboard' => 'sideboard|buffet|credenza|cabinet|server|filing cabinet|servery',
         'shelf' => 'shelf|shelves|shelving|ledge|peg shelf|picture ledge|plate rail|plate shelf|picture rail|floating shelf|wall shelf|cubby'
-            . '|cubbies|niche|alcove shelf|toilet tank|back of toilet|back of the toilet|top of fridge|top of the fridge|fridge top'
+            . '|cubbies|niche|alcove shelf|toilet tank|tank top|top of tank|cistern|cistern top|back of toilet'
+            . '|back of the toilet|top of fridge|top of the fridge|fridge top'
             . '|top of cabinets|top of the cabinets|cabinet tops|top of the wardrobe|wardrobe top|armoire top|headboard shelf'
             . '|bath shelf|corner shelf',
         'bookcase' => 'bookcase|bookshelf|bookshelves|etagere|étagère|tiered stand|built-in|built-ins|cube unit|cube shelf|ladder shelf'
@@ -39,7 +40,8 @@ final readonly class SpotWords
             . '|display cabinet|glass cabinet|vitrine|pie safe|step-back cupboard',
         'window sill' => 'window sill|windowsill|sill|window ledge|window box|window board|window shelf',
         'window' => 'window|kitchen window|bay window|bow window|picture window|skylight',
-        'bench' => 'bench|window seat|windowseat|window bench|settle|stool|pew|hall tree|hall bench|storage bench|banquette|church pew'
+        'bench' => 'bench|porch swing|garden swing|swing|window seat|windowseat|window bench|settle|stool|pew|hall tree|hall bench'
+            . '|storage bench|banquette|church pew'
             . '|bay window seat',
         'sofa' => 'sofa|couch|settee|sectional|loveseat|love seat|futon|chesterfield|chaise|daybed sofa',
         'chair' => 'chair|armchair|rocker|recliner|wing chair|rocking chair|glider',
@@ -56,6 +58,7 @@ final readonly class SpotWords
         'porch' => 'porch|porch step|step|steps|doorstep|patio|stoop|front stoop|deck|terrace|balcony|front steps|verandah step',
         'tree' => 'tree|tree corner|christmas tree|xmas tree|fir|spruce tree',
     ];
+    private const OWN_DOORS = '/(?<=\pL)\s+(?:(?:glass|cupboard|sliding|panel(?:led)?|cabinet)\s+)?doors$/iu';
     /** What parts the name of a thing from where it is. */
     private const WHERE = '/\s+(?:over|above|behind|beside|next to|under|underneath|beneath|below|by|near|in|at|opposite|between|left of|right of'
         . '|(?:either|each|both) sides? of|to the|with|on)\s+/iu';
@@ -85,6 +88,9 @@ final readonly class SpotWords
     public static function kindIn(string $name): ?SpotKind
     {
         $name = mb_strtolower((string) preg_replace('/\s+/u', ' ', trim($name)));
+        // Doors behind a thing are its own: "bookcase glass doors".
+        $own = (string) preg_replace(self::OWN_DOORS, '', $name);
+        $name = $own !== $name && null !== self::longest($own, '') ? $own : $name;
 
         return self::longest($name, 'of') ?? self::longest(self::parted($name)[0], '');
     }

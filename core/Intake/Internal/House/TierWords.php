@@ -55,6 +55,7 @@ final class TierWords
             $line,
         );
         $line = $this->taken("/{$count}\\b(?<word>{$boards})\\b/iu", $line);
+        $line = $this->ofThem($line);
 
         return (string) preg_replace_callback("/(\\b{$boards})\\s*[x×]\\s?(\\d{1,2})\\b(?!\\s*(?:in|cm|ft|x|×))/iu", function (array $match): string {
             $this->count = (int) $match[2];
@@ -105,6 +106,16 @@ final class TierWords
             [$this->lowest, $this->clear, $this->count] = [$heights[0], [...$clear, $clear[\count($clear) - 1]], \count($heights)];
 
             return '  ';
+        }, $line);
+    }
+
+    /** "open shelves, 2 of them". */
+    private function ofThem(string $line): string
+    {
+        return (string) preg_replace_callback('/(\b' . self::BOARDS . '\b.*?)[\s,]+(\d{1,2})\s+of\s+(?:them|.?em|those)\b/iu', function (array $match): string {
+            $this->count ??= (int) $match[2];
+
+            return $match[1];
         }, $line);
     }
 

@@ -21,11 +21,11 @@ use BrightCupboard\Core\Stock\Condition;
  */
 final readonly class ToteLine
 {
-    private const CODE = '/^(?:(?:tote|box|bin|basket|bag)\s+)?([a-z]{1,3}[\s-]?\d{1,3}[a-z]?)(?![\w"″])[\s,:]*(.*)$/iu';
+    private const CODE = '/^(?:(?:tote|box|bin|basket|bag|crate|tub|case|carton|container)\s+)?([a-z]{1,3}[\s-]?\d{1,3}[a-z]?)(?![\w"″])[\s,:]*(.*)$/iu';
     /** A thing and its measure, not a code: "bed 160 x 200", "bay 3 windows". */
     private const NO_CODE = '/^(?:bed|bay|cot|den|bar|pew|tv|fp|ba|br|lr|dr|fr|mbr|wc)\b|^\pL{1,3}[\s-]?\d{1,3}\s*[x×]\s*\d/iu';
     private const NAMED = '/^(?:tote|bin)(?:\s+|\s*:\s*)([^,:]{1,20})[,:]\s*(.*)$/iu';
-    private const NUMBERED = '/^(?:tote|bin|box)\s+(?:no\.?\s*|#\s*)?(\d{1,3})(?!\d|\s*(?:[x×"]|in\b|cm\b|ft\b))[\s,:]*(.*)$/iu';
+    private const NUMBERED = '/^(?:tote|bin|box|crate|tub|carton|container)\s+(?:no\.?\s*|#\s*)?(\d{1,3})(?!\d|\s*(?:[x×"]|in\b|cm\b|ft\b))[\s,:]*(.*)$/iu';
     /** A common lidded box, from memory. */
     private const INCHES = [24, 16, 14];
     private const WEIGHT = '/(?:up to |at most |max )?\d+(?:[.,]\d+)?\s*(?:lbs?|pounds?|kg)\b/iu';
