@@ -36,7 +36,7 @@ final class SpotMeasures
         'clear' => 'clear(?:ance)?|headroom|(?:under|up\s+to)\s+the\s+(?:cabinets?|uppers?|shelf\s+above)', 'ceiling' => 'ceilings?',
         'high' => 'high|height|h|tall', 'each' => 'spaced|spacing|each(?:\s+(?:is|one))?', 'width' => 'wide|width|long|length|w|l',
         'depth' => 'deep|depth|d', 'across' => 'diameter|diam|dia',
-        'up' => 'lowest(?:\s+(?:board|shelf|one|tier))?(?:\s+at)?|(?:lower|bottom)\s+edge(?:\s+(?:is\s+)?at)?|sill\s+at|hung\s+at|starts\s+at|raised|up|at',
+        'up' => 'lowest(?:\s+(?:board|shelf|one|tier))?(?:\s+at)?|(?:lower|bottom)\s+edge(?:\s+(?:is\s+)?at)?|sill at|hung\s+at|starts\s+at|raised|up|at',
     ];
     /** The same, but said of what runs: before anything said behind a measure, for "runs 12 ft up 8". */
     private const RUNS = ['width' => 'runs?(?:\s+of)?', 'rise' => 'rises?|rising'];
