@@ -26,7 +26,7 @@ final readonly class PlacedPiece
     public int $raise;
     public int $tier;
     public int $width;
-    /** As it is put here: a flat thing that leans or hangs is as tall as it is deep when it lies. */
+    /** As it is put here: what lies is lower than what stands. */
     public int $height;
     public int $depth;
     public int $right;
@@ -47,16 +47,12 @@ final readonly class PlacedPiece
         $this->raise = $stance->raise;
         $this->tier = $stance->tier;
         $posture = $this->posture = $stance->posture ?? $piece->kind->facts()->postures[0];
-        $high = $piece->size->height->tenths();
-        $deep = $piece->size->depth->tenths();
-        $isStoodUp = 2 * $high < $deep && (Posture::Leans === $posture || Posture::Hangs === $posture);
-        $this->unitHeight = $isStoodUp ? $deep : $high;
-        $this->depth = $isStoodUp ? $high : $deep;
+        [$wide, $this->depth, $this->unitHeight] = self::turned($piece, $posture);
         $isInRows = $count > self::MOST_IN_ROW && Posture::Hangs === $posture && PieceKind::Stocking !== $piece->kind;
         $this->columns = $isInRows ? (int) ceil($count / floor(sqrt($count))) : $count;
         $rows = $isInRows ? (int) ceil($count / $this->columns) : 1;
         $this->height = $this->unitHeight * $rows + self::APART * ($rows - 1);
-        $length = $piece->size->width->tenths() * $this->columns + ($rows > 1 ? self::APART * ($this->columns - 1) : 0);
+        $length = $wide * $this->columns + ($rows > 1 ? self::APART * ($this->columns - 1) : 0);
         $dips = Posture::Drapes === $posture ? $stance->dips : 0;
         // A garland as long as it is spans less where it hangs down between what it is tied to.
         $this->width = 0 === $dips ? $length : (int) round($length / Curves::swag(1, self::SAG));
@@ -64,6 +60,23 @@ final readonly class PlacedPiece
         $this->right = $this->left + $this->width;
         $this->top = $this->raise + $this->height;
         $this->centre = $this->left + $this->width / 2;
+    }
+
+    /**
+     * A flat thing that leans or hangs is as high as it is deep when it lies; what stands is as deep as it is high when it lies, or as
+     * wide, when it is longer than wide: stems lie along a shelf.
+     *
+     * @return array{int, int, int} width, depth and height of one as it is put
+     */
+    private static function turned(Piece $piece, Posture $posture): array
+    {
+        [$wide, $deep, $high] = [$piece->size->width->tenths(), $piece->size->depth->tenths(), $piece->size->height->tenths()];
+
+        return match (true) {
+            Posture::Lies === $posture && $high > $deep => $high > $wide ? [$high, $wide, $deep] : [$wide, $high, $deep],
+            2 * $high < $deep && (Posture::Leans === $posture || Posture::Hangs === $posture) => [$wide, $high, $deep],
+            default => [$wide, $deep, $high],
+        };
     }
 
     /** The same, put otherwise. */

@@ -6,12 +6,14 @@ namespace BrightCupboard\Core\Draft;
 
 use BrightCupboard\Core\Coach\Coach;
 use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\Objection;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\PlaceFinder;
 use BrightCupboard\Core\Coach\PlaceSought;
 use BrightCupboard\Core\Coach\Surroundings;
+use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Look\PieceFit;
 use BrightCupboard\Core\Stock\Posture;
@@ -20,9 +22,9 @@ use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Stance;
 
 /**
- * Ranks owned pieces for a spot: what the spot still lacks 30, fit to the look 30, size for the role 20, season 10, not where
- * it stood last year 5, nearness 5 of 100; then tries the best of them: what the whole gains or loses counts half, and what would
- * have to be mended afterwards counts against it.
+ * Ranks owned pieces for a spot: what the spot still lacks 30, fit to the look 30, size for the role 20, season 10 (out of season as
+ * much against it), not where it stood last year 5, nearness 5 of 100; then tries the best of them: what the whole gains or loses
+ * counts half, and what would have to be mended or looked at again afterwards counts against it.
  *
  * What does not go there, or would break a rule of safety, is left out and counted by reason. Trying is done only for the
  * best by score, so that thousands of pieces stay quick: O(n log n) and a fixed number of tries.
@@ -38,8 +40,11 @@ final readonly class CandidateRanking
     /** Where no look is chosen, fit is not judged: every piece gets half. */
     private const NOT_JUDGED = 0.5;
     private const STAPLE = 0.8;
+    /** What is of other seasons alone counts as much against it: it is offered when hardly anything else is there. */
+    private const OUT_OF_SEASON = -1.0;
     /** So many times the pieces wanted are tried, each at its best place, or at the next where that would bring up something to mend. */
     private const TRIED = 1.25;
+    private const TRIED_AS = 'try';
     private const PLACES = 2;
     /** On a full spot hardly anything finds a place: after so many it is left at that. */
     private const MOST_TRIES = 30;
@@ -47,6 +52,8 @@ final readonly class CandidateRanking
     private const WHOLE = 0.5;
     /** What the coach would want mended afterwards and does not now costs so much, each. */
     private const NEW_FIX = 15.0;
+    /** And so much what it would want looked at again about the piece itself, such as that it is lost against the sofa. */
+    private const LOOK_AGAIN = 5.0;
 
     public function __construct(
         private Surroundings $surroundings = new Surroundings(),
@@ -105,7 +112,7 @@ final readonly class CandidateRanking
                 ? Objection::Posture
                 : Objection::NeedsHost);
             $put = $posture instanceof Posture
-                ? new PlacedPiece('try', $offer->piece, 1, $stances[$posture->value] ??= new Stance(0, Layer::Middle, 0, 0, $posture))
+                ? new PlacedPiece(self::TRIED_AS, $offer->piece, 1, $stances[$posture->value] ??= new Stance(0, Layer::Middle, 0, 0, $posture))
                 : null;
             $objection = null === $put
                 ? $posture
@@ -119,7 +126,7 @@ final readonly class CandidateRanking
             $lack = $lacks[$role->value] ??= $recipe->lacks($role, $dressing);
             $scores[] = self::ROLE * $lack
                 + self::SIZE * RoleSize::score($put, $role, $dressing->spot, $tops)
-                + self::SEASON * ($offer->piece->isStaple() ? self::STAPLE : ($offer->piece->serves($season) ? 1.0 : 0.0))
+                + self::SEASON * ($offer->piece->isStaple() ? self::STAPLE : ($offer->piece->serves($season) ? 1.0 : self::OUT_OF_SEASON))
                 + self::FRESH * ($offer->lastSpot === $dressing->spot->id ? 0.0 : 1.0)
                 + self::NEAR * $offer->nearness;
             $going[] = [$offer, $role, Recipe::isLacking($lack)];
@@ -203,7 +210,7 @@ final readonly class CandidateRanking
                 }
                 $scoreAfter = $this->coach->score($after, $findings);
                 if (null === $best || $scoreAfter > $best[0]) {
-                    $best = [$scoreAfter, $stance, max(0, Coach::fixes($findings) - $fixes)];
+                    $best = [$scoreAfter, $stance, max(0, Coach::fixes($findings) - $fixes), self::complaintsOf($findings)];
                 }
             }
             if (null === $best) {
@@ -212,12 +219,21 @@ final readonly class CandidateRanking
                 continue;
             }
             $gain = [] === $before ? 0.0 : $best[0] - $scoreBefore;
-            $order[] = $whole = $score + self::WHOLE * $gain - self::NEW_FIX * $best[2];
+            $order[] = $whole = $score + self::WHOLE * $gain - self::NEW_FIX * $best[2] - self::LOOK_AGAIN * $best[3];
             $candidates[] = self::candidate($dressing, $one, $whole, $best[1], $gain);
         }
         array_multisort($order, \SORT_DESC, \SORT_NUMERIC, array_keys($order), $candidates);
 
         return \array_slice($candidates, 0, $most);
+    }
+
+    /** @param list<Finding> $findings where the piece was tried */
+    private static function complaintsOf(array $findings): int
+    {
+        return \count(array_filter(
+            $findings,
+            static fn(Finding $one): bool => Verdict::LookAgain === $one->verdict && $one->isOpen() && \in_array(self::TRIED_AS, $one->placements(), true),
+        ));
     }
 
     /**

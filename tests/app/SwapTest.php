@@ -111,15 +111,15 @@ final class SwapTest extends AppTestCase
 
     public function testAUnitUsedInOneSpotIsNotOfferedInAnother(): void
     {
-        $trumpet = $this->id('piece', 'Brass trumpet');
+        $lantern = $this->id('piece', 'Brass lantern');
         $before = $this->call('GET', $this->swap() . '/spots/' . $this->id('spot', 'Hall console') . '/candidates');
-        self::assertContains($trumpet, array_column($before['candidates'], 'piece'));
-        $this->place($trumpet, 'Stove shelf');
+        self::assertContains($lantern, array_column($before['candidates'], 'piece'));
+        $this->place($lantern, 'Stove shelf');
         self::assertSame(201, $this->code(), $this->text());
         $after = $this->call('GET', $this->swap() . '/spots/' . $this->id('spot', 'Hall console') . '/candidates');
-        self::assertNotContains($trumpet, array_column($after['candidates'], 'piece'));
+        self::assertNotContains($lantern, array_column($after['candidates'], 'piece'));
 
-        $this->assertRefused(422, 'Every Brass trumpet is placed already, lent or lost.', $this->place($trumpet, 'Hall console'), 'count');
+        $this->assertRefused(422, 'Every Brass lantern is placed already, lent or lost.', $this->place($lantern, 'Hall console'), 'count');
     }
 
     public function testMovingAPlacedPieceChangesWhatTheCoachMeasures(): void

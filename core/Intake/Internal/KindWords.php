@@ -43,7 +43,10 @@ final class KindWords
         'figure/bird' => 'bird, owl, raven, crow, dove, robin, swan, duck, goose, rooster, hen, chicken, peacock, partridge, cardinal bird',
         'figure/deer' => 'deer, reindeer, stag',
         'figure/snowman' => 'snowman',
-        'garland' => 'garland, swag, bunting, bell string, bell strand, bell rope, string of bells, strand of bells',
+        'garland' => 'garland, swag',
+        'garland/balls' => 'ball garland, pom pom garland, pompom garland, popcorn garland, cranberry garland, bell string, bell strand, '
+            . 'bell rope, string of bells, strand of bells',
+        'garland/flags' => 'bunting, banner, pennant, pennant banner, flag garland, papel picado',
         'gourd' => 'gourd, squash',
         'hare' => 'hare, rabbit, bunny',
         'heron' => 'bookend, heron',
@@ -105,7 +108,7 @@ final class KindWords
             . 'turtle, fish, doll, puppet, mouse, soldier, mermaid, mushroom, toadstool, pig, cow, butterfly, bee, spider, bat, '
             . 'leprechaun, fairy, turkey, spinning wheel, umbrella, broom, skis, snowshoes, statuette, sculpture, finial, globe, '
             . 'hourglass, telescope, trophy, whale, seahorse, pineapple',
-        'garland' => 'papel picado, banner, pennant, tinsel, paper chain, streamer, stocking garland',
+        'garland' => 'tinsel, paper chain, streamer, stocking garland',
         'hooks' => 'hanger, rack, plate stand, plate hanger, plate rack, curtain rod, curtain rail, key rack, wine rack',
         'jar' => 'tumbler, tin can, cookie jar, biscuit jar',
         'jug' => 'mug, cup, teapot, tea pot, watering can, coffee pot, carafe, creamer, ewer, tankard, stein, teacup',

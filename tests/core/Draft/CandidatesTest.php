@@ -7,9 +7,11 @@ namespace BrightCupboard\Tests\Core\Draft;
 use BrightCupboard\Core\Coach\Check;
 use BrightCupboard\Core\Coach\Coach;
 use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\PlaceFinder;
 use BrightCupboard\Core\Coach\Surroundings;
+use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Colour\Srgb;
 use BrightCupboard\Core\Draft\Available;
 use BrightCupboard\Core\Draft\Candidate;
@@ -53,7 +55,7 @@ final class CandidatesTest extends TestCase
         self::assertSame(Role::Middle, $ranking->candidates[0]->role);
     }
 
-    /** Nearness 5, not where it stood last year 5, season 10: each as many points as docs/rules.md says, on a bare spot and a dressed one. */
+    /** Nearness 5, not where it stood last year 5, season 10 and 10 against it out of season: each as many points as docs/rules.md says, on a bare spot and a dressed one. */
     public function testEachPartOfAScoreCountsWhatItIsSaidTo(): void
     {
         $piece = static fn(string $id, array $seasons = []): Piece => Make::piece($id, height: 15, colours: [['#9A9A20', 100]], seasons: $seasons);
@@ -70,7 +72,7 @@ final class CandidatesTest extends TestCase
                 $scores[$one->available->piece->id] = $one->score;
             }
 
-            self::assertSame([5, 5, 10], [
+            self::assertSame([5, 5, 20], [
                 $scores['near'] - $scores['far'],
                 $scores['near'] - $scores['again'],
                 $scores['near'] - $scores['summer'],
@@ -78,7 +80,7 @@ final class CandidatesTest extends TestCase
         }
     }
 
-    /** A point of the whole counts half a point, what would have to be mended afterwards 15. */
+    /** A point of the whole counts half a point, what would have to be mended afterwards 15, what would be looked at again about the piece 5. */
     public function testWhatTheWholeWouldGainCountsHalf(): void
     {
         $dressing = new Dressing(Make::spot(), [Make::placed(Make::piece('jug', PieceKind::Jug, 7, 9), 4), Make::placed(Make::piece('tall', height: 22), 14)]);
@@ -96,10 +98,31 @@ final class CandidatesTest extends TestCase
         self::assertGreaterThan(5, \count($ranking->candidates));
         foreach ($ranking->candidates as $one) {
             $after = $dressing->with(new PlacedPiece('try', $one->available->piece, 1, $one->stance));
-            $new = max(0, Coach::fixes((new Coach())->lookOver($after, $by)) - $fixes);
-            $expected = max(0, min(100, $alone[$one->available->piece->id] + $one->gain / 2 - 15 * $new));
+            $findings = (new Coach())->lookOver($after, $by);
+            $new = max(0, Coach::fixes($findings) - $fixes);
+            $again = \count(array_filter(
+                $findings,
+                static fn(Finding $of): bool => Verdict::LookAgain === $of->verdict && \in_array('try', $of->placements(), true),
+            ));
+            $expected = max(0, min(100, $alone[$one->available->piece->id] + $one->gain / 2 - 15 * $new - 5 * $again));
             self::assertEqualsWithDelta($expected, $one->score, 1.0, $one->available->piece->id);
         }
+    }
+
+    public function testWhatIsLostAgainstTheSofaComesBehindWhatIsSeenOnIt(): void
+    {
+        $of = Make::spot(width: 84, depth: 22, clear: null, ledge: 17, kind: SpotKind::Sofa);
+        $navy = Srgb::ofHex('#1F2E4F');
+        $sofa = new Spot('sofa', 'Sofa', $of->kind, $of->width, $of->depth, $of->ledgeHeight, null, $of->seenFrom, [], $of->wall, [], cover: $navy);
+        $cushion = static fn(string $id, string $hex): Piece => Make::piece($id, PieceKind::Cushion, 18, 18, [[$hex, 100]], [Material::Velvet]);
+
+        self::assertSame(
+            ['rust', 'blue'],
+            array_map(
+                static fn(Candidate $one): string => $one->available->piece->id,
+                $this->rank($sofa, [$this->offer($cushion('blue', '#22325A')), $this->offer($cushion('rust', '#B5532A'))])->candidates,
+            ),
+        );
     }
 
     public function testLeavesOutWhatCannotStandAndCountsItByReason(): void

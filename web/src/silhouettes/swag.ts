@@ -1,7 +1,8 @@
 import type { Piece } from '../api/types';
 import type { Form } from './form';
-import { circ, leaf, n1, rng, sprig } from './geometry';
+import { circ, leaf, n1, type Point, rng, sprig } from './geometry';
 import { fill, line } from './ink';
+import { hungOn } from './strung';
 import { shade } from './tone';
 
 /** Where it is tied, in pixels; y grows downwards. */
@@ -70,6 +71,15 @@ export function swag(kind: Piece['kind'], form: Form, ties: readonly Tie[], drop
         )
       );
     case 'garland':
+      if (form.v === 'flags' || form.v === 'balls')
+        return (
+          line(curve, shade(form.c[0], -0.4), 1) +
+          hungOn(
+            points.map(({ x, y }): Point => [x, y]),
+            form,
+            s,
+          )
+        );
       return line(curve, shade(form.c[0], -0.4), thick * 0.5) + greens(points, form, s, seed);
     default:
       return line(curve, form.c[0], Math.max(2, thick)) + line(curve, shade(form.c[0], -0.18), Math.max(0.8, thick * 0.2));

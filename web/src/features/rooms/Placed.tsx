@@ -33,7 +33,9 @@ export function Placed({ spot, placement, piece: owned, frame, left, foot, tree,
   // Another side may be turned to the front here.
   const piece = placement.colours.length > 0 ? { ...owned, colours: placement.colours } : owned;
   const write = useWriting();
-  const unit = inch(piece.width);
+  // What stands otherwise lies on its back, or along when it is longer than wide.
+  const isLaidAlong = placement.posture === 'lies' && piece.height > piece.depth && piece.height > piece.width;
+  const unit = inch(isLaidAlong ? piece.height : piece.width);
   const height = inch(placement.height);
   const { x, y, turn: slope } = whereDrawn(placement, piece, spot, frame, left, foot);
   const isHung = placement.dips > 0 && tree === null;
@@ -41,6 +43,15 @@ export function Placed({ spot, placement, piece: owned, frame, left, foot, tree,
   const isScattered = tree !== null && placement.count > 1 && placement.posture !== 'stands';
   const isBow = piece.kind === 'ribbon' && placement.posture === 'trims';
   const turn = isHung ? 0 : slope;
+  const isPlateLaid = placement.posture === 'lies' && piece.kind === 'plate';
+  const asPut = isLaidAlong
+    ? { ...piece, width: placement.unitHeight }
+    : {
+        ...piece,
+        height: placement.unitHeight,
+        ...(isBow ? { shape: 'bow' } : {}),
+        ...(isPlateLaid ? { kind: 'tray' as const, shape: 'round' } : {}),
+      };
   const drop = inch(placement.drop) * frame.scale;
   const isAtHeight = hasOwnHeight(spot, placement);
   const isInTiers = spot.tiers.length > 1 || spot.form === 'cone';
@@ -89,14 +100,15 @@ export function Placed({ spot, placement, piece: owned, frame, left, foot, tree,
       {isHung && <Hanging spot={spot} placement={placement} piece={piece} frame={frame} left={left} foot={foot} />}
       {isWound && <Wound tree={tree} tier={placement.tier} count={placement.count} piece={piece} frame={frame} />}
       {(isHung || isWound ? [] : units).map((at, i) => (
-        <Silhouette
-          // biome-ignore lint/suspicious/noArrayIndexKey: units of one piece are told apart by nothing else
-          key={i}
-          piece={{ ...piece, height: placement.unitHeight, shape: isBow ? 'bow' : piece.shape }}
-          scale={frame.scale}
-          x={at.x}
-          y={at.y}
-        />
+        // biome-ignore lint/suspicious/noArrayIndexKey: units of one piece are told apart by nothing else
+        <g key={i} transform={isLaidAlong ? `rotate(90 ${at.x} ${at.y - (inch(placement.unitHeight) * frame.scale) / 2})` : undefined}>
+          <Silhouette
+            piece={asPut}
+            scale={frame.scale}
+            x={at.x}
+            y={isLaidAlong ? at.y + ((unit - inch(placement.unitHeight)) * frame.scale) / 2 : at.y}
+          />
+        </g>
       ))}
       <rect {...box} fill="transparent" stroke={isChosen ? 'var(--color-ink)' : 'none'} strokeWidth="1.4" strokeDasharray="5 3" />
       {isChosen && <rect x={box.x} y={tree ? box.y + box.height : y} width={box.width} height="5" fill="var(--color-yolk)" />}

@@ -43,7 +43,7 @@ export type Reach = { tallest: number; deepest: number };
 export function reachOf(placements: readonly Placement[]): Reach {
   return {
     tallest: Math.max(0, ...placements.map((one) => inch(one.foot + one.height))),
-    deepest: Math.max(0, ...placements.map((one) => inch(hangsDown(one) ? one.height : one.drop))),
+    deepest: Math.max(0, ...placements.map((one) => inch(hangsDown(one) ? one.height : one.drop > 0 ? one.drop + one.height : 0))),
   };
 }
 

@@ -1,7 +1,8 @@
-import type { Draw } from '../form';
+import type { Draw, Drawn, Form } from '../form';
 import { circ, ell, leaf, n1, type Point, poly, rect, smooth, sprig, TAU } from '../geometry';
 import { clip, edge, fill, line } from '../ink';
 import { stems } from '../stems';
+import { hungOn } from '../strung';
 import { C, shade } from '../tone';
 import { bow, tones } from '../trim';
 import { turned } from '../turned';
@@ -53,6 +54,7 @@ export const wreath: Draw = (o, s, r) => {
   return { d: circ(0, cy, R) + circ(0, cy, rr * 0.7), g };
 };
 export const garland: Draw = (o, s, r) => {
+  if (o.v === 'flags' || o.v === 'balls') return strung(o, s);
   const w = o.w * s,
     h = o.h * s,
     c = o.c[0],
@@ -92,6 +94,15 @@ export const garland: Draw = (o, s, r) => {
     g += fill(b, o.c[1]) + fill(b2, shade(o.c[1], 0.5));
   }
   return { d: `M${n1(-w / 2)} 0Q${n1(-w * 0.3)} ${n1(-h)} 0 ${n1(-h)}T${n1(w / 2)} 0Z`, g: clip(rect(-w, -h * 3, 2 * w, h * 3 + 0.5), g) };
+};
+/** Flags or balls on a string that hangs a little in the middle. */
+const strung = (o: Form, s: number): Drawn => {
+  const w = o.w * s,
+    h = o.h * s,
+    y = (x: number) => -h * (0.88 + 0.12 * ((2 * x) / w) ** 2);
+  const string: Point[] = Array.from({ length: 13 }, (_, i) => [w * (i / 12 - 0.5), y(w * (i / 12 - 0.5))]);
+  const g = line(poly(string, false), shade(o.c[0], -0.4), Math.max(1, s * 0.14)) + hungOn(string, o, s);
+  return { d: poly([...string, [w / 2, 0], [-w / 2, 0]]), g: clip(rect(-w, -h * 1.1, 2 * w, h * 1.1), g) };
 };
 export const bunch: Draw = (o, s, r) => {
   const w = o.w * s,
