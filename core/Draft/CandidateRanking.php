@@ -22,8 +22,8 @@ use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Stance;
 
 /**
- * Ranks owned pieces for a spot: what the spot still lacks 30, fit to the look 30, size for the role 20, season 10 (out of season as
- * much against it), not where it stood last year 5, nearness 5 of 100; then tries the best of them: what the whole gains or loses
+ * Ranks owned pieces for a spot: what the spot still lacks 30, fit to the look 30, size for the role 20, season 10 (out of season
+ * three times as much against it), not where it stood last year 5, nearness 5 of 100; then tries the best of them: what the whole gains or loses
  * counts half, and what would have to be mended or looked at again afterwards counts against it.
  *
  * What does not go there, or would break a rule of safety, is left out and counted by reason. Trying is done only for the
@@ -40,8 +40,8 @@ final readonly class CandidateRanking
     /** Where no look is chosen, fit is not judged: every piece gets half. */
     private const NOT_JUDGED = 0.5;
     private const STAPLE = 0.8;
-    /** What is of other seasons alone counts as much against it: it is offered when hardly anything else is there. */
-    private const OUT_OF_SEASON = -1.0;
+    /** What is of other seasons alone counts three times as much against it: it is offered when hardly anything else is there. */
+    private const OUT_OF_SEASON = -3.0;
     /** So many times the pieces wanted are tried, each at its best place, or at the next where that would bring up something to mend. */
     private const TRIED = 1.25;
     private const TRIED_AS = 'try';

@@ -7,6 +7,7 @@ namespace BrightCupboard\Core\Intake;
 use BrightCupboard\Core\Colour\ColourNames;
 use BrightCupboard\Core\Intake\Internal\House\HouseNotation;
 use BrightCupboard\Core\Intake\Internal\House\RoomWords;
+use BrightCupboard\Core\Intake\Internal\House\SeveralTotes;
 use BrightCupboard\Core\Intake\Internal\House\SpotLine;
 use BrightCupboard\Core\Intake\Internal\House\ToteLine;
 use BrightCupboard\Core\Measure\LengthUnit;
@@ -33,7 +34,14 @@ final readonly class HouseLine
         if (null !== $tote) {
             return $tote;
         }
+        $totes = SeveralTotes::read($line);
+        if (null !== $totes) {
+            return new SpotReading($room, null, 0, [$totes]);
+        }
         [$room, $said] = RoomWords::parted($line, $room);
+        if (RoomWords::isCeiling($said)) {
+            return new SpotReading(RoomWords::inFull($room), null, 0, [], '', ['How high a room is belongs to the spots under it: “mantel, 9 ft ceiling”.']);
+        }
 
         return (new SpotLine($this->unit, $this->colours))->read(RoomWords::inFull($room), HouseNotation::plain($said), $said);
     }

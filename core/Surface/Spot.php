@@ -225,7 +225,8 @@ final readonly class Spot
                     : $this->kind->hasWallOver() && PieceKind::Hooks !== $kind,
                 Posture::Sits => false,
                 Posture::Leans => Form::Table !== $this->form(), // against what?
-                Posture::Drapes => PieceKind::Lights !== $kind, // they are hidden in greenery
+                Posture::Drapes => PieceKind::Lights !== $kind // they are hidden in greenery
+                    && (PieceKind::Throw !== $kind || Form::Floor === $this->form() || SpotKind::LowTable === $this->kind), // a ladder, an ottoman
                 default => true,
             },
             Form::Panel => match ($posture) {

@@ -55,7 +55,7 @@ final readonly class HouseLines
         $same = array_values(array_filter($rooms, static fn(Room $room): bool => 0 === strcasecmp($room->name(), $reading->room)));
         $room = '' === $reading->room ? null : $same[0] ?? new Room($home, $reading->room, \count($rooms));
         if (null === $room || null === $reading->spot) {
-            return [$room, null, null, $reading->questions, []];
+            return [$room, null, null, $reading->questions, $reading->remarks];
         }
         $spot = new Spot($room, $reading->focalRank);
         $spot->describe($room, $reading->spot, $reading->focalRank);

@@ -48,7 +48,7 @@ final class RoomsTest extends AppTestCase
     public function testAnyOwnedPieceIsFoundWithTheWordWhyItWasNotOfferedAndPlacedAllTheSame(): void
     {
         $sofa = $this->id('spot', 'Sofa');
-        $offers = $this->call('GET', $this->swap() . "/spots/{$sofa}/offers?find=brass cone")['offers'];
+        $offers = $this->call('GET', $this->swap() . "/spots/{$sofa}/offers?find=ring cones")['offers'];
         self::assertSame(['not for such a spot'], array_column($offers, 'why'));
         $after = $this->call(
             'POST',

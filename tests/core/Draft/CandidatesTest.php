@@ -55,7 +55,7 @@ final class CandidatesTest extends TestCase
         self::assertSame(Role::Middle, $ranking->candidates[0]->role);
     }
 
-    /** Nearness 5, not where it stood last year 5, season 10 and 10 against it out of season: each as many points as docs/rules.md says, on a bare spot and a dressed one. */
+    /** Nearness 5, not where it stood last year 5, season 10 and 30 against it out of season: each as many points as docs/rules.md says, on a bare spot and a dressed one. */
     public function testEachPartOfAScoreCountsWhatItIsSaidTo(): void
     {
         $piece = static fn(string $id, array $seasons = []): Piece => Make::piece($id, height: 15, colours: [['#9A9A20', 100]], seasons: $seasons);
@@ -72,7 +72,7 @@ final class CandidatesTest extends TestCase
                 $scores[$one->available->piece->id] = $one->score;
             }
 
-            self::assertSame([5, 5, 20], [
+            self::assertSame([5, 5, 40], [
                 $scores['near'] - $scores['far'],
                 $scores['near'] - $scores['again'],
                 $scores['near'] - $scores['summer'],

@@ -144,6 +144,24 @@ final class HurriedHouseLinesTest extends TestCase
         self::assertSame([['Den', 'Left armchair', 762.0], ['Den', 'Right armchair', 762.0]], $each);
     }
 
+    /**
+     * Totes told by their number: each gets a code that begins with the letter of its place, so that the lines can be taken in as they are.
+     *
+     * @param list<string> $expected code, place and inside of each, what is usual in brackets
+     */
+    #[TestWith(['4 bins attic 24 x 16 x 14', ['A1: attic, 24 x 16 x 14', 'A2: attic, 24 x 16 x 14', 'A3: attic, 24 x 16 x 14', 'A4: attic, 24 x 16 x 14']])]
+    #[TestWith(['totes: 2 in the garage, 1 flat under-bed box', ['G1: garage, (24 x 16 x 14)', 'G2: garage, (24 x 16 x 14)', 'U1: under the bed, (24 x 16 x 14)']])]
+    #[TestWith(['2 x 54 qt totes, hall closet', ['H1: hall closet, (20 x 13.5 x 11.5)', 'H2: hall closet, (20 x 13.5 x 11.5)']])]
+    public function testTotesToldByTheirNumberGetACodeEach(string $line, array $expected): void
+    {
+        $each = array_map(
+            static fn(string $one): string => implode(', ', \array_slice(self::said(self::readIn('in', $one), 'in'), 0, 2)),
+            explode("\n", self::readIn('in', $line)->questions[0]->replies[0]->line ?? ''),
+        );
+
+        self::assertSame($expected, $each);
+    }
+
     private static function readIn(string $unit, string $line): SpotReading|ToteReading
     {
         return (new HouseLine('cm' === $unit ? LengthUnit::Centimetre : LengthUnit::Inch))->read($line, 'Snug');

@@ -106,6 +106,8 @@ final class SpotTest extends TestCase
         yield 'a cushion sits on a sofa' => [SpotKind::Sofa, PieceKind::Cushion, Posture::Sits];
         yield 'and on no mantel' => [SpotKind::Mantel, PieceKind::Cushion, null];
         yield 'a throw drapes over a bed' => [SpotKind::Bed, PieceKind::Throw, Posture::Drapes];
+        yield 'and over no shelf of a hutch' => [SpotKind::Hutch, PieceKind::Throw, null];
+        yield 'but over an ottoman' => [SpotKind::LowTable, PieceKind::Throw, Posture::Drapes];
         yield 'a tray lies on a bed' => [SpotKind::Bed, PieceKind::Tray, Posture::Lies];
         yield 'and not on a sofa' => [SpotKind::Sofa, PieceKind::Tray, null];
         yield 'a basket stands on a bench' => [SpotKind::Bench, PieceKind::Basket, Posture::Stands];

@@ -16,7 +16,7 @@ final readonly class CoverWords
 {
     /** What a table is for, or what stands on it, is not its colour. */
     private const FOR = '/\b(?:coffee|cocktail|cocoa|tea|wine|card|kettle|plant|lamp|tv)(?:\s+(?:table|stand|bench))\b'
-        . '|\b(?:copper|brass)\s+(?:kettle|lamp)\b/iu';
+        . '|\b(?:copper|brass)\s+(?:kettle|lamp)\b|\b\pL+\s+headboard\b/iu';
     /** What a part says beside the colour where it tells of the cover and of nothing else. */
     private const OF_COVER = '/\b(?:covers?|covered|slip\s?covers?|upholster(?:y|ed)|top|tops|surface|seats?|bedding|bed\s?spread|duvet|quilt|coverlet'
         . '|counterpane|sheets?|table\s?cloth|cloth|fabric|linen|velvet|cotton|wool|leather|leatherette|suede|boucl[eé]|corduroy|tweed|wood|wooden|timber'

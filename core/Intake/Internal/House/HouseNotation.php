@@ -33,6 +33,9 @@ final readonly class HouseNotation
         // a table that extends: as it stands
         '/\bextend(?:s|ing)?\s+(\d+(?:\.\d+)?)\s*(?:-|–|to)\s*(\d+(?:\.\d+)?)(\s*(?:in|cm|ft)\b)?'
             . '(\s*[x×]\s*\d+(?:\.\d+)?(?:\s*(?:in|cm|ft)\b)?)?/iu' => '$1$3$4, extends to $2$3',
+        // window over the sink 38 wide, sill 4
+        '/\bwindow\b([^,;]*?\d[^,;]*?)[\s,]+(?:with\s+(?:an?\s+)?)?sill\s+(\d+(?:\.\d+)?\s*(?:in|cm)?)(?:\s*(?:deep|wide))?(?=\s*(?:[,;]|$))/iu'
+            => 'window sill$1, $2 deep',
         '/^\s*(?!.*(?:shel|board|tier|cubb|step|stair))(\pL[\pL\s-]*s)\s+([2-9])(?=\s*(?:[,;]|$))/iu' => '$2 $1', // armchairs 2
         '/^\s*(\pL+)\s+([2-9])\s+(windows|sills|chairs|armchairs|doors|niches)\b/iu' => '$2 $1 $3', // bay 3 windows
         // nightstands pair, built-ins left and right of the fire: two of them

@@ -19,6 +19,8 @@ final readonly class RoomWords
         . '|vestibule|boot room|scullery|attic room|basement|garage';
     /** By themselves a room to walk into; with a measure a place that is dressed. */
     private const OUTSIDE = '/^(?:the\s+)?(?:(?:front|back|side|covered|screened)\s+)?(?:porch|patio|deck|terrace|balcony|verandah?|garden|yard|courtyard)$/iu';
+    private const CEILING = '/^(?:with\s+)?(?:the\s+)?[\d.,\s]*(?:ft|feet|foot|in|m|cm|[\'’′"″])*[\s-]*(?:high|tall)?\s*ceilings?\b'
+        . '[^\pL]*(?:(?:ft|feet|foot|in|m|cm|are|is|at|high|tall)\b[^\pL]*)*$/iu';
     /** How rooms are shortened in a hurry. */
     private const SHORT = [
         'lr' => 'Living room', 'dr' => 'Dining room', 'br' => 'Bedroom', 'mbr' => 'Main bedroom', 'fr' => 'Family room', 'kit' => 'Kitchen',
@@ -34,6 +36,12 @@ final readonly class RoomWords
         $pattern = '/^(?:the\s+)?(?:[\w’\']+\s+){0,2}(?:' . self::ROOMS . '|\w*room)(?:\s+\d+)?$/iu';
 
         return 1 === preg_match($pattern, $phrase) && null === SpotWords::kindIn($phrase) || isset(self::SHORT[mb_strtolower($phrase)]);
+    }
+
+    /** Whether it tells how high a room is and nothing else. */
+    public static function isCeiling(string $said): bool
+    {
+        return 1 === preg_match(self::CEILING, trim($said, ' ()'));
     }
 
     /** "LR" is the living room. */
@@ -71,7 +79,7 @@ final readonly class RoomWords
                 ? ['' === $room ? self::inFull($before) : $room, $before . $glue . $rest]
                 : [self::inFull($before), $rest];
         }
-        if (1 === preg_match('/^([^,:;]{1,80})[,;]\s*(\S.*)$/u', $line, $match) && self::isRoom($match[1])) {
+        if (1 === preg_match('/^([^,:;(]{1,80})(?:[,;]\s*|(?=\())(\S.*)$/u', $line, $match) && self::isRoom($match[1])) {
             return [self::inFull(trim($match[1])), trim($match[2])];
         }
 

@@ -62,11 +62,11 @@ final class SpotMaker
             $kind,
             $width,
             $of->depth ?? $named->depth ?? $usual->depth,
-            $of->ledgeHeight ?? $usual->ledgeHeight,
+            $of->ledgeHeight ?? $named->ledgeHeight ?? $usual->ledgeHeight,
             $isOpen ? null : $of->clearHeight ?? $usual->clearHeight,
             $said->seenFrom ?? $usual->seenFrom,
             $this->clear->on($width),
-            $said->wall ?? Srgb::ofHex(self::WALL),
+            $said->wall ?? (SpotKind::Door === $kind ? $said->cover() : null) ?? Srgb::ofHex(self::WALL),
             array_values(array_unique([...self::follows($kind, $line), ...$said->hazards], \SORT_REGULAR)),
             array_keys(array_filter([
                 'width' => null === $of->width,

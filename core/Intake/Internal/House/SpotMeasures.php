@@ -21,7 +21,7 @@ final class SpotMeasures
     /** What is said behind a measure. */
     private const SIDES = [
         'each' => 'apart|spacing|btwn|btw|between(?:\s+(?:boards|shelves|them))?|(?:high|tall|clear)\s+each|each',
-        'clear' => 'clear(?:ance)?(?:\s+(?:height|above|to\s+(?:the\s+)?ceiling))?|headroom|free\s+above|above(?:\s+it)?'
+        'clear' => 'clear(?:ance)?(?:\s+(?:height|above|to\s+(?:the\s+)?ceiling))?|headroom|free\s+above|above(?:\s+it)?|over(?=\s*$)'
             . '|to\s+the\s+(?:cabinets?|shelf\s+above|beam|soffit)|to\s+ceiling|to\s+the\s+ceiling|under\s+(?:the\s+)?(?:cabinets?|uppers?|wall\s+units?)',
         'ceiling' => 'ceilings?',
         'up' => '(?:off|from|above|over)\s+(?:the\s+)?(?:floor|ground)|aff|up',

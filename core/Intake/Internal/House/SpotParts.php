@@ -29,7 +29,7 @@ final class SpotParts
     private const WHERE_IN_NAME = '/\s(?:over|above|behind|under|beside|next to|by|near|in|on|opposite|between)\s/iu';
     /** How large a thing can be made is not how large it is. */
     private const EXTENDS = '/^(?:(?:with\s+)?(?:a\s+)?lea(?:f|ves)|ex(?:tend|pand)\w*|opens?)\b/iu';
-    private const ON_WALL = 'walls?|painted|paint|wallpaper(?:ed)?|papered|backdrop|backsplash|splashback|panell?ing|panelled|tiles?|tiled';
+    private const ON_WALL = 'walls?|painted|paint|wallpaper(?:ed)?|papered|backdrop|backsplash|splashback|panell?ing|panelled|tiles?|tiled|headboard';
     private const BESIDE_COLOUR = 'behind|against|on|is|are|the|an?|colou?r|it|with';
     private const NOTE = '/^(?:note|nb|ps)[:\s]+(.*)$/iu';
     private const LONGEST_NAME = 60;
@@ -69,7 +69,7 @@ final class SpotParts
             null !== $seen => $this->seenFrom = $seen,
             '' === $this->name => $this->call($part),
             $this->saysWhere($part) => $this->call("{$this->name} {$part}"),
-            1 === preg_match('/^(?:round|oval|square|circular|rectangular)$/iu', $part) => null,
+            1 === preg_match('/^(?:round|oval|square|circular|rectangular|seat)$/iu', $part) => null,
             null === $this->kind && null !== SpotWords::kindOver($part) => $this->isA($part, $isFirst),
             $kind === $this->kind && null !== $kind => null,
             $this->isAnother($part, $isFirst) => $this->others[] = $part,

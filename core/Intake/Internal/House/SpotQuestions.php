@@ -88,7 +88,7 @@ final readonly class SpotQuestions
         if (null === $kind || SpotKind::Shelf === $kind) {
             return []; // so many boards, one spot
         }
-        $one = mb_strtolower(mb_substr($match[2], 0, -1));
+        $one = mb_strtolower(SpotWords::one($match[2]));
         $each = '2' === $match[1]
             ? ["left {$one}", "right {$one}"]
             : array_map(static fn(int $i): string => "{$one} {$i}", range(1, min(self::MOST, (int) $match[1])));

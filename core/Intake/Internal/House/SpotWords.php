@@ -67,9 +67,15 @@ final readonly class SpotWords
     {
         $word = (string) preg_replace('/^(?:the|an?)\s+/u', '', mb_strtolower(trim($phrase)));
         $kinds = self::byWord();
-        $kind = $kinds[$word] ?? (str_ends_with($word, 's') ? $kinds[mb_substr($word, 0, -1)] ?? null : null);
+        $kind = $kinds[$word] ?? $kinds[self::one($word)] ?? null;
 
         return null === $kind ? null : SpotKind::from($kind);
+    }
+
+    /** "benches" are several of a bench. */
+    public static function one(string $several): string
+    {
+        return (string) preg_replace('/(?:(?<=x|ch|sh)e)?s$/iu', '', $several);
     }
 
     /** The kind that a phrase is, by itself or with what it is over: "wall", "wall over the sofa". */

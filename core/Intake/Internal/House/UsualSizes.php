@@ -27,13 +27,19 @@ final readonly class UsualSizes
     ];
     /** Widths of what people sit on, in inches. */
     private const SEATS = ['love\s*seat|(?:2|two)[\s-]?seat(?:er)?' => 58, '(?:3|three)[\s-]?seat(?:er)?' => 84, '(?:4|four)[\s-]?seat(?:er)?' => 96];
+    /** How far from the floor the top of what stands in a room is, in inches. */
+    private const TOPS = [
+        'cabinets?|cabinet\s+tops?' => 84, 'fridge|refrigerator' => 70, 'wardrobe|armoire' => 78, 'toilet|tank|cistern' => 30, 'headboard' => 44,
+        'plate\s+rail|picture\s+rail|plate\s+shelf' => 72,
+    ];
+    private const ELSEWHERE = '/\b(?:over|above|by|behind|beside|near|under)\s.*$/iu';
     private const DOORS = ['double|french|patio|sliding' => 72];
     /** The foot of a tree to its height. */
     private const TREE = 0.56;
     private const SLIM_TREE = 0.36;
     private const SLIM = 'slim|skinny|narrow|pencil';
 
-    private function __construct(public ?Length $width, public ?Length $depth) {}
+    private function __construct(public ?Length $width, public ?Length $depth, public ?Length $ledgeHeight = null) {}
 
     /** @param Length|null $height of a tree, when it is known */
     public static function of(SpotKind $kind, string $name, LengthUnit $unit, ?Length $height): self
@@ -54,6 +60,10 @@ final readonly class UsualSizes
                 $foot = null === $height ? null : Length::ofTenths((int) round($height->tenths() * (self::isSlim($name) ? self::SLIM_TREE : self::TREE)));
 
                 return new self($foot, $foot);
+            case SpotKind::Shelf:
+                $top = self::named(self::TOPS, (string) preg_replace(self::ELSEWHERE, '', $name));
+
+                return new self(null, null, null === $top ? null : $inches($top));
             default:
                 return new self(null, null);
         }

@@ -4,6 +4,7 @@ import { Navigate } from 'react-router';
 import { ProblemError } from '../../api/client';
 import { houseQuery, meQuery } from '../../api/queries';
 import { SignInFirst } from '../../frame/SignInFirst';
+import { startOf } from '../../frame/startOf';
 import { failed } from '../../lib/failed';
 import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
 
@@ -16,7 +17,8 @@ export function FirstPage() {
   const house = useQuery({ ...houseQuery(first?.id ?? ''), enabled: first !== undefined });
   const [isAdding, setAdding] = useState(false);
   if (me.error instanceof ProblemError && me.error.problem.status === 401) return <SignInFirst />;
-  if (failed(me)) return <ErrorLedge error={me.error} onRetry={() => void me.refetch()} />;
+  const error = failed(me, house);
+  if (error) return <ErrorLedge error={error} onRetry={() => void (me.error ? me.refetch() : house.refetch())} />;
   if (me.data && !first) {
     return (
       <EmptyLedge>
@@ -29,6 +31,5 @@ export function FirstPage() {
     );
   }
   if (!first || !house.data) return <LoadingLedges />;
-  const running = house.data.swaps.find((swap) => swap.closedAt === null);
-  return <Navigate to={running ? `/homes/${first.id}/swaps/${running.id}/table` : `/homes/${first.id}/house`} replace />;
+  return <Navigate to={startOf(house.data)} replace />;
 }
