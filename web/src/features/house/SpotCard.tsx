@@ -18,6 +18,34 @@ const down = (inches: number): number => HEIGHT - 4 - Math.max(0, Math.min(CEILI
 
 /** A spot as a small drawing over the floor, at one scale for the whole house: ledge, clear height, keep-clear; grey as long as it is not measured. */
 export function SpotDrawing({ spot }: { spot: Spot }) {
+  return spot.form === 'run' ? <RailDrawing spot={spot} /> : <LedgeDrawing spot={spot} />;
+}
+
+/** A rail with its posts along its slope; what climbs higher than a room is drawn smaller. */
+function RailDrawing({ spot }: { spot: Spot }) {
+  const [ledge, rise] = [inch(spot.ledgeHeight), inch(spot.rise ?? 0)];
+  const scale = SCALE * Math.min(1, CEILING / (ledge + rise));
+  const run = inch(spot.width) * scale;
+  const [floor, high, climb] = [HEIGHT - 4, ledge * scale, rise * scale];
+  const posts = Math.max(2, spot.posts);
+  const from = useNarrow() ? Math.max(0, floor - high - climb - 6) : 0;
+  const wide = Math.max(NARROWEST, run + 2 * LEFT);
+  return (
+    <svg width={wide} height={HEIGHT - from} viewBox={`0 ${from} ${wide} ${HEIGHT - from}`} aria-hidden="true" className="block max-w-full">
+      <g fill="none" stroke={spot.assumed.includes('width') ? 'var(--color-line-2)' : 'var(--color-ink)'}>
+        {climb > 0 && <path strokeWidth="0.8" d={`M${LEFT} ${floor}l${run} ${-climb}`} />}
+        {Array.from({ length: posts }, (_, i) => (i * run) / (posts - 1)).map((x) => (
+          <path key={x} strokeWidth="2.4" d={`M${LEFT + x} ${floor - (climb * x) / run}v${-high - 3}`} />
+        ))}
+        <path strokeWidth="3.2" stroke="var(--color-lip)" d={`M${LEFT} ${floor - high}l${run} ${-climb}`} />
+        <path strokeWidth="0.8" d={`M${LEFT} ${floor - high - 2}l${run} ${-climb}`} />
+      </g>
+      <path d={`M0 ${HEIGHT - 1}H400`} stroke="var(--color-line-2)" strokeWidth="2" />
+    </svg>
+  );
+}
+
+function LedgeDrawing({ spot }: { spot: Spot }) {
   const width = inch(spot.width) * SCALE;
   const ledge = inch(spot.ledgeHeight);
   const y = down(ledge);
@@ -98,8 +126,6 @@ function FormMark({ spot, y, width }: { spot: Spot; y: number; width: number }) 
             V${HEIGHT - 2}${spot.tableShape === 'rectangular' ? '' : `M${LEFT} ${y - 3}a${width / 2} 3 0 0 0 ${width} 0`}`}
         />
       );
-    case 'run':
-      return <path {...line} strokeWidth={2} d={`M${LEFT} ${y}L${right} ${down(ledge + inch(spot.rise ?? 0))}`} />;
     case 'seat':
       return (
         <>
