@@ -54,12 +54,14 @@ export function WalkLine() {
     event.preventDefault();
     setLine(lines[0] ?? '');
     setWaiting(lines.slice(1));
+    keep.reset();
   };
   // An answer may be several lines, one for each spot.
   const answer = (text: string) => {
     const [first = '', ...rest] = text.split('\n');
     setLine(first);
     setWaiting((before) => [...rest, ...before]);
+    keep.reset();
     field.current?.focus();
   };
   return (
@@ -101,7 +103,8 @@ export function WalkLine() {
             You are in the <b>{room}</b>.{' '}
           </>
         )}
-        A room, then a spot in it; sizes can wait. A tote begins with its code: “A1 attic, {home.unit === 'in' ? '24 x 16 x 14' : '60 x 40 x 35'}”.
+        A room, then a spot in it; sizes can wait. A tote begins with its code: “A1 attic, {home.unit === 'in' ? '24 x 16 x 14' : '60 x 40 x 35'}”, or
+        is counted: “6 bins in the garage”.
         {waiting.length > 0 && <b> {counted(waiting.length, 'more line')} to come.</b>}
       </p>
       {line.trim() !== '' && reading.data && <Read read={reading.data} refusal={keep.error ?? reading.error} onAnswer={answer} />}
