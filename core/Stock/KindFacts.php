@@ -57,7 +57,7 @@ final readonly class KindFacts
         'plate' => ['leans lies hangs', 'round', 10, [1.0, 0.1, 1.0], Kept::Nests, null, null, ''],
         'pot plant' => ['stands', 'height', 14, [0.7, 0.7, 1.0], Kept::Rigid, Material::FreshGreenery, null, ''],
         'pumpkin' => ['stands', 'height', 7, [1.25, 1.25, 1.0], Kept::Rigid, null, null, ''],
-        'ribbon' => ['trims drapes', 'width', 4, [1.0, 0.02, 0.02], Kept::Coils, null, null, 'cut runs within'],
+        'ribbon' => ['trims drapes', 'width', 4, [1.0, 0.375, 1.0], Kept::Coils, null, null, 'cut runs within'],
         'runner' => ['lies', 'width', 14, [1.0, 0.2, 0.03], Kept::Folds, null, null, 'cut runs'],
         'sign' => ['leans hangs stands', 'height', 16, [0.75, 0.06, 1.0], Kept::Rigid, Material::Wood, null, 'bare'],
         'sled' => ['stands leans', 'width', 24, [1.0, 0.4, 0.35], Kept::Rigid, Material::Wood, null, ''],

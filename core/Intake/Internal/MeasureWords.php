@@ -88,7 +88,9 @@ final readonly class MeasureWords
     private function askOfEach(Draft $draft): void
     {
         $sizes = array_values(array_filter($draft->single, static fn(string $one): bool => '' !== $one));
-        if (($draft->count ?? 1) > 1 && \count($sizes) > 1 && \count($sizes) === \count($draft->measures) && [] === $draft->questions) {
+        $isOnRolls = 1 === preg_match('/\bribbons?\b/iu', $draft->line); // across and along
+        $isOneEach = \count($sizes) > 1 && \count($sizes) === \count($draft->measures);
+        if (!$isOnRolls && $isOneEach && ($draft->count ?? 1) > 1 && [] === $draft->questions) {
             $draft->questions[] = new Question('height', sprintf('Several sizes are given: %s. Each is a piece of its own.', implode(', ', $sizes)));
         }
     }

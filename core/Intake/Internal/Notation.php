@@ -47,6 +47,12 @@ final readonly class Notation
         '/^(\pL.*?\pL{2}s\b.*?)[\s,]+(\d{1,3})\s+in\s+(?:an?\s+|the\s+)?(box|bag|tin|pack|case|crate|tub)(?=\s*(?:,|$))/iu' => '$1, $2 pcs, in $3',
         '/^((?:an?\s+)?bunch\b.*?)\s(\d{1,3})\s+stems?\b/iu' => '$1 $2-stem',
         '/^(\pL.*\blights?\b.*?)\s(\d{1,2})\s+(?:strands?|strings?|sets?|boxes|reels?)\b/iu' => '$2 $1',
+        // So many on a string, and so many strings: "lights 100 count x2", "string lights 50 ct (3)".
+        '/^(?=.*\blights?\b)(?=\d{1,2}\s|.*(?:\(\d{1,2}\)|\bx\s?\d{1,2}\b))(.*?)[\s,]+(\d{2,4})\s*(?:ct|count|bulbs?|leds?)\b(.*)$/iu' => '$1$3, $2 lights',
+        // Ribbon is counted by the roll, and measured across in parts of an inch.
+        '/^(\d{1,2})\s+(?:rolls?|spools?|reels?)\s+(?:of\s+)?(?=\pL.*\bribbon|ribbon)/iu' => '$1 ',
+        '/^(?!\d)(.*\bribbons?\b.*?)[\s,]+([2-9]|1\d)\s+(?:rolls|spools|reels)(?=\s*(?:,|$))/iu' => '$2 $1',
+        '/(?<=\bribbon\s)([1-9]\/\d{1,2})(?=\s*(?:,|$))/iu' => '$1 in',
         // A look behind the thing: "card holders brass pear shaped".
         '/(?<=\pL)\s+(\pL{3,}[\s-]shaped?)(?=\s*(?:,|$))/iu' => ', $1',
         // What a crock or bottle holds is no size of it: a note.

@@ -17,6 +17,7 @@ final readonly class RolledOrFolded
 {
     /** A roll of ribbon across, from memory. */
     private const ROLL = 4 * Length::TENTHS_PER_INCH;
+    private const WIDEST = 6 * Length::TENTHS_PER_INCH;
     private const FOLDED_FROM = 24 * Length::TENTHS_PER_INCH;
 
     public function __construct(private LengthText $lengths) {}
@@ -25,6 +26,10 @@ final readonly class RolledOrFolded
     public function roll(Draft $draft): void
     {
         self::layAcross($draft);
+        $only = 1 === \count($draft->measures) && [] === $draft->sides ? $draft->measures[0] : null;
+        if (null === $draft->laidOut && $only?->tenths() <= self::WIDEST && null !== $only) {
+            [$draft->sides['width'], $draft->measures] = [$only, []]; // nobody keeps a ribbon of two inches
+        }
         $long = $draft->sides['width'] ?? null;
         if (null === $draft->laidOut && [] !== $draft->measures && \count($draft->measures) < 3) {
             usort($draft->measures, static fn(Length $a, Length $b): int => $a->tenths() <=> $b->tenths());

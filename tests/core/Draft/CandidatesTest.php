@@ -55,7 +55,7 @@ final class CandidatesTest extends TestCase
         self::assertSame(Role::Middle, $ranking->candidates[0]->role);
     }
 
-    /** Nearness 5, not where it stood last year 5, season 10 and 30 against it out of season: each as many points as docs/rules.md says, on a bare spot and a dressed one. */
+    /** Nearness 5, not where it stood last year 5, season 10 and 30 against it out of season: each as many points as docs/rules.md says. */
     public function testEachPartOfAScoreCountsWhatItIsSaidTo(): void
     {
         $piece = static fn(string $id, array $seasons = []): Piece => Make::piece($id, height: 15, colours: [['#9A9A20', 100]], seasons: $seasons);
