@@ -14,11 +14,11 @@ final class TwoPeopleTest extends BrowserTestCase
     public function testDecidingIsTakenBackStepByStep(): void
     {
         $page = $this->page()->signIn();
-        $page->station('Table')->seeText('54 of 120 decided')->see('[role="listbox"]')->sendKeys(WebDriverKeys::HOME);
-        $page->key('n')->key('r')->seeText('55 of 120 decided')->key('n')->key('b')->seeText('56 of 120 decided');
-        $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->seeText('55 of 120 decided');
-        $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->seeText('54 of 120 decided');
-        self::assertStringNotContainsString('55 of 120', $page->text());
+        $page->station('Table')->seeText('56 of 120 decided')->see('[role="listbox"]')->sendKeys(WebDriverKeys::HOME);
+        $page->key('n')->key('r')->seeText('57 of 120 decided')->key('n')->key('b')->seeText('58 of 120 decided');
+        $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->seeText('57 of 120 decided');
+        $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->seeText('56 of 120 decided');
+        self::assertStringNotContainsString('57 of 120', $page->text());
     }
 
     public function testTwoChangesOfOnePieceShowBothSidesAndKeepWhatWasTyped(): void

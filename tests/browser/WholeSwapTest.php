@@ -25,12 +25,12 @@ final class WholeSwapTest extends BrowserTestCase
 
     private function decideOnTheTable(CupboardPages $page): void
     {
-        $page->station('Table')->seeText('54 of 120 decided');
+        $page->station('Table')->seeText('56 of 120 decided');
         $page->see('[role="listbox"]')->sendKeys(WebDriverKeys::HOME);
         $page->see('section[aria-label="The piece in hand"]');
-        $page->key('n')->key('r')->seeText('55 of 120 decided');
-        $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->seeText('54 of 120 decided');
-        $page->seeText('is suggested')->key('a')->seeText('55 of 120 decided');
+        $page->key('n')->key('r')->seeText('57 of 120 decided');
+        $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->seeText('56 of 120 decided');
+        $page->seeText('is suggested')->key('a')->seeText('57 of 120 decided');
         $page->key('w')->seeText('Share times score, summed')->press('Close without saving');
         $page->press('Accept ');
         $page->until(
