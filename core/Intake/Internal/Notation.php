@@ -137,7 +137,8 @@ final readonly class Notation
         $line = (string) preg_replace('/@\s*(?=\d+(?:[.,]\d+)?\s*(?:in|cm|ft|mm)\b)/iu', '', $line); // crows 2 @ 12 in
         $line = (string) preg_replace('/^x\s?(\d{1,3})\s+(?=\p{L})/iu', '$1 ', $line);
         if (1 === preg_match(self::RUNS, $line)) {
-            $line = (string) preg_replace('/^(\pL.*?\d\s*(?:ft|yds?|m)\b)\s*[x×]\s*(\d{1,2})(?=\s*(?:,|$|\s\pL{3}))/iu', '$2 $1', $line); // garland 9 ft x 4
+            // garland 9 ft x 4, garland 9 ft, 2
+            $line = (string) preg_replace('/^(\pL.*?\d\s*(?:ft|yds?|m)\b)\s*(?:[x×]|,(?=\s*\d+\s*$))\s*(\d{1,2})(?=\s*(?:,|$|\s\pL{3}))/iu', '$2 $1', $line);
         }
         foreach (self::COUNTS as $words => $count) {
             $line = (string) preg_replace("/^{$words}(?:\\s+of)?\\s+(?=\\p{L})/iu", $count . ' ', $line);
