@@ -16,6 +16,7 @@ enum Objection: string
     case DriesByHeat = 'a fresh tree dries out by the heat';
     case SpoilsInWeather = 'spoils in the weather';
     case SpoilsInSteam = 'spoils in steam';
+    case Hardware = 'hardware, not shown';
     case Posture = 'not for such a spot';
     case NeedsHost = 'nothing here to put it in or on';
     case TooWide = 'too wide';

@@ -17,6 +17,8 @@ final readonly class PlacedPiece
     /** Between what hangs in rows: 2 1/2 in. */
     public const APART = 635;
     private const MOST_IN_ROW = 3;
+    /** Cloth that lies: a quarter of an inch thick. */
+    private const CLOTH = 64;
 
     /** A garland hangs down by a fifth of what it spans (common practice). */
     public const SAG = 0.2;
@@ -63,8 +65,8 @@ final readonly class PlacedPiece
     }
 
     /**
-     * A flat thing that leans or hangs is as high as it is deep when it lies; what stands is as deep as it is high when it lies, or as
-     * wide, when it is longer than wide: stems lie along a shelf.
+     * Cloth lies as long as it is laid out, a skirt all round its tree. A flat thing that leans or hangs is as high as it is deep when
+     * it lies; what stands is as deep as it is high when it lies, or as wide, when it is longer than wide: stems lie along a shelf.
      *
      * @return array{int, int, int} width, depth and height of one as it is put
      */
@@ -73,6 +75,11 @@ final readonly class PlacedPiece
         [$wide, $deep, $high] = [$piece->size->width->tenths(), $piece->size->depth->tenths(), $piece->size->height->tenths()];
 
         return match (true) {
+            Posture::Lies === $posture && null !== $piece->laidOut => [
+                $piece->laidOut->tenths(),
+                PieceKind::TreeSkirt === $piece->kind ? $piece->laidOut->tenths() : $wide,
+                self::CLOTH,
+            ],
             Posture::Lies === $posture && $high > $deep => $high > $wide ? [$high, $wide, $deep] : [$wide, $high, $deep],
             2 * $high < $deep && (Posture::Leans === $posture || Posture::Hangs === $posture) => [$wide, $high, $deep],
             default => [$wide, $deep, $high],
@@ -94,6 +101,12 @@ final readonly class PlacedPiece
     public function overlapsAcross(self $other): bool
     {
         return $this->left < $other->right && $other->left < $this->right;
+    }
+
+    /** Whether it may be longer than what it is on: its ends hang down over the edge. */
+    public function fallsOverTheEnds(): bool
+    {
+        return Posture::Drapes === $this->posture || (Posture::Lies === $this->posture && $this->piece->kind->facts()->isLaidOut());
     }
 
     /** Whether it takes room of its own where it is: not what lies flat, drapes, trims or is in something else. */

@@ -69,8 +69,7 @@ final readonly class Surroundings
         if (Form::Cone === $spot->form() && Posture::Stands !== $posture) {
             return null;
         }
-        // What drapes falls over the ends.
-        $mostWidth = $spot->width->tenths() * (Posture::Drapes === $posture ? self::MOST_DRAPED : 1);
+        $mostWidth = $spot->width->tenths() * ($put->fallsOverTheEnds() ? self::MOST_DRAPED : 1);
 
         return match (true) {
             $put->width > $mostWidth => Objection::TooWide,

@@ -34,6 +34,7 @@ final readonly class Handling
         'runner' => [false, 1.5, 0.5, 0.3, 0.7, 1.0],
         'stocking' => [false, 1.0, 0.3, 0.2, 0.3, 0.0],
         'throw' => [false, 1.5, 0.5, 0.3, 0.7, 0.5],
+        'tree skirt' => [false, 1.5, 0.7, 0.3, 0.7, 0.5],
         'tree' => [true, 5.0, 2.5, 0.7, 2.0, 3.0],
         'wreath' => [false, 4.0, 1.0, 0.5, 1.5, 2.0],
     ];
@@ -82,7 +83,7 @@ final readonly class Handling
                 : 'ends cut again, misted or into water',
             $piece->isOf(Texture::Greenery) && $this->minutes(Phase::Prepare, $piece) > 0 => 'fluff and bend apart',
             $isNew => 'tags and stickers off',
-            PieceKind::Runner === $piece->kind || PieceKind::Napkin === $piece->kind => 'iron or shake out',
+            \in_array($piece->kind, [PieceKind::Runner, PieceKind::Napkin, PieceKind::TreeSkirt], true) => 'iron or shake out',
             default => null,
         };
     }

@@ -16,6 +16,7 @@ use BrightCupboard\Core\Coach\Surroundings;
 use BrightCupboard\Core\Coach\Verdict;
 use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Look\PieceFit;
+use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Surface\Layer;
@@ -108,9 +109,7 @@ final readonly class CandidateRanking
         $going = $scores = $leftOut = $lacks = $postures = $stances = [];
         foreach ($available as $offer) {
             $kind = $offer->piece->kind;
-            $posture = $postures[$kind->value] ??= $dressing->carrying()->postureFor($kind) ?? (null === $dressing->spot->postureOf($kind)
-                ? Objection::Posture
-                : Objection::NeedsHost);
+            $posture = $postures[$kind->value] ??= self::posture($kind, $dressing);
             $put = $posture instanceof Posture
                 ? new PlacedPiece(self::TRIED_AS, $offer->piece, 1, $stances[$posture->value] ??= new Stance(0, Layer::Middle, 0, 0, $posture))
                 : null;
@@ -133,6 +132,16 @@ final readonly class CandidateRanking
         }
 
         return [$this->best($going, $scores, $by), $leftOut, \count($going)];
+    }
+
+    /** How it would be put, or why it is not. */
+    private static function posture(PieceKind $kind, Dressing $dressing): Posture|Objection
+    {
+        return match (true) {
+            PieceKind::Hooks === $kind => Objection::Hardware,
+            null === $dressing->spot->postureOf($kind) => Objection::Posture,
+            default => $dressing->carrying()->postureFor($kind) ?? Objection::NeedsHost,
+        };
     }
 
     /**

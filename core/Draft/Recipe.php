@@ -29,7 +29,7 @@ final readonly class Recipe
         'run' => ['garland' => 3, 'light' => 2, 'trimming' => 3],
         'seat' => ['cushion' => 4, 'throw' => 1],
         'floor' => ['tall one' => 1, 'light' => 1, 'greenery' => 1, 'low one' => 1],
-        'cone' => ['tree' => 1, 'light' => 2, 'garland' => 2, 'trimming' => 40],
+        'cone' => ['tree' => 1, 'ground' => 1, 'light' => 2, 'garland' => 2, 'trimming' => 40],
     ];
     /** What takes the place of a wreath where there is none. */
     private const INSTEAD = 0.7;

@@ -68,6 +68,7 @@ final readonly class KindFacts
         'throw' => ['drapes', 'width', 16, [1.0, 0.7, 0.4], Kept::Folds, null, null, 'runs'],
         'tray' => ['lies carries leans', 'width', 16, [1.0, 0.7, 0.08], Kept::Nests, null, null, ''],
         'tree' => ['stands', 'height', 24, [0.5, 0.5, 1.0], Kept::Rigid, Material::FauxGreenery, null, 'slow'],
+        'tree skirt' => ['lies', 'width', 14, [1.0, 0.75, 0.3], Kept::Folds, null, null, 'runs'],
         'truck' => ['stands', 'width', 11, [1.0, 0.45, 0.5], Kept::Rigid, null, null, ''],
         'vase' => ['stands', 'height', 11, [0.55, 0.55, 1.0], Kept::Rigid, null, null, ''],
         'wreath' => ['hangs leans', 'round', 20, [1.0, 0.2, 1.0], Kept::Rigid, Material::FauxGreenery, null, 'tied'],

@@ -19,6 +19,7 @@ final readonly class Piece
      * @param list<Material>    $materials
      * @param list<Season>      $seasons   empty for a staple
      * @param list<Hazard>      $hazards
+     * @param Length|null       $laidOut   how long it is unrolled or unfolded, where that is not its size as it is kept
      */
     public function __construct(
         public string $id,
@@ -32,6 +33,7 @@ final readonly class Piece
         public Finish $finish,
         public array $seasons,
         public array $hazards,
+        public ?Length $laidOut = null,
     ) {
         if ($count < 1 || $count > self::MOST) {
             throw InvalidStock::count($count, self::MOST);
@@ -57,6 +59,7 @@ final readonly class Piece
             $this->finish,
             $this->seasons,
             $this->hazards,
+            $this->laidOut,
         );
     }
 

@@ -47,8 +47,8 @@ enum PieceKind: string
     case Ribbon = 'ribbon';
     case Runner = 'runner';
     case Sign = 'sign';
-    /** What others are served or stood on: a cake stand, a tiered tray. */
     case Sled = 'sled';
+    /** What others are served or stood on: a cake stand, a tiered tray. */
     case Stand = 'stand';
     case Star = 'star';
     case Stocking = 'stocking';
@@ -56,6 +56,8 @@ enum PieceKind: string
     case Throw = 'throw';
     case Tray = 'tray';
     case Tree = 'tree';
+    /** Laid out round the foot of a tree. */
+    case TreeSkirt = 'tree skirt';
     /** A little one on wheels: truck, car, train. */
     case Truck = 'truck';
     case Vase = 'vase';

@@ -224,6 +224,7 @@ final readonly class Spot
                     ? Form::Ledge === $this->form() // from the edge
                     : $this->kind->hasWallOver() && PieceKind::Hooks !== $kind,
                 Posture::Sits => false,
+                Posture::Lies => PieceKind::TreeSkirt !== $kind || Form::Floor === $this->form(),
                 Posture::Leans => Form::Table !== $this->form(), // against what?
                 Posture::Drapes => PieceKind::Lights !== $kind // they are hidden in greenery
                     && (PieceKind::Throw !== $kind || Form::Floor === $this->form() || SpotKind::LowTable === $this->kind), // a ladder, an ottoman
@@ -245,6 +246,7 @@ final readonly class Spot
             Form::Cone => match ($posture) {
                 Posture::Trims, Posture::Drapes => PieceKind::Throw !== $kind,
                 Posture::Stands => PieceKind::Tree === $kind,
+                Posture::Lies => PieceKind::TreeSkirt === $kind,
                 Posture::Hangs => PieceKind::Star === $kind || PieceKind::Bell === $kind,
                 default => false,
             },

@@ -35,12 +35,13 @@ use Doctrine\DBAL\Connection;
  * @phpstan-import-type PartRow from StoredMakeup
  *
  * @phpstan-type RecordRow array{string, string, string, string, int, int, string|null, string, string, string, string, int, int|null, string|null, string}
- * @phpstan-type Row array{string, string, string, int, int, int, int, int, string, string, string, string, string, string|null, string|null, int, string}
+ * @phpstan-type Row array{string, string, string, int, int, int, int, int, string, string, string, string, string, string|null, string|null, int, string,
+ *   int|null}
  */
 final class Catalogue
 {
     private const COLUMNS = 'id, name, kind, count, width, depth, height, weight, colours, materials, finish, seasons, hazards, own_tote, '
-        . 'got_for, version, faces';
+        . 'got_for, version, faces, laid_out';
     private const RECORD_COLUMNS = 'id, shape, pattern, origin, cost_each, replacement_each, came_on, care, faces, parts, set_name, set_of, '
         . 'laid_out, photo_at, assumed';
 
@@ -233,6 +234,7 @@ final class Catalogue
             Finish::from($row[10]),
             $this->seasons[$row[11]] ??= $this->list($row[11], fn(mixed $word): Season => Season::from($this->text($word))),
             $this->hazards[$row[12]] ??= $this->list($row[12], fn(mixed $word): Hazard => Hazard::from($this->text($word))),
+            null === $row[17] ? null : $this->lengths[$row[17]] ??= Length::ofTenths($row[17]),
         );
 
         return new CatalogueEntry($piece, $row[13], $row[14], $row[15], '[]' === $row[16] ? [] : $this->makeup($row[16], '[]', '', 0, null)->faces);

@@ -12,7 +12,7 @@ use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\Stance;
 
-/** On a tree: itself in the middle, the star on top, all else in the band that has least for its breadth. */
+/** On a tree: itself in the middle, a skirt round its foot, the star on top, all else in the band that has least for its breadth. */
 final readonly class OnCone implements Places
 {
     /** Trimmings of a band, and of one band and the next, are this part of its breadth apart, so that they never line up (golden section). */
@@ -25,6 +25,11 @@ final readonly class OnCone implements Places
         $middle = (int) round($centre - $piece->width / 2);
         if (Posture::Stands === $piece->posture) {
             return [new Stance($middle, Layer::Middle, 0, 0, $piece->posture)];
+        }
+        if (Posture::Lies === $piece->posture) {
+            $isLaid = [] !== array_filter($dressing->placed, static fn(PlacedPiece $one): bool => Posture::Lies === $one->posture);
+
+            return $isLaid ? [] : [new Stance($middle, Layer::Front, 0, 0, $piece->posture)];
         }
         if (PieceKind::Star === $piece->piece->kind && Posture::Hangs === $piece->posture) {
             $isTopped = [] !== array_filter($dressing->placed, $dressing->heights()->isTopper(...));
@@ -52,7 +57,7 @@ final readonly class OnCone implements Places
     {
         $bands = array_fill(0, Spot::BANDS, 0);
         foreach ($dressing->placed as $one) {
-            if (Posture::Stands !== $one->posture) {
+            if (Posture::Stands !== $one->posture && Posture::Lies !== $one->posture) {
                 $bands[min($one->tier, Spot::BANDS - 1)] += $one->count;
             }
         }

@@ -28,7 +28,7 @@ final readonly class EvenBands implements CoachRule
     {
         $bands = array_fill(0, Spot::BANDS, 0);
         foreach ($dressing->placed as $placed) {
-            if (Posture::Stands !== $placed->posture) {
+            if (Posture::Stands !== $placed->posture && Posture::Lies !== $placed->posture) {
                 $bands[min($placed->tier, Spot::BANDS - 1)] += $placed->count;
             }
         }

@@ -115,7 +115,7 @@ final readonly class PhysicalFit implements CoachRule
         }
         $faults = [];
         $over = max(-$placed->left, $placed->right - $spot->width->tenths(), -$placed->raise);
-        if ($over > 0 && (Posture::Drapes !== $placed->posture || Form::Run === $form)) {
+        if ($over > 0 && (!$placed->fallsOverTheEnds() || Form::Run === $form)) {
             $faults[] = Fault::of('over the edge', ['by' => Length::ofTenths($over)], $placed);
         }
         $clear = Form::Cone === $form ? $spot->clearHeight?->tenths() : $spot->clearOver($placed->tier);

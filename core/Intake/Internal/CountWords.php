@@ -22,7 +22,10 @@ final readonly class CountWords
     private const TIMES_AFTER_MEASURE = '/(?<=in|cm|ft|yd|yds|yards|m)\s*x(\d{1,2})(?=$|\s*,|\s+[^\d\s])(?!\s*(?:in|ft|cm|mm|yds?|m)\b)/iu';
     /** "pots 2.5 in x 12": of what is not flat a second number without a unit is no measure. */
     private const TIMES_APART = '/^(.*?\pL.*?)(\s\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?\s*(?:in|cm))\s+x\s+(\d{1,2})$/iu';
-    private const FLAT = [PieceKind::Picture, PieceKind::Mirror, PieceKind::Cushion, PieceKind::Tray, PieceKind::Napkin, PieceKind::Runner, PieceKind::Throw];
+    private const FLAT = [
+        PieceKind::Picture, PieceKind::Mirror, PieceKind::Cushion, PieceKind::Tray, PieceKind::Napkin, PieceKind::Runner, PieceKind::Throw,
+        PieceKind::TreeSkirt,
+    ];
     private const SET = '/[\s,(]+(?:(?:(?:set|pack|box|bag|bundle|lot|case|stack)\s*(?:of|\/)|(?:set|pack)\s)\s*(\d{1,3}|two|three|four|five|six|seven'
         . '|eight|nine|ten|twelve)(?!\s*(?:in|ft|cm|mm|yd|m)\b)|(\d{1,3})\s*(ct|count|pcs?|pieces?|pk|packs?|doz|dozen))\b\)?|\((\d{1,3})\)/iu';
     private const DOZEN = 12;

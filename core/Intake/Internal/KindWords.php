@@ -74,7 +74,8 @@ final class KindWords
         'star' => 'star, tree topper, snowflake',
         'stocking' => 'stocking',
         'storm glass' => 'cloche, cake dome, dome, storm glass, hurricane, hurricane vase, bell jar, glass dome, terrarium',
-        'throw' => 'throw, throw blanket, blanket, rug, sheepskin, quilt, coverlet, bedspread, afghan, tree skirt, christmas tree skirt',
+        'throw' => 'throw, throw blanket, blanket, rug, sheepskin, quilt, coverlet, bedspread, afghan',
+        'tree skirt' => 'tree skirt, christmas tree skirt, xmas tree skirt',
         'tray' => 'tray',
         'tray/rect' => 'board, cutting board, chopping board, bread board, serving board',
         'tree' => 'tree, fir, little tree, christmas tree, xmas tree, bottle brush tree, bottlebrush tree, lemon tree, orange tree, olive '

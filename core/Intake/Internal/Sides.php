@@ -45,7 +45,7 @@ final readonly class Sides
         }
         if (PieceKind::Ribbon === $draft->kind && 'bow' !== $draft->shape) {
             $this->kept->roll($draft);
-        } elseif (PieceKind::Runner === $draft->kind || PieceKind::Throw === $draft->kind) {
+        } elseif (\in_array($draft->kind, [PieceKind::Runner, PieceKind::Throw, PieceKind::TreeSkirt], true)) {
             $this->kept->fold($draft);
         }
         $this->assign($draft);

@@ -40,7 +40,7 @@ final readonly class Usual
         'lights' => 'ivory', 'little house' => 'tallow', 'mirror' => 'gold', 'napkin' => 'linen', 'picture' => 'oak', 'pillar candle' => 'ivory',
         'plate' => 'white', 'pot plant' => 'leaf green', 'pumpkin' => 'pumpkin', 'ribbon' => 'red',
         'runner' => 'linen', 'sign' => 'oak', 'stand' => 'white', 'star' => 'gold', 'stocking' => 'red', 'throw' => 'oat', 'tray' => 'oak',
-        'tree' => 'fir', 'vase' => 'white', 'wreath' => 'fir',
+        'tree' => 'fir', 'tree skirt' => 'ivory', 'vase' => 'white', 'wreath' => 'fir',
     ];
     /** Width and depth of what is slim, as part of its height (from memory). */
     private const SLIM = 0.27;

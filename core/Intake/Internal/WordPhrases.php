@@ -28,7 +28,8 @@ final readonly class WordPhrases
     ];
 
     private const FACED = [
-        PieceKind::Cushion, PieceKind::Throw, PieceKind::Napkin, PieceKind::Runner, PieceKind::Plate, PieceKind::Stocking, PieceKind::Sign, PieceKind::Tray,
+        PieceKind::Cushion, PieceKind::Throw, PieceKind::TreeSkirt, PieceKind::Napkin, PieceKind::Runner, PieceKind::Plate, PieceKind::Stocking,
+        PieceKind::Sign, PieceKind::Tray,
     ];
     private const LIT = ['lights up', 'light up', 'lighted', 'lit', 'prelit', 'pre-lit'];
 

@@ -41,9 +41,10 @@ final class QueryReader
         'animal' => ['hare', 'bird', 'deer', 'heron', 'fox', 'squirrel', 'hedgehog', 'bear', 'sheep', 'mouse', 'cat', 'dog', 'horse', 'owl'],
         'art' => ['picture', 'print', 'painting'], 'artwork' => ['picture', 'print', 'painting'],
         'flowers' => ['bunch', 'arrangement', 'flower', 'bouquet'], 'plants' => ['pot plant', 'plant'],
-        'tableware' => ['plate', 'napkin', 'bowl', 'jug', 'runner'], 'linens' => ['napkin', 'runner', 'throw', 'linen'],
+        'tableware' => ['plate', 'napkin', 'bowl', 'jug', 'runner'], 'linens' => ['napkin', 'runner', 'throw', 'tree skirt', 'linen'],
         'lighting' => ['lights', 'lantern', 'lamp'], 'containers' => ['vase', 'bowl', 'jar', 'crock', 'jug', 'basket'],
-        'vessels' => ['vase', 'bowl', 'jar', 'crock', 'jug'], 'soft' => ['cushion', 'throw', 'textile'], 'drapes' => ['garland', 'beads', 'ribbon'],
+        'vessels' => ['vase', 'bowl', 'jar', 'crock', 'jug'], 'soft' => ['cushion', 'throw', 'tree skirt', 'textile'],
+        'drapes' => ['garland', 'beads', 'ribbon'],
     ];
     /** Materials that are kept as another and must not be taken for it. */
     private const OF_THEIR_OWN = ['terracotta', 'copper', 'bronze', 'pewter', 'juniper', 'cedar'];

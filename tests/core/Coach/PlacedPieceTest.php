@@ -17,6 +17,22 @@ use PHPUnit\Framework\TestCase;
 final class PlacedPieceTest extends TestCase
 {
     /**
+     * A runner of six feet, kept folded to a square, and a skirt of four.
+     *
+     * @param array{float, float, float} $put as it is put: width, depth, height
+     */
+    #[TestWith([PieceKind::Runner, 72, [72, 14, 0.25]])]
+    #[TestWith([PieceKind::TreeSkirt, 48, [48, 48, 0.25]])]
+    public function testClothLiesAsLongAsItIsLaidOutAndFallsOverTheEnds(PieceKind $kind, int $laidOut, array $put): void
+    {
+        $cloth = Make::piece('cloth', $kind, 14, 3, depth: 14, laidOut: $laidOut);
+        $placed = new PlacedPiece('at', $cloth, 1, new Stance(0, Layer::Middle, posture: Posture::Lies));
+
+        self::assertEqualsWithDelta($put, array_map(static fn(int $tenths): float => $tenths / 254, [$placed->width, $placed->depth, $placed->height]), 0.01);
+        self::assertTrue($placed->fallsOverTheEnds());
+    }
+
+    /**
      * @param array{float, float, float} $size as it is measured: width, depth, height
      * @param array{float, float, float} $put  as it is put
      */

@@ -56,6 +56,7 @@ final class Make
         float $depth = 5,
         Finish $finish = Finish::Plain,
         int $grams = 900,
+        ?float $laidOut = null,
     ): Piece {
         return new Piece(
             $id,
@@ -69,6 +70,7 @@ final class Make
             $finish,
             $seasons,
             $hazards,
+            null === $laidOut ? null : Length::ofInches($laidOut),
         );
     }
 

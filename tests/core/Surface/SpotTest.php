@@ -118,6 +118,9 @@ final class SpotTest extends TestCase
         yield 'plates hang on a wall' => [SpotKind::Wall, PieceKind::Plate, Posture::Hangs];
         yield 'a mirror leans on no table' => [SpotKind::DiningTable, PieceKind::Mirror, null];
         yield 'a runner lies on a table' => [SpotKind::DiningTable, PieceKind::Runner, Posture::Lies];
+        yield 'a skirt lies round the foot of a tree' => [SpotKind::Tree, PieceKind::TreeSkirt, Posture::Lies];
+        yield 'and on no sofa' => [SpotKind::Sofa, PieceKind::TreeSkirt, null];
+        yield 'nor on a table' => [SpotKind::DiningTable, PieceKind::TreeSkirt, null];
         yield 'baubles trim a tree' => [SpotKind::Tree, PieceKind::Bauble, Posture::Trims];
         yield 'a tree stands in its corner' => [SpotKind::Tree, PieceKind::Tree, Posture::Stands];
         yield 'a jug hangs on no tree' => [SpotKind::Tree, PieceKind::Jug, null];

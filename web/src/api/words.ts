@@ -52,6 +52,7 @@ export const PIECE_KINDS = all<S['PieceKind']>({
   throw: true,
   tray: true,
   tree: true,
+  'tree skirt': true,
   truck: true,
   vase: true,
   wreath: true,

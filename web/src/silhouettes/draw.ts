@@ -68,6 +68,7 @@ const KINDS: Record<PieceKind | 'tote', Draw> = {
   'pot plant': potPlant,
   'storm glass': stormGlass,
   throw: throwFold,
+  'tree skirt': throwFold,
 };
 
 /** Share of its width on which a kind touches the ledge, for the contact shadow. */

@@ -5,6 +5,7 @@ import { inch } from '../../lib/inches';
 import { Silhouette } from '../../silhouettes/Silhouette';
 import type { Frame } from './frame';
 import { Hanging } from './Hanging';
+import { isLaidCloth, LaidCloth } from './LaidCloth';
 import { roundBox, scattered, type Tree } from './onTree';
 import { Wound } from './Wound';
 import { hasOwnHeight, whereDrawn } from './whereDrawn';
@@ -40,7 +41,7 @@ export function Placed({ spot, placement, piece: owned, frame, left, foot, tree,
   const { x, y, turn: slope } = whereDrawn(placement, piece, spot, frame, left, foot);
   const isHung = placement.dips > 0 && tree === null;
   const isWound = tree !== null && placement.posture === 'drapes';
-  const isScattered = tree !== null && placement.count > 1 && placement.posture !== 'stands';
+  const isScattered = tree !== null && placement.count > 1 && placement.posture !== 'stands' && placement.posture !== 'lies';
   const isBow = piece.kind === 'ribbon' && placement.posture === 'trims';
   const turn = isHung ? 0 : slope;
   const isPlateLaid = placement.posture === 'lies' && piece.kind === 'plate';
@@ -52,6 +53,7 @@ export function Placed({ spot, placement, piece: owned, frame, left, foot, tree,
         ...(isBow ? { shape: 'bow' } : {}),
         ...(isPlateLaid ? { kind: 'tray' as const, shape: 'round' } : {}),
       };
+  const isCloth = isLaidCloth(placement, piece);
   const drop = inch(placement.drop) * frame.scale;
   const isAtHeight = hasOwnHeight(spot, placement);
   const isInTiers = spot.tiers.length > 1 || spot.form === 'cone';
@@ -99,7 +101,8 @@ export function Placed({ spot, placement, piece: owned, frame, left, foot, tree,
       {riser > 0 && <rect x={x} y={y} width={width} height={riser * frame.scale} fill="#8F7B5E" stroke="#5F4F38" strokeWidth=".8" />}
       {isHung && <Hanging spot={spot} placement={placement} piece={piece} frame={frame} left={left} foot={foot} />}
       {isWound && <Wound tree={tree} tier={placement.tier} count={placement.count} piece={piece} frame={frame} />}
-      {(isHung || isWound ? [] : units).map((at, i) => (
+      {isCloth && <LaidCloth spot={spot} placement={placement} piece={piece} frame={frame} left={left} y={y} />}
+      {(isHung || isWound || isCloth ? [] : units).map((at, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: units of one piece are told apart by nothing else
         <g key={i} transform={isLaidAlong ? `rotate(90 ${at.x} ${at.y - (inch(placement.unitHeight) * frame.scale) / 2})` : undefined}>
           <Silhouette

@@ -130,9 +130,10 @@ export function TableFromAbove({ spot, dressing, pieces, chosen, onChoose }: Pro
       {dressing.placements.map((one) => {
         const piece = pieces.get(one.piece);
         if (!piece) return null;
-        const [w, d] = [inch(piece.width) * one.count, Math.min(inch(piece.depth), depth)];
+        // What is longer than the top hangs over its ends, which are not seen from above.
+        const [from, to] = [Math.max(0, inch(one.left)), Math.min(width, inch(one.left + one.width))];
+        const [w, d] = [to - from, Math.min(inch(one.depth), depth)];
         const middle = spot.seats > 0 ? depth / 2 + (LAYER[one.layer] - 0.5) * Math.max(0, strip - d) : LAYER[one.layer] * depth;
-        const x = inch(one.left);
         return (
           <g
             key={one.id}
@@ -143,7 +144,7 @@ export function TableFromAbove({ spot, dressing, pieces, chosen, onChoose }: Pro
             onKeyDown={(event) => event.key === 'Enter' && onChoose(one.id)}
           >
             <rect
-              x={x}
+              x={from}
               y={middle - d / 2}
               width={w}
               height={d}
