@@ -259,7 +259,7 @@ final readonly class CandidateRanking
     private static function candidate(Dressing $dressing, array $scored, float $score, Stance $stance, float $gain): Candidate
     {
         [$offer, $fit, $role, $isLacking] = $scored;
-        $side = $dressing->spot->sideOf($stance->left + $offer->piece->size->width->tenths() / 2);
+        $side = $dressing->spot->sideOf((new PlacedPiece(self::TRIED_AS, $offer->piece, 1, $stance))->centre);
 
         return new Candidate($offer, (int) round(max(0.0, min(100.0, $score))), $fit, $role, $isLacking, $side, $stance, $gain);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Draft;
 
+use BrightCupboard\Core\Coach\Check;
 use BrightCupboard\Core\Coach\Coach;
 use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\Finding;
@@ -31,6 +32,9 @@ final readonly class Remedies
     private const RISERS_EACH = 3;
     /** Less than half a point is no remedy. */
     private const WORTH = 0.5;
+
+    /** What asks for more of something is not answered by having less, until it is not asked any longer. */
+    private const ASK_FOR_MORE = [Check::Levels, Check::Air, Check::Focal, Check::Metal, Check::Textures];
 
     public function __construct(
         private Coach $coach = new Coach(),
@@ -63,6 +67,9 @@ final readonly class Remedies
             $after = [] === $bettered ? null : $this->coach->lookOverUnlessUnsafe($tried, $by, $unsafe);
             $score = null === $after ? 0.0 : $this->coach->score($tried, $after);
             foreach ($score >= $before + self::WORTH ? $bettered : [] as $finding) {
+                if (RemedyAct::TakeOff === $act && \in_array($finding->check, self::ASK_FOR_MORE, true) && !self::isAsked($finding->check, $after ?? [])) {
+                    continue;
+                }
                 $found[$finding->check->value][] = new Remedy($finding->check, $act, $piece, $before, $score, $with);
             }
         }
@@ -158,6 +165,12 @@ final readonly class Remedies
                 yield [RemedyAct::Raise, $raised, $riser];
             }
         }
+    }
+
+    /** @param list<Finding> $findings */
+    private static function isAsked(Check $check, array $findings): bool
+    {
+        return [] !== array_filter($findings, static fn(Finding $one): bool => $one->check === $check);
     }
 
     private static function inPlaceOf(PlacedPiece $one, PlacedPiece $other): PlacedPiece

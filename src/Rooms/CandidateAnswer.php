@@ -8,6 +8,7 @@ use BrightCupboard\Core\Draft\Candidate;
 use BrightCupboard\Core\Draft\Role;
 use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Measure\LengthText;
+use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Surface\Layer;
@@ -64,6 +65,9 @@ final readonly class CandidateAnswer
 
     private static function does(Candidate $candidate): string
     {
+        if (PieceKind::TreeSkirt === $candidate->available->piece->kind) {
+            return 'adds a skirt round the foot';
+        }
         $where = match ($candidate->side) {
             'left' => ' on the left',
             'right' => ' on the right',

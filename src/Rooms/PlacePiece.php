@@ -14,6 +14,7 @@ use App\Repository\HouseRepository;
 use App\Swaps\Plans;
 use BrightCupboard\Core\Coach\PlaceSought;
 use BrightCupboard\Core\Plan\PlanChange;
+use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Stance;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
@@ -49,12 +50,29 @@ final readonly class PlacePiece
         $fields->complete();
         $after = $this->plans->store($state, $change, $by->name());
         $this->journal->say(sprintf(
-            '%s %s on %s',
+            '%s %s %s',
             1 === $input->count ? $piece->name : $input->count . ' of ' . $piece->name,
-            1 === $input->count ? 'stands' : 'stand',
+            self::does(($change->stood[0] ?? null)?->stance->posture, 1 === $input->count),
             $spot->name(),
         ));
 
         return $this->dressings->answer($after, $spot);
+    }
+
+    /** "hangs at", "lie on": how it is put, as a person says it. */
+    private static function does(?Posture $posture, bool $isOne): string
+    {
+        [$verb, $where] = match ($posture) {
+            Posture::Hangs => ['hang', 'at'],
+            Posture::Leans => ['lean', 'on'],
+            Posture::Lies => ['lie', 'on'],
+            Posture::Sits => ['sit', 'on'],
+            Posture::Drapes => ['drape', 'over'],
+            Posture::Trims => ['go', 'onto'],
+            Posture::Fills => ['go', 'into what stands on'],
+            default => ['stand', 'on'],
+        };
+
+        return ($isOne ? ('go' === $verb ? 'goes' : $verb . 's') : $verb) . ' ' . $where;
     }
 }

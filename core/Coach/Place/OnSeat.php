@@ -29,12 +29,15 @@ final readonly class OnSeat implements Places
             return $isBed || Posture::Lies === $piece->posture ? [$at(intdiv($free, 2), Layer::Front)] : [$at($free, Layer::Front), $at(0, Layer::Front)];
         }
         $stances = [];
+        // Where two have no room beside one another, one is in the middle.
+        $isNarrow = 2 * ($piece->width + self::ARM) > $dressing->spot->width->tenths();
         $step = (int) (self::STEP * $piece->width);
         foreach ([Layer::Back, Layer::Middle, Layer::Front] as $row => $layer) {
             $shift = self::ARM + $row * $step;
             $lefts = $isBed
                 ? [intdiv($dressing->spot->width->tenths(), 2) - $piece->width, intdiv($dressing->spot->width->tenths(), 2), intdiv($free, 2)]
                 : [$shift, $free - $shift, $shift + $piece->width, $free - $shift - $piece->width, intdiv($free, 2)];
+            $lefts = $isNarrow && !$isBed ? array_reverse($lefts) : $lefts;
             foreach ($lefts as $left) {
                 $stances[] = $at(max(0, min($free, $left)), $layer);
             }

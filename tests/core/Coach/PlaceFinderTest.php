@@ -112,6 +112,15 @@ final class PlaceFinderTest extends TestCase
         self::assertNull((new PlaceFinder())->find(new Dressing($rail, [$one, $two]), $next->piece));
     }
 
+    /** 20 in of 40: at an end it would be neither gathered nor mirrored. */
+    public function testOneCushionGoesInTheMiddleWhereTwoHaveNoRoom(): void
+    {
+        $bench = Make::spot(width: 40, depth: 18, clear: null, ledge: 19, kind: SpotKind::Bench);
+        $stance = (new PlaceFinder())->find(new Dressing($bench, []), Make::piece('cushion', PieceKind::Cushion, 20, 20));
+
+        self::assertSame(10 * 254, $stance?->left);
+    }
+
     public function testTwoCushionsGoToTheTwoEndsOfASofa(): void
     {
         $sofa = Make::spot(width: 84, depth: 22, clear: null, ledge: 17, kind: SpotKind::Sofa);

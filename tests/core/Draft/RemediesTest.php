@@ -54,6 +54,29 @@ final class RemediesTest extends TestCase
         self::assertArrayHasKey($check->value, $before);
     }
 
+    /** Four of stoneware want something else beside them; with three nobody would ask, which is no answer. */
+    public function testWhatAsksForMoreIsNotAnsweredByHavingLess(): void
+    {
+        $same = new Dressing(Make::spot(), [
+            Make::placed(Make::piece('jug', PieceKind::Jug, 8, 11), 6),
+            Make::placed(Make::piece('crock', PieceKind::Crock, 8, 7), 30),
+            Make::placed(Make::piece('bowl', PieceKind::Bowl, 10, 4), 48),
+            Make::placed(Make::piece('jar', PieceKind::Jar, 5, 8), 20),
+        ]);
+        $asked = array_map(static fn(Finding $one): Check => $one->check, (new Coach())->lookOver($same, Make::judgement()));
+        self::assertContains(Check::Textures, $asked);
+        self::assertNotContains(Check::Textures, array_map(
+            static fn(Finding $one): Check => $one->check,
+            (new Coach())->lookOver($same->without($same->placed[2]->id), Make::judgement()),
+        ));
+
+        $answers = array_filter(
+            (new Remedies())->find($same, [], Make::judgement()),
+            static fn(Remedy $one): bool => Check::Textures === $one->answers,
+        );
+        self::assertSame([], array_map(static fn(Remedy $one): RemedyAct => $one->act, $answers));
+    }
+
     public function testAtMostThreeForEachFindingTheBestFirst(): void
     {
         $dressing = new Dressing(

@@ -13,6 +13,9 @@ type Props = {
 };
 
 const SLOT = 112;
+/** What is longer, in inches, is drawn at a scale of its own; and so small, in pixels, nothing is drawn. */
+const LONG = 48;
+const SMALLEST = 26;
 
 /** Owned pieces that belong here, best first, each with what it would do and where it is; then any other piece. */
 export function CandidateLedge({ ranking, pieces, onStand, isClosed, children }: Props) {
@@ -20,9 +23,15 @@ export function CandidateLedge({ ranking, pieces, onStand, isClosed, children }:
     const piece = pieces.get(candidate.piece);
     return piece ? [{ candidate, piece }] : [];
   });
-  const tallest = Math.max(8, ...found.map(({ piece }) => shownHeight(piece)));
-  const widest = Math.max(8, ...found.map(({ piece }) => piece.width / 254));
+  // At one scale, but for what runs along and would make all else too small to tell, and what would be too small itself.
+  const alike = found.filter(({ piece }) => piece.width / 254 <= LONG);
+  const tallest = Math.max(8, ...alike.map(({ piece }) => shownHeight(piece)));
+  const widest = Math.max(8, ...alike.map(({ piece }) => piece.width / 254));
   const scale = Math.min(84 / tallest, (SLOT * 0.94) / widest, 6);
+  const scaleOf = (piece: Piece) => {
+    const [wide, high] = [piece.width / 254, shownHeight(piece)];
+    return Math.min(Math.max(scale, SMALLEST / Math.max(wide, high)), (SLOT * 0.94) / wide, 84 / high);
+  };
   const left = (ranking?.leftOut ?? []).map((one) => `${one.pieces} ${one.reason}`).join(', ');
   return (
     <section aria-label="Who could stand here" className="no-print bg-wall pt-2" data-testid="candidates">
@@ -49,7 +58,7 @@ export function CandidateLedge({ ranking, pieces, onStand, isClosed, children }:
             <span className="relative block">
               <span className="absolute top-1 left-1 font-display text-[17px] font-semibold text-ink-3">{i < 9 ? i + 1 : ''}</span>
               <svg width={SLOT} height="92" aria-hidden="true" className="block overflow-visible">
-                <Silhouette piece={piece} scale={scale} x={SLOT / 2} y={91} />
+                <Silhouette piece={piece} scale={scaleOf(piece)} x={SLOT / 2} y={91} />
               </svg>
             </span>
             <span className="ledge block truncate px-1 text-[12px]/[17px] font-semibold">{piece.name}</span>

@@ -6,7 +6,7 @@ import { Silhouette } from '../../silhouettes/Silhouette';
 import type { Frame } from './frame';
 import { Hanging } from './Hanging';
 import { isLaidCloth, LaidCloth } from './LaidCloth';
-import { roundBox, scattered, type Tree } from './onTree';
+import { overTrunk, roundBox, scattered, type Tree } from './onTree';
 import { Wound } from './Wound';
 import { hasOwnHeight, whereDrawn } from './whereDrawn';
 
@@ -30,7 +30,21 @@ export type PlacedProps = {
 };
 
 /** Units of one piece where they are, as they are put: stood, leant, hung, draped. */
-export function Placed({ spot, placement, piece: owned, frame, left, foot, tree, isOnRiser, isChosen, onDown, onMove, onUp, onFocus }: PlacedProps) {
+export function Placed({
+  spot,
+  placement,
+  piece: owned,
+  frame,
+  left,
+  foot: lowest,
+  tree,
+  isOnRiser,
+  isChosen,
+  onDown,
+  onMove,
+  onUp,
+  onFocus,
+}: PlacedProps) {
   // Another side may be turned to the front here.
   const piece = placement.colours.length > 0 ? { ...owned, colours: placement.colours } : owned;
   const write = useWriting();
@@ -38,6 +52,7 @@ export function Placed({ spot, placement, piece: owned, frame, left, foot, tree,
   const isLaidAlong = placement.posture === 'lies' && piece.height > piece.depth && piece.height > piece.width;
   const unit = inch(isLaidAlong ? piece.height : piece.width);
   const height = inch(placement.height);
+  const foot = tree && placement.posture === 'trims' ? Math.max(lowest, overTrunk(tree)) : lowest;
   const { x, y, turn: slope } = whereDrawn(placement, piece, spot, frame, left, foot);
   const isHung = placement.dips > 0 && tree === null;
   const isWound = tree !== null && placement.posture === 'drapes';

@@ -11,6 +11,8 @@ const INSIDE = 0.9;
 /** Each unit so much further round than the one before it (the golden section), so that they never line up. */
 const ROUND = 0.618;
 const UP = 0.382;
+/** The bare foot of a tree, as part of its height. */
+const TRUNK = 0.09;
 
 export function treeOf(spot: Spot, placements: readonly Placement[], boards: readonly number[]): Tree {
   const tree = placements.find((one) => one.posture === 'stands');
@@ -19,6 +21,9 @@ export function treeOf(spot: Spot, placements: readonly Placement[], boards: rea
     ? { middle: inch(tree.left + tree.width / 2), width: inch(tree.width), height: inch(tree.height), bands }
     : { middle: inch(spot.width / 2), width: inch(spot.width), height: inch(spot.clearHeight ?? spot.width), bands };
 }
+
+/** Where its branches begin, in tenths of a millimetre: the lowest band begins at the floor. */
+export const overTrunk = (tree: Tree): number => Math.round(tree.height * TRUNK * 254);
 
 const breadthAt = (tree: Tree, height: number): number => Math.max(0, tree.width * INSIDE * (1 - height / tree.height));
 

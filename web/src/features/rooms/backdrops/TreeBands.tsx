@@ -13,7 +13,9 @@ export function TreeBands({ spot, frame, dressing }: BackdropProps) {
   const hasTree = dressing.placements.some((one) => one.posture === 'stands');
   const trunk = frame.x(tree.middle);
   const counts = dressing.boards.map((_, i) =>
-    dressing.placements.filter((one) => one.tier === i && one.posture !== 'stands').reduce((sum, one) => sum + one.count, 0),
+    dressing.placements
+      .filter((one) => one.tier === i && one.posture !== 'stands' && one.posture !== 'lies')
+      .reduce((sum, one) => sum + one.count, 0),
   );
   const halfAt = (inches: number) => (tree.width / 2) * frame.scale * (1 - inches / tree.height);
   return (
