@@ -60,6 +60,7 @@ final readonly class Lexicon
         'rectangular' => 'rect',
     ];
     private const FLAMELESS = ['flameless', 'battery', 'battery operated', 'batteries', 'battery powered', 'led', 'solar', 'usb', 'rechargeable', 'remote'];
+    private const PLUGGED = ['electric', 'plug in', 'plug-in', 'plugs in', 'corded', 'mains'];
     /** Written at the start instead of a number. */
     private const COUNTS = [
         'a' => 1, 'an' => 1, 'one' => 1, 'pair of' => 2, 'a pair of' => 2, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6,
@@ -253,11 +254,17 @@ final readonly class Lexicon
             $word,
             ['spring', 'summer', 'autumn', 'fall', 'winter', 'midwinter'],
             true,
-        ) || null !== self::hazard($word) || \in_array($word, self::FLAMELESS, true) || \in_array(
+        ) || null !== self::hazard($word) || \in_array($word, [...self::FLAMELESS, ...self::PLUGGED], true) || \in_array(
             $word,
             ['roll', 'rolls', 'qty', 'ea', 'each', 'pk', 'asst', 'assorted'],
             true,
         );
+    }
+
+    /** Whether it says that a thing hangs by the mains. */
+    public static function isPlugged(string $word): bool
+    {
+        return \in_array($word, self::PLUGGED, true);
     }
 
     public static function isFlameless(string $word): bool

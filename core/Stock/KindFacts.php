@@ -50,6 +50,7 @@ final readonly class KindFacts
         'lamp' => ['stands', 'height', 24, [0.5, 0.5, 1.0], Kept::Rigid, null, Hazard::Mains, 'cord'],
         'lantern' => ['stands', 'height', 12, [0.5, 0.5, 1.0], Kept::Rigid, null, null, 'tied'],
         'lights' => ['trims drapes', 'width', 120, [1.0, 0.05, 0.05], Kept::Coils, null, Hazard::Mains, 'runs cord slow within'],
+        'machine' => ['stands', 'height', 13, [0.75, 0.9, 1.0], Kept::Rigid, null, Hazard::Mains, 'cord'],
         'mirror' => ['leans hangs', 'height', 30, [0.7, 0.08, 1.0], Kept::Rigid, Material::Glass, null, ''],
         'napkin' => ['lies', 'width', 8, [1.0, 0.5, 0.5], Kept::Folds, Material::Cotton, null, ''],
         'picture' => ['leans hangs', 'height', 20, [0.75, 0.08, 1.0], Kept::Rigid, null, null, 'bare'],

@@ -188,11 +188,11 @@ final readonly class Completion
         }
         $usual = $draft->kind?->facts()->hazards ?? [];
         $burns = \in_array(Hazard::OpenFlame, $usual, true) && 1 !== preg_match(self::PUTS_OUT, $draft->line);
-        if ($burns && !$draft->isFlameless && !\in_array(Hazard::OpenFlame, $draft->hazards, true)) {
+        if ($burns && !$draft->isFlameless && !$draft->isPlugged && !\in_array(Hazard::OpenFlame, $draft->hazards, true)) {
             $draft->addHazard(Hazard::OpenFlame);
             $draft->guesses[] = 'Burns with an open flame, unless you write flameless.';
         }
-        $isCorded = \in_array(Hazard::Mains, $usual, true) || ('' !== $draft->nearest && 1 === preg_match(self::CORDED, $draft->nearest));
+        $isCorded = $draft->isPlugged || \in_array(Hazard::Mains, $usual, true) || ('' !== $draft->nearest && 1 === preg_match(self::CORDED, $draft->nearest));
         if ($isCorded && !$draft->isFlameless && !\in_array(Hazard::Mains, $draft->hazards, true)) {
             $draft->addHazard(Hazard::Mains);
             $draft->guesses[] = 'Has a mains cord, unless you write battery.';

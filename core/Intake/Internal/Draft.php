@@ -66,6 +66,7 @@ final class Draft
     /** @var list<Hazard> */
     public array $hazards = [];
     public bool $isFlameless = false;
+    public bool $isPlugged = false;
     /** Whether a table states them, be it that there are none: then nothing usual is added. */
     public bool $areHazardsSaid = false;
     public bool $areMaterialsSaid = false;

@@ -57,6 +57,9 @@ final class KindWords
         'lantern' => 'lantern',
         'lights' => 'lights, string lights, fairy lights, light string, string light, twinkle lights, curtain lights, icicle lights, rope light, tree lights',
         'little house' => 'little house, cottage, house',
+        'machine' => 'machine, coffee maker, coffee machine, espresso machine, espresso maker, pod machine',
+        'machine/case' => 'toaster, speaker, diffuser, stand mixer, mixer, popcorn machine, popcorn maker, slow cooker',
+        'machine/kettle' => 'electric kettle',
         'mirror' => 'mirror',
         'napkin' => 'napkin, serviette, tea towel, dish towel, hand towel',
         'picture' => 'picture, print, frame, painting, photo frame, picture frame, wall art, poster, watercolour, watercolor, drawing, photograph',
@@ -94,7 +97,7 @@ final class KindWords
         'bauble' => 'napkin ring, candy cane, lollipop, charm, icicle, tassel, sphere, orb, pompom, pom pom, knob',
         'books' => 'bookends, magazine, album, cookbook, guest book, bible',
         'bowl' => 'egg cup, dough bowl, mould, mold, dish, trough, trencher, tureen, colander, birdbath, bird bath, basin',
-        'box' => 'stool, corbel, scale, trunk, suitcase, chest, radio, typewriter, camera, music box, cracker, christmas cracker, gift box, '
+        'box' => 'stool, corbel, scale, trunk, suitcase, chest, radio, record player, turntable, typewriter, camera, music box, cracker, christmas cracker, gift box, '
             . 'present, biscuit tin, cookie tin, bread bin, hay bale, bale, step stool, bench, table, chair, side table, shelf',
         'bunch' => 'pick, filler, vase filler, fake snow, potpourri, cattail, frond',
         'candlestick' => 'spool, bobbin, spindle, snuffer, candle snuffer, sconce, wall sconce, oil lamp, candle plate',

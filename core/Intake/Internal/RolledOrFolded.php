@@ -18,7 +18,7 @@ final readonly class RolledOrFolded
     /** A roll of ribbon across, from memory. */
     private const ROLL = 4 * Length::TENTHS_PER_INCH;
     private const WIDEST = 6 * Length::TENTHS_PER_INCH;
-    private const FOLDED_FROM = 24 * Length::TENTHS_PER_INCH;
+    public const FOLDED_FROM = 24 * Length::TENTHS_PER_INCH;
 
     public function __construct(private LengthText $lengths) {}
 
@@ -72,7 +72,7 @@ final readonly class RolledOrFolded
         $draft->measures = [];
         $draft->sides = [
             'width' => Length::ofTenths($isRunner ? $across : intdiv($across, 3)),
-            'depth' => Length::ofTenths($isRunner ? $across : intdiv($across, 4)),
+            'depth' => Length::ofTenths($isRunner && $across <= self::FOLDED_FROM ? $across : intdiv($across, 4)),
             'height' => Length::ofTenths(($isRunner ? 3 : 4) * Length::TENTHS_PER_INCH),
         ];
         $draft->guesses[] = sprintf(

@@ -11,6 +11,7 @@ use BrightCupboard\Core\Intake\Reply;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\Size;
+use BrightCupboard\Core\Stock\Kept;
 use BrightCupboard\Core\Stock\KindFacts;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PieceKind;
@@ -37,7 +38,8 @@ final readonly class Usual
         'candlestick' => 'brass', 'candle group' => 'ivory', 'clock' => 'oak', 'cone' => 'straw', 'crock' => 'stone grey', 'cushion' => 'linen',
         'figure' => 'oak', 'garland' => 'fir', 'gourd' => 'straw',
         'hare' => 'oat', 'heron' => 'oak', 'hooks' => 'soot', 'jar' => 'duck egg', 'jug' => 'white', 'lamp' => 'brass', 'lantern' => 'soot',
-        'lights' => 'ivory', 'little house' => 'tallow', 'mirror' => 'gold', 'napkin' => 'linen', 'picture' => 'oak', 'pillar candle' => 'ivory',
+        'lights' => 'ivory', 'little house' => 'tallow', 'machine' => 'soot',
+        'mirror' => 'gold', 'napkin' => 'linen', 'picture' => 'oak', 'pillar candle' => 'ivory',
         'plate' => 'white', 'pot plant' => 'leaf green', 'pumpkin' => 'pumpkin', 'ribbon' => 'red',
         'runner' => 'linen', 'sign' => 'oak', 'stand' => 'white', 'star' => 'gold', 'stocking' => 'red', 'throw' => 'oat', 'tray' => 'oak',
         'tree' => 'fir', 'tree skirt' => 'ivory', 'vase' => 'white', 'wreath' => 'fir',
@@ -65,6 +67,10 @@ final readonly class Usual
         [$width, $depth] = null === $build
             ? [$scaled($size->width, $factor), $scaled($size->depth, $factor)]
             : [$scaled($size->height, $build * $factor), $scaled($size->height, $build * $factor)];
+        if (Kept::Folds === $facts->kept && $facts->isLaidOut() && $width->tenths() > RolledOrFolded::FOLDED_FROM) {
+            $draft->laidOut ??= $width; // so long it hangs; kept it is as large as any of its kind
+            [$width, $depth, $factor] = [$size->width, $size->depth, $factor / $own];
+        }
         $draft->sides += ['width' => $width, 'depth' => $depth, 'height' => $scaled($size->height, $factor)];
         $measured = $measuredBy;
         $side = 'height' === $facts->measuredBy ? 'high' : 'wide';

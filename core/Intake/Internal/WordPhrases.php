@@ -153,6 +153,8 @@ final readonly class WordPhrases
             if ('flameless' !== $said) {
                 $draft->care[] = $said; // what it runs on is wanted again when it is empty
             }
+        } elseif (Lexicon::isPlugged($said)) {
+            [$draft->isPlugged, $draft->care[]] = [true, $said];
         } elseif (\in_array($said, self::LIT, true)) {
             $draft->care[] = $said; // it has lights of its own, which run on something
         } elseif (null !== $pattern = Lexicon::pattern($said)) {

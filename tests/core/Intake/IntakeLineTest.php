@@ -106,6 +106,7 @@ final class IntakeLineTest extends TestCase
     {
         self::assertContains(Hazard::OpenFlame, $this->read('candle 9 in ivory')->hazards);
         self::assertSame([], $this->read('candle 9 in ivory, flameless')->hazards);
+        self::assertSame([Hazard::Mains], $this->read('candle 9 in ivory, plug in')->hazards);
     }
 
     public function testSaysWhereAWordMayMislead(): void

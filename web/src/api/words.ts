@@ -34,6 +34,7 @@ export const PIECE_KINDS = all<S['PieceKind']>({
   lamp: true,
   lantern: true,
   lights: true,
+  machine: true,
   mirror: true,
   napkin: true,
   picture: true,

@@ -9,6 +9,7 @@ import { bunch, garland, tree, wreath } from './kinds/greenery';
 import { gourd, pumpkin } from './kinds/harvest';
 import { basket, bowl, box, plate, tote, tray } from './kinds/holders';
 import { beads, bell, books, cone, star } from './kinds/keepsakes';
+import { machine } from './kinds/machines';
 import { boat, house, sled, truck } from './kinds/models';
 import { bauble, napkin, potPlant } from './kinds/ornaments';
 import { cushion, ribbon, runner, stocking, throwFold } from './kinds/textiles';
@@ -44,6 +45,7 @@ const KINDS: Record<PieceKind | 'tote', Draw> = {
   lamp,
   lantern,
   lights,
+  machine,
   mirror,
   napkin,
   picture,

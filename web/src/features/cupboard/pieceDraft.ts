@@ -71,6 +71,7 @@ export function pieceDraft(piece: Piece | undefined, unit: Home['unit'], place: 
 export const SHAPES: Partial<Record<Piece['kind'], readonly string[]>> = {
   vase: ['bottle', 'urn', 'cylinder', 'bud', 'gourd', 'ginger', 'moon', 'tall'],
   wreath: ['fir', 'leaf', 'round'],
+  machine: ['case', 'kettle'],
   garland: ['fir', 'leaf', 'flags', 'balls'],
   bunch: ['leaf', 'wheat', 'berry', 'euc', 'juniper', 'twig'],
   arrangement: ['leaf', 'wheat', 'berry', 'euc', 'juniper', 'twig'],
