@@ -60,7 +60,7 @@ final readonly class Lexicon
         'rectangular' => 'rect',
     ];
     private const FLAMELESS = ['flameless', 'battery', 'battery operated', 'batteries', 'battery powered', 'led', 'solar', 'usb', 'rechargeable', 'remote'];
-    private const PLUGGED = ['electric', 'plug in', 'plug-in', 'plugs in', 'corded', 'mains'];
+    private const PLUGGED = ['electric', 'plug in', 'plug-in', 'plugin', 'plugs in', 'corded', 'mains'];
     /** Written at the start instead of a number. */
     private const COUNTS = [
         'a' => 1, 'an' => 1, 'one' => 1, 'pair of' => 2, 'a pair of' => 2, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6,

@@ -97,7 +97,8 @@ final class KindWords
         'bauble' => 'napkin ring, candy cane, lollipop, charm, icicle, tassel, sphere, orb, pompom, pom pom, knob',
         'books' => 'bookends, magazine, album, cookbook, guest book, bible',
         'bowl' => 'egg cup, dough bowl, mould, mold, dish, trough, trencher, tureen, colander, birdbath, bird bath, basin',
-        'box' => 'stool, corbel, scale, trunk, suitcase, chest, radio, record player, turntable, typewriter, camera, music box, cracker, christmas cracker, gift box, '
+        'box' => 'stool, corbel, scale, trunk, suitcase, chest, radio, record player, turntable, typewriter, camera, music box, '
+            . 'cracker, christmas cracker, gift box, '
             . 'present, biscuit tin, cookie tin, bread bin, hay bale, bale, step stool, bench, table, chair, side table, shelf',
         'bunch' => 'pick, filler, vase filler, fake snow, potpourri, cattail, frond',
         'candlestick' => 'spool, bobbin, spindle, snuffer, candle snuffer, sconce, wall sconce, oil lamp, candle plate',

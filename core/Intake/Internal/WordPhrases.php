@@ -146,6 +146,9 @@ final readonly class WordPhrases
             $draft->isStaple = true;
         } elseif (null !== $origin = Lexicon::origin($said)) {
             $draft->origin = $origin;
+        } elseif (Lexicon::isPlugged($said)) {
+            $draft->isPlugged = true;
+            $draft->care[] = $said;
         } elseif (null !== $hazard = Lexicon::hazard($said)) {
             $draft->addHazard($hazard);
         } elseif (Lexicon::isFlameless($said)) {
@@ -153,8 +156,6 @@ final readonly class WordPhrases
             if ('flameless' !== $said) {
                 $draft->care[] = $said; // what it runs on is wanted again when it is empty
             }
-        } elseif (Lexicon::isPlugged($said)) {
-            [$draft->isPlugged, $draft->care[]] = [true, $said];
         } elseif (\in_array($said, self::LIT, true)) {
             $draft->care[] = $said; // it has lights of its own, which run on something
         } elseif (null !== $pattern = Lexicon::pattern($said)) {
