@@ -53,6 +53,6 @@ const withoutASignal = VitePWA({
 export default defineConfig({
   base: '/build/',
   plugins: [react(), tailwindcss(), withoutASignal],
-  build: { outDir: '../public/build', emptyOutDir: true, manifest: true, target: 'es2022', rolldownOptions: { output: { advancedChunks: chunks } } },
+  build: { outDir: '../public/build', emptyOutDir: true, manifest: true, target: 'es2022', rolldownOptions: { output: { codeSplitting: chunks } } },
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
 });

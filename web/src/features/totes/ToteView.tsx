@@ -1,12 +1,13 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { useHouse, useWriting } from '../../api/home';
 import type { Piece, Tote, ToteContents } from '../../api/types';
 import { Triangle } from '../../lib/notices';
 import { counted } from '../../lib/text';
-import { ToteDialog } from '../cupboard';
 import { OpenTote } from './OpenTote';
 import { StockTakePanel } from './StockTakePanel';
+
+const ToteDialog = lazy(async () => ({ default: (await import('../cupboard')).ToteDialog }));
 
 type Props = { tote: Tote; contents: ToteContents; pieces: readonly Piece[] };
 
@@ -66,7 +67,7 @@ export function ToteView({ tote, contents, pieces }: Props) {
           {contents.content.length === 0 && <li className="py-2">Nothing lies in it.</li>}
         </ul>
       </div>
-      {isChanging && <ToteDialog tote={tote} onClose={() => setChanging(false)} />}
+      <Suspense fallback={null}>{isChanging && <ToteDialog tote={tote} onClose={() => setChanging(false)} />}</Suspense>
     </div>
   );
 }
