@@ -19,7 +19,7 @@ final readonly class Candidate
         public Available $available,
         public int $score,
         public PieceFit $fit,
-        public Role $role,
+        public SpotRole $role,
         public bool $isLacking,
         public string $side,
         public Stance $stance,

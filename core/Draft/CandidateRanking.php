@@ -63,9 +63,9 @@ final readonly class CandidateRanking
     ) {}
 
     /** @param list<Available> $available */
-    public function rank(Dressing $dressing, array $available, Judgement $by, Season $season, int $most): Ranking
+    public function rank(Dressing $dressing, array $available, Judgement $by, Season $season, int $most, ?Recipe $recipe = null): Ranking
     {
-        [$scored, $leftOut, $going] = $this->scored($dressing, $available, $by, $season);
+        [$scored, $leftOut, $going] = $this->scored($dressing, $available, $by, $season, $recipe);
         $candidates = $this->tried($dressing, $scored, $by, $most, $leftOut);
         ksort($leftOut);
 
@@ -79,11 +79,11 @@ final readonly class CandidateRanking
      *
      * @return list<Candidate> what the whole would gain is not known of them
      */
-    public function likely(Dressing $dressing, array $available, Judgement $by, Season $season, int $most): array
+    public function likely(Dressing $dressing, array $available, Judgement $by, Season $season, int $most, ?Recipe $recipe = null): array
     {
         $likely = [];
         $sought = new PlaceSought($by->look->balance);
-        foreach ($this->scored($dressing, $available, $by, $season)[0] as $scored) {
+        foreach ($this->scored($dressing, $available, $by, $season, $recipe)[0] as $scored) {
             $stance = $this->places->best($dressing, $scored[0]->piece, $sought, 1)[0] ?? null;
             if (null !== $stance) {
                 $likely[] = self::candidate($dressing, $scored, $scored[4], $stance, 0.0);
@@ -99,13 +99,13 @@ final readonly class CandidateRanking
     /**
      * @param list<Available> $available
      *
-     * @return array{list<array{Available, PieceFit, Role, bool, float}>, array<string, int>, int} the best first; how many are left out by
+     * @return array{list<array{Available, PieceFit, SpotRole, bool, float}>, array<string, int>, int} the best first; how many are left out by
      *                                                                                              reason; how many would go there
      */
-    private function scored(Dressing $dressing, array $available, Judgement $by, Season $season): array
+    private function scored(Dressing $dressing, array $available, Judgement $by, Season $season, ?Recipe $recipe): array
     {
         $tops = array_map(static fn(PlacedPiece $one): int => $one->top, $dressing->standing());
-        $recipe = Recipe::of($dressing->spot->kind, $dressing->spot->form());
+        $recipe ??= Recipe::usual($dressing->spot->kind, $by->look->mood);
         $going = $scores = $leftOut = $lacks = $postures = $stances = [];
         foreach ($available as $offer) {
             $kind = $offer->piece->kind;
@@ -121,7 +121,7 @@ final readonly class CandidateRanking
                 $leftOut[$reason] = ($leftOut[$reason] ?? 0) + 1;
                 continue;
             }
-            $role = Role::of($put, $dressing->spot);
+            $role = SpotRole::of($put, $dressing->spot);
             $lack = $lacks[$role->value] ??= $recipe->lacks($role, $dressing);
             $scores[] = self::ROLE * $lack
                 + self::SIZE * RoleSize::score($put, $role, $dressing->spot, $tops)
@@ -148,10 +148,10 @@ final readonly class CandidateRanking
      * The best by score. Fit is the dearest part of it, so it is measured from the one that has most without it, until no other can
      * come among the best even if it fits wholly.
      *
-     * @param list<array{Available, Role, bool}> $going
+     * @param list<array{Available, SpotRole, bool}> $going
      * @param list<float>                        $scores of each without its fit
      *
-     * @return list<array{Available, PieceFit, Role, bool, float}> the best first, as many as are tried
+     * @return list<array{Available, PieceFit, SpotRole, bool, float}> the best first, as many as are tried
      */
     private function best(array $going, array $scores, Judgement $by): array
     {
@@ -186,7 +186,7 @@ final readonly class CandidateRanking
     }
 
     /**
-     * @param list<array{Available, PieceFit, Role, bool, float}> $scored  the best first
+     * @param list<array{Available, PieceFit, SpotRole, bool, float}> $scored  the best first
      * @param array<string, int>                                  $leftOut by reason
      *
      * @return list<Candidate>
@@ -255,7 +255,7 @@ final readonly class CandidateRanking
         return \count(array_filter($order, static fn(float $one): bool => $one > $atMost)) >= $most;
     }
 
-    /** @param array{Available, PieceFit, Role, bool, float} $scored */
+    /** @param array{Available, PieceFit, SpotRole, bool, float} $scored */
     private static function candidate(Dressing $dressing, array $scored, float $score, Stance $stance, float $gain): Candidate
     {
         [$offer, $fit, $role, $isLacking] = $scored;

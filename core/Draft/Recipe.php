@@ -8,7 +8,10 @@ use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\SpotKind;
 
-/** How many of each role a kind of spot usually has (common practice; docs/rules.md, recipes). */
+/**
+ * How many of each role a spot has: as a home wants it, or what is usual of its kind (common practice; docs/rules.md, recipes), in an airy
+ * mood a little less, in a layered one a little more.
+ */
 final readonly class Recipe
 {
     private const BY_KIND = [
@@ -31,39 +34,77 @@ final readonly class Recipe
         'floor' => ['tall one' => 1, 'light' => 1, 'greenery' => 1, 'low one' => 1],
         'cone' => ['tree' => 1, 'ground' => 1, 'light' => 2, 'garland' => 2, 'trimming' => 40],
     ];
+    /** Roles that things have on a form: what a recipe can ask for there. */
+    private const ON = [
+        'panel' => [SpotRole::Wreath, SpotRole::Hung],
+        'run' => [SpotRole::Garland, SpotRole::Light, SpotRole::Trim, SpotRole::Hung],
+        'seat' => [SpotRole::Cushion, SpotRole::Throw, SpotRole::Ground, SpotRole::Low],
+        'cone' => [SpotRole::Tree, SpotRole::Ground, SpotRole::Light, SpotRole::Garland, SpotRole::Trim],
+    ];
+    private const STANDING = [
+        SpotRole::Backdrop, SpotRole::Garland, SpotRole::Greenery, SpotRole::Tall, SpotRole::Middle, SpotRole::Low, SpotRole::Light, SpotRole::Ground,
+    ];
+    /** Moods in percent: below is airy, from there on layered. */
+    private const AIRY = 34;
+    private const LAYERED = 67;
+    private const BY_MOOD = [Form::Ledge, Form::Tiers, Form::Table, Form::Seat, Form::Floor];
+    /** What a layered spot has one more of, where it has any. */
+    private const MORE = ['greenery' => true, 'light' => true, 'mid-high one' => true, 'low one' => true, 'cushion' => true];
     /** What takes the place of a wreath where there is none. */
     private const INSTEAD = 0.7;
     /** What a role counts that the recipe knows and has enough of, and one that it does not know. */
     private const ENOUGH = 0.3;
 
     /** @param array<string, int> $wanted by role */
-    private function __construct(private array $wanted) {}
+    private function __construct(public array $wanted) {}
 
-    public static function of(SpotKind $kind, Form $form): self
+    /** @param int $mood 0 airy to 100 layered */
+    public static function usual(SpotKind $kind, int $mood = 50): self
     {
-        return new self(self::BY_KIND[$kind->value] ?? self::BY_FORM[$form->value]);
+        $usual = self::BY_KIND[$kind->value] ?? self::BY_FORM[$kind->form()->value];
+        if (!\in_array($kind->form(), self::BY_MOOD, true) || ($mood >= self::AIRY && $mood < self::LAYERED)) {
+            return new self($usual);
+        }
+        $isAiry = $mood < self::AIRY;
+        foreach ($usual as $role => $count) {
+            $usual[$role] = $isAiry ? max(1, $count - 1) : $count + (isset(self::MORE[$role]) ? 1 : 0);
+        }
+
+        return new self($usual);
+    }
+
+    /** @param array<string, int> $wanted by role, as a home wants it of every spot of a kind */
+    public static function own(array $wanted): self
+    {
+        return new self(array_filter($wanted, static fn(int $count): bool => $count > 0));
+    }
+
+    /** @return list<SpotRole> what it can ask for, in the order in which a spot is dressed */
+    public static function rolesOf(Form $form): array
+    {
+        return self::ON[$form->value] ?? self::STANDING;
     }
 
     /** 1 for what is still lacking, less for what there is enough of, nothing for what does not belong. */
-    public function lacks(Role $role, Dressing $dressing): float
+    public function lacks(SpotRole $role, Dressing $dressing): float
     {
         $wanted = $this->wanted[$role->value] ?? 0;
         if (0 === $wanted) {
             return 0.0;
         }
-        if (Role::Tree !== $role && isset($this->wanted[Role::Tree->value]) && 0 === $this->there(Role::Tree, $dressing)) {
+        if (SpotRole::Tree !== $role && isset($this->wanted[SpotRole::Tree->value]) && 0 === self::there(SpotRole::Tree, $dressing)) {
             return self::ENOUGH; // first the tree, then what is on it
         }
-        if (isset($this->wanted[Role::Wreath->value])) { // a wreath, or one piece instead of it
-            $isHung = $this->there(Role::Wreath, $dressing) + $this->there(Role::Hung, $dressing) > 0;
+        if (isset($this->wanted[SpotRole::Wreath->value])) { // a wreath, or one piece instead of it
+            $isHung = self::there(SpotRole::Wreath, $dressing) + self::there(SpotRole::Hung, $dressing) > 0;
 
-            return $isHung ? self::ENOUGH : (Role::Wreath === $role ? 1.0 : self::INSTEAD);
+            return $isHung ? self::ENOUGH : (SpotRole::Wreath === $role ? 1.0 : self::INSTEAD);
         }
-        if (Role::Garland !== $role && Form::Run === $dressing->spot->form() && 0 === $this->there(Role::Garland, $dressing)) {
+        if (SpotRole::Garland !== $role && Form::Run === $dressing->spot->form() && 0 === self::there(SpotRole::Garland, $dressing)) {
             return self::ENOUGH; // first the garland
         }
 
-        return $this->there($role, $dressing) < $wanted ? 1.0 : self::ENOUGH;
+        return self::there($role, $dressing) < $wanted ? 1.0 : self::ENOUGH;
     }
 
     /** Whether what a role counts says that it is lacking. */
@@ -72,11 +113,12 @@ final readonly class Recipe
         return $lack > self::ENOUGH;
     }
 
-    private function there(Role $role, Dressing $dressing): int
+    /** How many units of what is there do that. */
+    public static function there(SpotRole $role, Dressing $dressing): int
     {
         $there = 0;
         foreach ($dressing->placed as $placed) {
-            $there += Role::of($placed, $dressing->spot) === $role ? $placed->count : 0;
+            $there += SpotRole::of($placed, $dressing->spot) === $role ? $placed->count : 0;
         }
 
         return $there;

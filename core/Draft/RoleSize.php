@@ -25,7 +25,7 @@ final readonly class RoleSize
     private const OVER_TABLE = 12 * Length::TENTHS_PER_INCH;
 
     /** @param list<int> $tops of what stands there already, in tenths of a millimetre */
-    public static function score(PlacedPiece $put, Role $role, Spot $spot, array $tops): float
+    public static function score(PlacedPiece $put, SpotRole $role, Spot $spot, array $tops): float
     {
         $clear = $spot->clearOver(0) ?? self::USUAL_CLEAR;
         $share = $put->height / max(1, $clear);
@@ -34,19 +34,19 @@ final readonly class RoleSize
         }
 
         return match ($role) {
-            Role::Backdrop => Posture::Hangs === $put->posture
+            SpotRole::Backdrop => Posture::Hangs === $put->posture
                 ? self::within($put->width / $spot->width->tenths(), self::ON_WALL)
                 : self::within($share, self::BACKDROP),
-            Role::Greenery => self::within($share, self::GREENERY),
-            Role::Tree => self::within($put->height / max(1, $spot->clearHeight?->tenths() ?? $put->height), [0.75, 1.0]),
-            Role::Garland => min(1.0, $put->width / $spot->width->tenths() * 2),
-            Role::Hung, Role::Wreath => self::within(
+            SpotRole::Greenery => self::within($share, self::GREENERY),
+            SpotRole::Tree => self::within($put->height / max(1, $spot->clearHeight?->tenths() ?? $put->height), [0.75, 1.0]),
+            SpotRole::Garland => min(1.0, $put->width / $spot->width->tenths() * 2),
+            SpotRole::Hung, SpotRole::Wreath => self::within(
                 $put->width / ($spot->layout->belowWidth?->tenths() ?? $spot->width->tenths()),
                 Form::Panel === $spot->form() && null === $spot->layout->belowWidth && 'wall' !== $spot->kind->value ? self::ON_DOOR : self::ON_WALL,
             ),
-            Role::Tall, Role::Middle, Role::Low, Role::Light => self::level($put, $share, $tops),
-            Role::Trim => Form::Cone === $spot->form() && [] !== $tops ? self::within(max($put->width, $put->height) / max($tops), self::ON_TREE) : 1.0,
-            Role::Ground, Role::Cushion, Role::Throw => 1.0,
+            SpotRole::Tall, SpotRole::Middle, SpotRole::Low, SpotRole::Light => self::level($put, $share, $tops),
+            SpotRole::Trim => Form::Cone === $spot->form() && [] !== $tops ? self::within(max($put->width, $put->height) / max($tops), self::ON_TREE) : 1.0,
+            SpotRole::Ground, SpotRole::Cushion, SpotRole::Throw => 1.0,
         };
     }
 

@@ -202,6 +202,7 @@ final readonly class HomeTables
             ['id' => 'id', 'swap_id' => 'ref', 'furniture_id' => 'ref', 'left_edge' => 'int', 'far_edge' => 'int', 'turns' => 'int', 'was' => 'list?'],
         ],
         'words' => ['home_word', self::OF_HOME, 'id', ['id' => 'id', 'word' => 'text:40', 'means' => 'text:200']],
+        'recipes' => ['home_recipe', self::OF_HOME, 'id', ['id' => 'id', 'kind' => SpotKind::class, 'wanted' => 'list']],
     ];
 
     /** A column's name in the document: "ledge_height" is written ledgeHeight, "room_id" room. */
@@ -211,7 +212,9 @@ final readonly class HomeTables
     }
 
     /** Lists that came after the first documents were written, and may be missing in them. */
-    public const LATER = ['versions', 'sums', 'words', 'days', 'calendars', 'cares', 'damages', 'spotPhotos', 'floors', 'furniture', 'furniturePlans'];
+    public const LATER = [
+        'versions', 'sums', 'words', 'recipes', 'days', 'calendars', 'cares', 'damages', 'spotPhotos', 'floors', 'furniture', 'furniturePlans',
+    ];
 
     /** Whether the rows of a list say themselves which home they are of. */
     public static function isOfHome(string $list): bool

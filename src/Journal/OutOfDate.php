@@ -31,6 +31,7 @@ final readonly class OutOfDate
         'kept_sum' => ['house', 'sums', 'settle', 'day'],
         'need' => ['haul', 'rooms', 'dressing', 'stations'],
         'home_word' => ['search'],
+        'home_recipe' => ['dressing', 'house'],
         'haul_line' => ['search', 'haul', 'day', 'stations', 'settle', 'ledger', 'restyles'],
         'work_day' => ['day', 'stations', 'settle', 'calendar'],
         'home_calendar' => ['calendar'],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Rooms;
 
 use BrightCupboard\Core\Draft\Candidate;
-use BrightCupboard\Core\Draft\Role;
+use BrightCupboard\Core\Draft\SpotRole;
 use BrightCupboard\Core\Look\FitVerdict;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Stock\PieceKind;
@@ -75,8 +75,8 @@ final readonly class CandidateAnswer
         };
 
         $what = match ($candidate->role) {
-            Role::Greenery, Role::Light => $candidate->role->value,
-            Role::Ground => 'what the others stand on',
+            SpotRole::Greenery, SpotRole::Light => $candidate->role->value,
+            SpotRole::Ground => 'what the others stand on',
             default => 'a ' . $candidate->role->value,
         };
 

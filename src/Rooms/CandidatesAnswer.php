@@ -12,5 +12,5 @@ final readonly class CandidatesAnswer
      * @param int                   $suitable   how many owned pieces would go
      * @param list<LeftOutAnswer>   $leftOut
      */
-    public function __construct(public array $candidates, public int $suitable, public array $leftOut) {}
+    public function __construct(public array $candidates, public int $suitable, public array $leftOut, public RecipeAnswer $recipe) {}
 }

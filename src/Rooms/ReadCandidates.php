@@ -9,6 +9,7 @@ use App\Entity\Swap;
 use App\Swaps\Plans;
 use BrightCupboard\Core\Draft\Candidate;
 use BrightCupboard\Core\Draft\CandidateRanking;
+use BrightCupboard\Core\Draft\Recipe;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -18,19 +19,17 @@ final readonly class ReadCandidates
 {
     private const MOST = 12;
 
-    public function __construct(private Plans $plans, private Availability $availability) {}
+    public function __construct(private Plans $plans, private Availability $availability, private Recipes $recipes) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/spots/{spot}/candidates', methods: ['GET'])]
     public function __invoke(Swap $swap, Spot $spot): CandidatesAnswer
     {
         $state = $this->plans->ofOpen($swap);
-        $ranking = (new CandidateRanking())->rank(
-            $state->plan->dressing($spot->measures()),
-            $this->availability->of($state, false),
-            $state->judgement()->at($spot->taste()),
-            $swap->season(),
-            self::MOST,
-        );
+        $dressing = $state->plan->dressing($spot->measures());
+        $by = $state->judgement()->at($spot->taste());
+        $own = $this->recipes->own($swap->home(), $dressing->spot->kind)?->recipe();
+        $recipe = $own ?? Recipe::usual($dressing->spot->kind, $by->look->mood);
+        $ranking = (new CandidateRanking())->rank($dressing, $this->availability->of($state, false), $by, $swap->season(), self::MOST, $recipe);
         $lengths = $swap->home()->lengths();
 
         return new CandidatesAnswer(
@@ -41,6 +40,7 @@ final readonly class ReadCandidates
                 array_keys($ranking->leftOut),
                 array_values($ranking->leftOut),
             ),
+            new RecipeAnswer(null !== $own, RecipePartAnswer::each($recipe, $dressing)),
         );
     }
 }

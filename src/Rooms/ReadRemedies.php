@@ -19,7 +19,7 @@ final readonly class ReadRemedies
 {
     private const ADDED = 12;
 
-    public function __construct(private Plans $plans, private Availability $availability) {}
+    public function __construct(private Plans $plans, private Availability $availability, private Recipes $recipes) {}
 
     #[Route('/api/homes/{home}/swaps/{swap}/spots/{spot}/remedies', methods: ['GET'])]
     public function __invoke(Swap $swap, Spot $spot): RemediesAnswer
@@ -28,7 +28,14 @@ final readonly class ReadRemedies
         $dressing = $state->plan->dressing($spot->measures());
         $by = $state->judgement()->at($spot->taste());
         $owned = $this->availability->of($state, false);
-        $candidates = (new CandidateRanking())->likely($dressing, $owned, $by, $swap->season(), self::ADDED);
+        $candidates = (new CandidateRanking())->likely(
+            $dressing,
+            $owned,
+            $by,
+            $swap->season(),
+            self::ADDED,
+            $this->recipes->of($swap->home(), $dressing->spot->kind, $by->look->mood),
+        );
         $words = new RemedyWords($dressing, $swap->home()->lengths());
 
         return new RemediesAnswer(array_map(

@@ -140,6 +140,17 @@ final class TwoDevicesTest extends TestCase
         self::assertCount(1, $this->rows("SELECT means FROM home_word WHERE word = 'cosy'"));
     }
 
+    public function testARecipeOfTheHomeIsKeptOnce(): void
+    {
+        $statuses = $this->statuses(array_map(
+            fn(int $count): array => ['PUT', $this->home() . '/recipes/hearth', ['parts' => [['role' => 'light', 'count' => $count]]]],
+            range(1, 4),
+        ));
+
+        self::assertSame([], array_diff($statuses, [200, 409]));
+        self::assertCount(1, $this->rows("SELECT wanted FROM home_recipe WHERE kind = 'hearth'"));
+    }
+
     public function testASheetIsTakenInOnce(): void
     {
         $before = \count($this->column('SELECT id FROM piece'));

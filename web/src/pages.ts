@@ -38,6 +38,7 @@ const overPages: readonly (() => Promise<unknown>)[] = [
   () => import('./frame/Finder'),
   () => import('./frame/NewHomeDialog'),
   () => import('./features/rooms/NeedDialog'),
+  () => import('./features/rooms/RecipeDialog'),
   () => import('./features/rooms/VersionShelf'),
   () => import('./features/rooms/TableFromAbove'),
   () => import('./features/table/AsideDialog'),

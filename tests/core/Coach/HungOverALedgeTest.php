@@ -17,7 +17,7 @@ use BrightCupboard\Core\Draft\CandidateRanking;
 use BrightCupboard\Core\Draft\Rearranging;
 use BrightCupboard\Core\Draft\Remedies;
 use BrightCupboard\Core\Draft\RemedyAct;
-use BrightCupboard\Core\Draft\Role;
+use BrightCupboard\Core\Draft\SpotRole;
 use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Stock\Hazard;
@@ -137,7 +137,7 @@ final class HungOverALedgeTest extends TestCase
         $dressing = new Dressing($this->mantel(), [$this->at(PieceKind::Vase, 10, 8, 14), $this->at(PieceKind::Bowl, 44, 10, 7)]);
         $first = (new CandidateRanking())->rank($dressing, [$wreath], Make::judgement(), Season::Winter, 3)->candidates[0] ?? self::fail('It goes there.');
 
-        self::assertSame([Role::Backdrop, true, Posture::Hangs], [$first->role, $first->isLacking, $first->stance->posture]);
+        self::assertSame([SpotRole::Backdrop, true, Posture::Hangs], [$first->role, $first->isLacking, $first->stance->posture]);
         self::assertGreaterThanOrEqual(6 * 254, $first->stance->raise);
         self::assertLessThanOrEqual(8 * 254, $first->stance->raise);
     }

@@ -19,7 +19,7 @@ use BrightCupboard\Core\Draft\CandidateRanking;
 use BrightCupboard\Core\Draft\NeedAnswer;
 use BrightCupboard\Core\Draft\NeedAnswers;
 use BrightCupboard\Core\Draft\Ranking;
-use BrightCupboard\Core\Draft\Role;
+use BrightCupboard\Core\Draft\SpotRole;
 use BrightCupboard\Core\Draft\Wanted;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
@@ -52,7 +52,7 @@ final class CandidatesTest extends TestCase
         ]);
 
         self::assertSame(['ember', 'summer', 'blue'], array_map(static fn(Candidate $c): string => $c->available->piece->id, $ranking->candidates));
-        self::assertSame(Role::Middle, $ranking->candidates[0]->role);
+        self::assertSame(SpotRole::Middle, $ranking->candidates[0]->role);
     }
 
     /** Nearness 5, not where it stood last year 5, season 10 and 30 against it out of season: each as many points as docs/rules.md says. */

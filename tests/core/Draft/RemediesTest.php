@@ -20,7 +20,7 @@ use BrightCupboard\Core\Draft\Recipe;
 use BrightCupboard\Core\Draft\Remedies;
 use BrightCupboard\Core\Draft\Remedy;
 use BrightCupboard\Core\Draft\RemedyAct;
-use BrightCupboard\Core\Draft\Role;
+use BrightCupboard\Core\Draft\SpotRole;
 use BrightCupboard\Core\Stock\Face;
 use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Stock\PieceKind;
@@ -171,46 +171,47 @@ final class RemediesTest extends TestCase
         self::assertGreaterThan(30 * 254, $adds[0]->piece->centre);
     }
 
-    /** @return iterable<string, array{PlacedPiece, SpotKind, Role}> */
+    /** @return iterable<string, array{PlacedPiece, SpotKind, SpotRole}> */
     public static function roles(): iterable
     {
-        yield 'a mirror behind' => [DressedSpots::at(PieceKind::Mirror, 0, 20, 28, posture: Posture::Leans), SpotKind::Mantel, Role::Backdrop];
-        yield 'a tall vase' => [DressedSpots::at(PieceKind::Vase, 0, 6, 20), SpotKind::Mantel, Role::Tall];
-        yield 'a middling one' => [DressedSpots::at(PieceKind::Vase, 0, 6, 12), SpotKind::Mantel, Role::Middle];
-        yield 'a low bowl' => [DressedSpots::at(PieceKind::Bowl, 0, 10, 5), SpotKind::Mantel, Role::Low];
-        yield 'a candle' => [DressedSpots::at(PieceKind::Candlestick, 0, 4, 12, hazard: Hazard::OpenFlame), SpotKind::Mantel, Role::Light];
-        yield 'a garland' => [DressedSpots::at(PieceKind::Garland, 0, 60, 5), SpotKind::Mantel, Role::Garland];
-        yield 'a runner' => [DressedSpots::at(PieceKind::Runner, 0, 40, 1), SpotKind::DiningTable, Role::Ground];
-        yield 'a cushion' => [DressedSpots::at(PieceKind::Cushion, 0, 18, 18), SpotKind::Sofa, Role::Cushion];
-        yield 'a throw' => [DressedSpots::at(PieceKind::Throw, 0, 16, 7), SpotKind::Sofa, Role::Throw];
-        yield 'a wreath on a door' => [DressedSpots::at(PieceKind::Wreath, 0, 22, 22, posture: Posture::Hangs), SpotKind::Door, Role::Wreath];
-        yield 'a bauble on a tree' => [DressedSpots::at(PieceKind::Bauble, 0, 3, 3, posture: Posture::Trims), SpotKind::Tree, Role::Trim];
-        yield 'the tree itself' => [DressedSpots::at(PieceKind::Tree, 0, 40, 80), SpotKind::Tree, Role::Tree];
-        yield 'a plant' => [DressedSpots::at(PieceKind::PotPlant, 0, 8, 12), SpotKind::Console, Role::Greenery];
+        yield 'a mirror behind' => [DressedSpots::at(PieceKind::Mirror, 0, 20, 28, posture: Posture::Leans), SpotKind::Mantel, SpotRole::Backdrop];
+        yield 'a tall vase' => [DressedSpots::at(PieceKind::Vase, 0, 6, 20), SpotKind::Mantel, SpotRole::Tall];
+        yield 'a middling one' => [DressedSpots::at(PieceKind::Vase, 0, 6, 12), SpotKind::Mantel, SpotRole::Middle];
+        yield 'a low bowl' => [DressedSpots::at(PieceKind::Bowl, 0, 10, 5), SpotKind::Mantel, SpotRole::Low];
+        yield 'a candle' => [DressedSpots::at(PieceKind::Candlestick, 0, 4, 12, hazard: Hazard::OpenFlame), SpotKind::Mantel, SpotRole::Light];
+        yield 'a garland' => [DressedSpots::at(PieceKind::Garland, 0, 60, 5), SpotKind::Mantel, SpotRole::Garland];
+        yield 'a runner' => [DressedSpots::at(PieceKind::Runner, 0, 40, 1), SpotKind::DiningTable, SpotRole::Ground];
+        yield 'a cushion' => [DressedSpots::at(PieceKind::Cushion, 0, 18, 18), SpotKind::Sofa, SpotRole::Cushion];
+        yield 'a throw' => [DressedSpots::at(PieceKind::Throw, 0, 16, 7), SpotKind::Sofa, SpotRole::Throw];
+        yield 'a wreath on a door' => [DressedSpots::at(PieceKind::Wreath, 0, 22, 22, posture: Posture::Hangs), SpotKind::Door, SpotRole::Wreath];
+        yield 'a bauble on a tree' => [DressedSpots::at(PieceKind::Bauble, 0, 3, 3, posture: Posture::Trims), SpotKind::Tree, SpotRole::Trim];
+        yield 'the tree itself' => [DressedSpots::at(PieceKind::Tree, 0, 40, 80), SpotKind::Tree, SpotRole::Tree];
+        yield 'a plant' => [DressedSpots::at(PieceKind::PotPlant, 0, 8, 12), SpotKind::Console, SpotRole::Greenery];
     }
 
     #[DataProvider('roles')]
-    public function testAPieceDoesOneThing(PlacedPiece $placed, SpotKind $kind, Role $role): void
+    public function testAPieceDoesOneThing(PlacedPiece $placed, SpotKind $kind, SpotRole $role): void
     {
-        self::assertSame($role, Role::of($placed, Make::spot(kind: $kind)));
+        self::assertSame($role, SpotRole::of($placed, Make::spot(kind: $kind)));
     }
 
     public function testWhatIsLackingCountsWholeWhatThereIsEnoughOfLittleAndWhatDoesNotBelongNothing(): void
     {
-        $recipe = Recipe::of(SpotKind::Mantel, SpotKind::Mantel->form());
+        $recipe = Recipe::usual(SpotKind::Mantel);
         $bare = new Dressing(Make::spot(), []);
         $withLow = $bare->with(DressedSpots::at(PieceKind::Bowl, 0, 10, 5));
 
-        self::assertSame([1.0, 0.3, 0.0], [$recipe->lacks(Role::Low, $bare), $recipe->lacks(Role::Low, $withLow), $recipe->lacks(Role::Cushion, $bare)]);
+        self::assertSame([1.0, 0.3], [$recipe->lacks(SpotRole::Low, $bare), $recipe->lacks(SpotRole::Low, $withLow)]);
+        self::assertSame(0.0, $recipe->lacks(SpotRole::Cushion, $bare));
     }
 
     public function testFirstTheTreeThenWhatIsOnIt(): void
     {
-        $recipe = Recipe::of(SpotKind::Tree, SpotKind::Tree->form());
+        $recipe = Recipe::usual(SpotKind::Tree);
         $bare = new Dressing(Make::spot(width: 54, clear: 96, kind: SpotKind::Tree), []);
         $treed = $bare->with(DressedSpots::at(PieceKind::Tree, 6, 42, 84));
 
-        self::assertSame([0.3, 1.0], [$recipe->lacks(Role::Trim, $bare), $recipe->lacks(Role::Trim, $treed)]);
+        self::assertSame([0.3, 1.0], [$recipe->lacks(SpotRole::Trim, $bare), $recipe->lacks(SpotRole::Trim, $treed)]);
     }
 
     public function testACupboardOfEverythingOffersASofaCushionsFirst(): void

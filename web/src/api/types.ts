@@ -49,6 +49,7 @@ export type Dressing = S['Dressing'];
 export type Placement = S['Placement'];
 export type Candidate = S['Candidate'];
 export type Candidates = S['Candidates'];
+export type Recipe = S['Recipe'];
 export type Finding = S['Finding'];
 export type Remedy = S['Remedy'];
 export type ArrangedPlace = S['ArrangedPlace'];

@@ -19,6 +19,7 @@ type Props<T extends Kept, Saved> = {
   /** What is kept meanwhile, in a few words, when somebody else was faster; and what was typed here. */
   inWords?: { theirs: (kept: T) => string; mine: string } | undefined;
   remove?: (() => Promise<unknown>) | undefined;
+  removeLabel?: string;
   canSave?: boolean;
   isWide?: boolean;
   children: ReactNode;
@@ -26,7 +27,20 @@ type Props<T extends Kept, Saved> = {
 
 /** A sheet to fill in: one way to keep it, to take the thing away, to show what is refused, and to settle with somebody who was faster. */
 export function FormDialog<T extends Kept, Saved>(props: Props<T, Saved>) {
-  const { title, onClose, save, onSaved, saveLabel, version = 0, inWords, remove, canSave = true, isWide = false, children } = props;
+  const {
+    title,
+    onClose,
+    save,
+    onSaved,
+    saveLabel,
+    version = 0,
+    inWords,
+    remove,
+    removeLabel = 'Delete',
+    canSave = true,
+    isWide = false,
+    children,
+  } = props;
   const queries = useQueryClient();
   const keep = useMutation({
     mutationFn: (over: number) => save(over),
@@ -68,7 +82,7 @@ export function FormDialog<T extends Kept, Saved>(props: Props<T, Saved>) {
             </button>
             {remove && (
               <button type="button" className="btn" onClick={() => away.mutate()} disabled={away.isPending}>
-                Delete
+                {removeLabel}
               </button>
             )}
           </div>

@@ -1,9 +1,11 @@
 import type { ReactNode } from 'react';
-import type { Candidate, Candidates, Piece } from '../../api/types';
+import type { Candidate, Candidates, Piece, Spot } from '../../api/types';
 import { counted } from '../../lib/text';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
+import { RecipeLine } from './RecipeLine';
 
 type Props = {
+  spot: Spot;
   /** Not there yet while the stock is looked through. */
   ranking: Candidates | undefined;
   pieces: ReadonlyMap<string, Piece>;
@@ -18,7 +20,7 @@ const LONG = 48;
 const SMALLEST = 26;
 
 /** Owned pieces that belong here, best first, each with what it would do and where it is; then any other piece. */
-export function CandidateLedge({ ranking, pieces, onStand, isClosed, children }: Props) {
+export function CandidateLedge({ spot, ranking, pieces, onStand, isClosed, children }: Props) {
   const found = (ranking?.candidates ?? []).flatMap((candidate) => {
     const piece = pieces.get(candidate.piece);
     return piece ? [{ candidate, piece }] : [];
@@ -40,6 +42,7 @@ export function CandidateLedge({ ranking, pieces, onStand, isClosed, children }:
         {ranking ? `${counted(ranking.suitable, 'owned piece')} would go, best first.` : 'The stock is looked through …'}
         {left && <span className="note"> Left out: {left}.</span>}
       </p>
+      {ranking && <RecipeLine spot={spot} recipe={ranking.recipe} isClosed={isClosed} />}
       {ranking && found.length === 0 && (
         <p className="px-2 py-6">Nothing owned and free fits here. Write down what is missing, and the haul will look further.</p>
       )}

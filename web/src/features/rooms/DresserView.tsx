@@ -220,7 +220,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
           )}
         </PlacementBar>
         {placement && !isClosed && <LeftHole placement={placement} spot={spot} />}
-        <CandidateLedge ranking={candidates.data} pieces={byId} onStand={standCandidate} isClosed={isClosed || dresser.isBusy}>
+        <CandidateLedge spot={spot} ranking={candidates.data} pieces={byId} onStand={standCandidate} isClosed={isClosed || dresser.isBusy}>
           {!isClosed && (
             <OtherPieces home={house.home.id} swap={current?.swap.id ?? ''} spot={spot.id} pieces={byId} onStand={(piece) => dresser.add(piece)} />
           )}

@@ -15,7 +15,7 @@ use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\SpotKind;
 
 /** What a piece does in a dressed spot. */
-enum Role: string
+enum SpotRole: string
 {
     case Backdrop = 'backdrop';
     case Greenery = 'greenery';
