@@ -29,7 +29,9 @@ final readonly class Lexicon
     ];
     private const SEASONS = [
         'spring' => 'spring', 'easter' => 'spring', 'summer' => 'summer', 'autumn' => 'autumn', 'fall' => 'autumn', 'harvest' => 'autumn',
-        'halloween' => 'autumn', 'thanksgiving' => 'autumn', 'fourth of july' => 'summer', 'patriotic' => 'summer', 'valentine' => 'winter',
+        'halloween' => 'autumn', 'thanksgiving' => 'autumn', 'fourth of july' => 'summer', '4th of july' => 'summer',
+        '4th july' => 'summer', 'july 4th' => 'summer', 'independence day' => 'summer', 'diwali' => 'autumn', 'dia de los muertos' => 'autumn',
+        'kwanzaa' => 'winter', 'lunar new year' => 'winter', 'shamrock' => 'spring', 'patriotic' => 'summer', 'valentine' => 'winter',
         'valentines' => 'winter', 'hanukkah' => 'winter', 'new year' => 'winter', 'st patrick' => 'spring', "mother's day" => 'spring',
         'winter' => 'winter', 'midwinter' => 'winter', 'christmas' => 'winter', 'xmas' => 'winter', 'yule' => 'winter',
         'advent' => 'winter',

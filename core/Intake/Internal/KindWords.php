@@ -31,7 +31,8 @@ final class KindWords
         'bunch/twig' => 'branch, stick, twig',
         'bunch/wheat' => 'sheaf',
         'candle group' => 'candle group',
-        'candlestick' => 'candlestick, candle stick, candle holder, candleholder, kinara, hanukkiah, chanukiah, taper holder, taper candle holder, candelabra, '
+        'candlestick' => 'candlestick, candle stick, candle holder, candleholder, kinara, diya, hanukkiah, chanukiah, taper holder, '
+            . 'taper candle holder, candelabra, '
             . 'candelabrum, menorah, chamberstick',
         'candlestick/block' => 'tea light holder, tealight holder, tea light glass, tealight glass, votive holder, votive glass, votive cup',
         'clock' => 'clock, mantel clock, mantle clock, carriage clock, alarm clock, table clock',
@@ -44,6 +45,7 @@ final class KindWords
         'figure/deer' => 'deer, reindeer, stag',
         'figure/snowman' => 'snowman',
         'garland' => 'garland, swag',
+        'garland/leaf' => 'leaf garland, maple garland, oak leaf garland, magnolia garland',
         'garland/balls' => 'ball garland, pom pom garland, pompom garland, popcorn garland, cranberry garland, bell string, bell strand, '
             . 'bell rope, string of bells, strand of bells',
         'garland/flags' => 'bunting, banner, pennant, pennant banner, flag garland, papel picado',
@@ -55,7 +57,8 @@ final class KindWords
         'jug' => 'jug, pitcher',
         'lamp' => 'lamp, table lamp, desk lamp, bedside lamp, reading lamp',
         'lantern' => 'lantern',
-        'lights' => 'lights, string lights, fairy lights, light string, string light, twinkle lights, curtain lights, icicle lights, rope light, tree lights',
+        'lights' => 'lights, string lights, fairy lights, light string, string light, twinkle lights, curtain lights, icicle lights, rope light, tree lights, '
+            . 'lantern string, lantern garland, string lantern, lantern lights',
         'little house' => 'little house, cottage, house',
         'machine' => 'machine, coffee maker, coffee machine, espresso machine, espresso maker, pod machine',
         'machine/case' => 'toaster, speaker, diffuser, stand mixer, mixer, popcorn machine, popcorn maker, slow cooker',
@@ -100,7 +103,7 @@ final class KindWords
         'box' => 'stool, corbel, scale, trunk, suitcase, chest, radio, record player, turntable, typewriter, camera, music box, '
             . 'cracker, christmas cracker, gift box, '
             . 'present, biscuit tin, cookie tin, bread bin, hay bale, bale, step stool, bench, table, chair, side table, shelf',
-        'bunch' => 'pick, filler, vase filler, fake snow, potpourri, cattail, frond',
+        'bunch' => 'pick, filler, vase filler, bowl filler, fake snow, potpourri, cattail, frond',
         'candlestick' => 'spool, bobbin, spindle, snuffer, candle snuffer, sconce, wall sconce, oil lamp, candle plate',
         'cone' => 'hat, witch hat, party hat',
         'crock' => 'bucket, pail, cauldron, kettle, tub, churn, butter churn, milk can, coal scuttle, umbrella stand, plant stand, '
@@ -158,7 +161,8 @@ final class KindWords
         'stool' => 18, 'bench' => 18, 'chair' => 34, 'table' => 28, 'floor lamp' => 60, 'plant stand' => 24, 'standard lamp' => 60,
         'bat' => 6, 'spider' => 4, 'mouse' => 4, 'bee' => 2, 'butterfly' => 3, 'skeleton' => 36, 'scarecrow' => 40, 'rocking horse' => 24,
         'bow' => 8, 'snuffer' => 10, 'candle snuffer' => 10, 'charm' => 2, 'icicle' => 5, 'candy cane' => 6, 'umbrella' => 34,
-        'broom' => 48, 'trunk' => 18, 'suitcase' => 16, 'pick' => 8, 'bucket' => 10, 'curtain' => 84, 'wine glass' => 8, 'goblet' => 7,
+        'broom' => 48, 'trunk' => 18, 'suitcase' => 16, 'pick' => 8, 'filler' => 4, 'vase filler' => 4, 'bowl filler' => 4, 'diya' => 2,
+        'bucket' => 10, 'curtain' => 84, 'wine glass' => 8, 'goblet' => 7,
         'tumbler' => 5, 'taper' => 10, 'taper candle' => 10, 'dinner candle' => 10, 'tea light' => 0.75, 'tealight' => 0.75, 'votive' => 2.5,
         'votive candle' => 2.5, 'candle ring' => 6, 'ring' => 6, 'letter' => 8,
     ];

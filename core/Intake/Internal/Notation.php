@@ -31,7 +31,9 @@ final readonly class Notation
     /** What is said in a way of its own, and how it is read. */
     private const SAID = [
         // "Row of stockings 4": what is said to stand together is counted one by one.
-        '/(?<!\w)lg\b\.?(?=\s|,|$)/iu' => 'large', '/(?<!\w)sm\b\.?(?=\s+\pL)/iu' => 'small', '/(?<!\w)med\b\.?(?=\s+\pL)/iu' => 'medium',
+        '/(?<!\w)lg\b\.?(?=\s|,|$)/iu' => 'large', '/(?<!\w)sm\b\.?(?=\s+\pL|\s+\d+\s+\pL|\s*,)/iu' => 'small',
+        '/(?<!\w)(?:med|md)\b\.?(?=\s+\pL|\s+\d+\s+\pL|\s*(?:,|$))/iu' => 'medium',
+        '/(?<![\w.])([23])[\s-]*tier\s+(tray|stand)\b/iu' => 'tiered $2',
         '/^(?:an?\s+)?(?:row|cluster|group|grouping|collection|assortment|handful)\s+of\s+(?=(?:\d+\s+)?\pL[\pL\s-]*s\b)/iu' => '',
         '/\b(?:fake|faux|electric)\s+(?=(?:\pL+\s+)?(?:candles?|tapers?|tea\s?lights?|votives?|pillars?)\b)/iu' => 'flameless ',
         '/\bstack(?:ed)?\s+(\d)\s+high\b/iu' => '$1-tier stack',

@@ -223,14 +223,24 @@ final readonly class SeveralThings
         }
         [$one, $other] = [self::kindIn($left), self::kindIn($right)];
 
-        return null === $one || null === $other || $one === $other || \in_array($other, self::PARTS, true) ? [] : [trim($left, ' ,'), trim($right, ' ,')];
+        // "bunny 10 + baby bunny 5": with a plus even two of a kind are two.
+        $isPlus = 1 === preg_match('/^' . preg_quote($left, '/') . '\s*\+/u', $line);
+
+        return null === $one || null === $other || ($one === $other && !$isPlus) || \in_array($other, self::PARTS, true)
+            ? []
+            : [trim($left, ' ,'), trim($right, ' ,')];
     }
 
     /** @return array{string, string}|null where a line may tell of a second thing */
     private static function parted(string $line): ?array
     {
         [$count, $size] = [self::COUNT, self::NUMBER . '\s*' . self::UNIT];
-        foreach (["/^(.+?)\\s(?:and|&|\\+)\\s((?:{$count})\\s+\\pL.*)$/iu", "/^(.*{$size})\\s(?:and|&|\\+)\\s(\\pL.*{$size}.*)$/iu"] as $pattern) {
+        $joined = [
+            '/^(\pL[^+]*\d[^+]*)\s\+\s(\pL.*\d.*)$/iu',
+            "/^(.+?)\\s(?:and|&|\\+)\\s((?:{$count})\\s+\\pL.*)$/iu",
+            "/^(.*{$size})\\s(?:and|&|\\+)\\s(\\pL.*{$size}.*)$/iu",
+        ];
+        foreach ($joined as $pattern) {
             if (1 === preg_match($pattern, $line, $parts)) {
                 return [$parts[1], $parts[2]];
             }

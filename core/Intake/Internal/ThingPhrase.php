@@ -18,7 +18,7 @@ final readonly class ThingPhrase
     /** Such a part of a thing is its state. */
     private const WORN = '/\b(?:chips?|cracks?|dents?|stains?|scratch(?:es)?|tears?|holes?|rust)\b/iu';
     /** Numbers that belong to a name: "no.5", "2019", "3-tier", "9-branch". */
-    private const NAMED = '/^(?:no\.?\d+|(?:19|20)\d\d|\d+-?(?:tier|light|arm|drawer|hook)e?d?|\d+-\pL{3,})$/iu';
+    private const NAMED = '/^(?:no\.?\d+|(?:19|20)\d\d|\d+-?(?:tier|light|arm|drawer|hook)e?d?|\d+-\pL{3,}|\d{1,2}(?:st|nd|rd|th))$/iu';
 
     public function __construct(
         private Naming $naming,
