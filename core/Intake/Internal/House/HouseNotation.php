@@ -31,6 +31,10 @@ final readonly class HouseNotation
     /** After they are. */
     private const FINE = [
         // a table that extends: as it stands
+        '/^\s*(\pL[\pL\s-]*(?:shelves|boards|tiers|cubbies))\s*\((\d)\)/iu' => '$2 $1', // floating shelves (3)
+        // 8 ft w x 5 ft
+        '/(\d\s*(?:in|ft|cm|m)?)\s*w\s*[x×]\s*(\d+(?:\.\d+)?\s*(?:in|ft|cm|m)?)(?!\s*[hdwl]\b)(?=\s*(?:[,;]|$|\pL{3}))/iu' => '$1 x $2',
+        '/\s+w\s+(?=\pL{3}|\d+\s+\pL{4})/iu' => ' with ', // dresser w mirror
         '/\bextend(?:s|ing)?\s+(\d+(?:\.\d+)?)\s*(?:-|–|to)\s*(\d+(?:\.\d+)?)(\s*(?:in|cm|ft)\b)?'
             . '(\s*[x×]\s*\d+(?:\.\d+)?(?:\s*(?:in|cm|ft)\b)?)?/iu' => '$1$3$4, extends to $2$3',
         // window over the sink 38 wide, sill 4

@@ -30,6 +30,8 @@ final class KindMeasures
     /** A board, and the least that is worth calling a shelf, in inches. */
     private const BOARD = 1.0;
     private const LEAST_TIER = 4.0;
+    /** No hutch or bookcase is as low as this, in inches. */
+    private const MOST_TIER = 24.0;
     /** What a tree leaves to the ceiling for its topper, in inches (memory). */
     private const OVER_A_TREE = 12.0;
     /** A wall as tall as this begins at the floor, in inches. */
@@ -156,10 +158,19 @@ final class KindMeasures
         }
         $this->ledgeHeight = $this->up ?? $this->high;
         $this->each ??= $boards > 1 ? $this->clearHeight : null;
+        if ($boards < 2) {
+            $this->underTheCeiling();
+        }
         if (!$isWhole || null === $this->high || $boards < 2) {
             return;
         }
         $foot = SpotFacts::of($this->kind, $this->lengths->unit)->ledgeHeight;
+        if (null === $this->each && $this->high->inInches() <= self::MOST_TIER) {
+            $this->each = $this->high; // so tall is each of them, not the whole
+            $this->ledgeHeight = $this->up;
+
+            return;
+        }
         $each = ($this->high->inInches() - $foot->inInches()) / $boards - self::BOARD;
         if (null === $this->each && $each >= self::LEAST_TIER) {
             $this->each = Length::ofInches($each);
@@ -172,7 +183,9 @@ final class KindMeasures
     {
         $this->ledgeHeight = $this->up ?? $this->high;
         $ceiling = $this->measures->sides['ceiling'] ?? null;
-        $ledge = $this->ledgeHeight ?? SpotFacts::of($this->kind, $this->lengths->unit)->ledgeHeight;
+        $ledge = $this->ledgeHeight
+            ?? UsualSizes::of($this->kind, $this->line, $this->lengths->unit, null)->ledgeHeight
+            ?? SpotFacts::of($this->kind, $this->lengths->unit)->ledgeHeight;
         if (null === $this->clearHeight && $ceiling?->tenths() > $ledge->tenths()) {
             $this->clearHeight = Length::ofTenths($ceiling->tenths() - $ledge->tenths());
         }

@@ -24,6 +24,8 @@ final readonly class SpotLine
     private const OVER_NOTHING = '/\s+(?:over|above|behind)(?:\s+(?:the|an?))?\s*$/iu';
     private const TREE = '/\b(?:tree|fir|spruce)\b(?!\s+skirt)/iu';
     private const PORCH_STEPS = 5;
+    private const OUTSIDE = '/\b(porch|patio|deck|stoop|terrace|balcony)\b([^\d,]*)\b([1-9]|1\d|2[0-4])\s*[x×]\s*'
+        . '([1-9]|1\d|2[0-4])(?![\d.]|\s*(?:in|ft|cm|m|[x×])\b)/iu';
     /** What is about a spot and may be measured beside it. */
     private const THINGS = '/\b(?:mirrors?|tv|television|lamps?|sconces?|pendants?|chandeliers?|lights?|pictures?|paintings?|art|prints?|clock|vent|outlet'
         . '|switch|thermostat|tray|chaise|rug|curtains?|shades?|blinds?|fan|speakers?|monitor|screen|planters?|baskets?|drawers|stools?|umbrella'
@@ -35,7 +37,7 @@ final readonly class SpotLine
     public function read(string $room, string $line, string $said): SpotReading
     {
         $guesses = [];
-        $line = self::parted(SpotWords::putRight($line, $guesses));
+        $line = $this->outside(self::parted(SpotWords::putRight($line, $guesses)));
         $unit = HouseNotation::unit($line, $this->unit);
         $measures = new SpotMeasures($unit, 1 === preg_match(self::TREE, $line), 1 === preg_match('/\d\s*m\b/iu', $line));
         [$tiers, $below, $clear] = [new TierWords($unit), new BelowWords($unit), new ClearWords($unit)];
@@ -74,11 +76,28 @@ final readonly class SpotLine
     /** "… and counter 60 x 25": a comma before another thing that has measures of its own. */
     private static function parted(string $line): string
     {
-        return (string) preg_replace_callback(
+        $line = (string) preg_replace_callback(
             '/\s(?:and|plus)\s+((?:\pL+\s+){1,3}?)(?=\d)/iu',
             static fn(array $match): string => null === SpotWords::kind($match[1]) ? $match[0] : ', ' . $match[1],
             $line,
         );
+
+        // "loveseat and chair"
+        return (string) preg_replace_callback(
+            '/^(\pL[\pL\s]*?)\s(?:and|plus)\s+(\pL+(?:\s\pL+)?)$/iu',
+            static fn(array $match): string => null === SpotWords::kind($match[1]) || null === SpotWords::kind($match[2])
+                ? $match[0]
+                : "{$match[1]}, {$match[2]}",
+            $line,
+        );
+    }
+
+    /** Nobody measures a porch in single inches or centimetres: "stoop 5 x 4" is in feet, or in metres. */
+    private function outside(string $line): string
+    {
+        $unit = LengthUnit::Inch === $this->unit ? 'ft' : 'm';
+
+        return (string) preg_replace(self::OUTSIDE, "\$1\$2\$3 {$unit} x \$4 {$unit}", $line);
     }
 
     /** @param list<string> $phrases */

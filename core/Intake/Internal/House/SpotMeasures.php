@@ -20,7 +20,7 @@ final class SpotMeasures
     public const UNIT = '(?:inches|inch|in\b|″|"|”|feet|foot|ft\b|′|\'|mm\b|cm\b|m\b)?';
     /** What is said behind a measure. */
     private const SIDES = [
-        'each' => 'apart|spacing|btwn|btw|between(?:\s+(?:boards|shelves|them))?|(?:high|tall|clear)\s+each|each',
+        'each' => 'apart|spacing|btwn|btw|between(?:\s+(?:boards|shelves|them))?|(?:high|tall|clear)\s+each|each(?!\s+(?:side|end))',
         'clear' => 'clear(?:ance)?(?:\s+(?:height|above|to\s+(?:the\s+)?ceiling))?|headroom|free\s+above|above(?:\s+it)?|over(?=\s*$)'
             . '|to\s+the\s+(?:cabinets?|shelf\s+above|beam|soffit)|to\s+ceiling|to\s+the\s+ceiling|under\s+(?:the\s+)?(?:cabinets?|uppers?|wall\s+units?)',
         'ceiling' => 'ceilings?',

@@ -69,7 +69,7 @@ final class SpotParts
             null !== $seen => $this->seenFrom = $seen,
             '' === $this->name => $this->call($part),
             $this->saysWhere($part) => $this->call("{$this->name} {$part}"),
-            1 === preg_match('/^(?:round|oval|square|circular|rectangular|seat)$/iu', $part) => null,
+            1 === preg_match('/^(?:round|oval|square|circular|rectangular|seat|(?:off|from)(?:\s+the)?\s+(?:floor|ground))$/iu', $part) => null,
             null === $this->kind && null !== SpotWords::kindOver($part) => $this->isA($part, $isFirst),
             $kind === $this->kind && null !== $kind => null,
             $this->isAnother($part, $isFirst) => $this->others[] = $part,

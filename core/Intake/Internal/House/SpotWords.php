@@ -32,7 +32,8 @@ final readonly class SpotWords
         'shelf' => 'shelf|shelves|shelving|ledge|peg shelf|picture ledge|plate rail|plate shelf|picture rail|floating shelf|wall shelf|cubby'
             . '|cubbies|niche|alcove shelf|toilet tank|tank top|top of tank|cistern|cistern top|back of toilet'
             . '|back of the toilet|top of fridge|top of the fridge|fridge top'
-            . '|top of cabinets|top of the cabinets|cabinet tops|top of the wardrobe|wardrobe top|armoire top|headboard shelf'
+            . '|top of cabinets|top of the cabinets|top of bookcase|top of the bookcase|top of bookshelf|top of hutch|top of the hutch|top of armoire'
+            . '|top of the armoire|cabinet tops|top of the wardrobe|wardrobe top|armoire top|headboard shelf'
             . '|bath shelf|corner shelf',
         'bookcase' => 'bookcase|bookshelf|bookshelves|etagere|étagère|tiered stand|built-in|built-ins|cube unit|cube shelf|ladder shelf'
             . '|ladder shelves|whatnot',

@@ -29,7 +29,8 @@ final readonly class UsualSizes
     private const SEATS = ['love\s*seat|(?:2|two)[\s-]?seat(?:er)?' => 58, '(?:3|three)[\s-]?seat(?:er)?' => 84, '(?:4|four)[\s-]?seat(?:er)?' => 96];
     /** How far from the floor the top of what stands in a room is, in inches. */
     private const TOPS = [
-        'cabinets?|cabinet\s+tops?' => 84, 'fridge|refrigerator' => 70, 'wardrobe|armoire' => 78, 'toilet|tank|cistern' => 30, 'headboard' => 44,
+        'cabinets?|cabinet\s+tops?' => 84, 'fridge|refrigerator' => 70, 'wardrobe|armoire|hutch' => 78, 'bookcase|bookshelf' => 72,
+        'toilet|tank|cistern' => 30, 'headboard' => 44,
         'plate\s+rail|picture\s+rail|plate\s+shelf' => 72,
     ];
     private const ELSEWHERE = '/\b(?:over|above|by|behind|beside|near|under)\s.*$/iu';
