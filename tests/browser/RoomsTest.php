@@ -156,6 +156,17 @@ final class RoomsTest extends BrowserTestCase
         self::assertStringContainsString('Front door', $page->text());
     }
 
+    public function testWhatASpotIsMadeOfIsChangedForTheHomeAndTakenBack(): void
+    {
+        $page = $this->spot('Hall console');
+        $page->seeText('A console usually has:')->seeText('light 0 of 1');
+        $this->browser->executeScript('document.querySelector(\'[data-testid="recipe"] button\').click()');
+        $page->seeText('What a console has in Ferry House');
+        $page->type('light', '3')->press('Keep it')->seeText('A console has, in this home:')->seeText('light 0 of 3');
+        $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->seeText('A console usually has:')->seeText('light 0 of 1');
+        self::assertStringNotContainsString('light 0 of 3', $page->text());
+    }
+
     private function spot(string $name): CupboardPages
     {
         $page = $this->page()->signIn();
