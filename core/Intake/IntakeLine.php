@@ -54,7 +54,7 @@ final readonly class IntakeLine
     private Completion $completion;
 
     /** @param list<KnownPlace> $places */
-    public function __construct(LengthUnit $unit, string $currency, array $places, private ColourNames $names)
+    public function __construct(private LengthUnit $unit, string $currency, array $places, private ColourNames $names)
     {
         $this->notation = new Notation($currency);
         $this->counts = new CountWords();
@@ -79,7 +79,9 @@ final readonly class IntakeLine
 
     public function read(string $line): IntakeReading
     {
-        $several = mb_strlen($line) > self::MOST_CHARACTERS ? [] : SeveralThings::lines($this->notation->plain($line));
+        $several = mb_strlen($line) > self::MOST_CHARACTERS
+            ? []
+            : SeveralThings::lines($this->notation->plain($line), LengthUnit::Inch === $this->unit ? 'in' : 'cm');
         $draft = $this->begun($several[0] ?? $line);
         if ('' === $line || mb_strlen($line) > self::MOST_CHARACTERS) {
             $draft->questions[] = new Question(

@@ -52,7 +52,7 @@ final class KindWords
         'gourd' => 'gourd, squash',
         'hare' => 'hare, rabbit, bunny',
         'heron' => 'bookend, heron',
-        'hooks' => 'hook, hooks, stocking holder, stocking hanger, wreath hanger, coat hook',
+        'hooks' => 'hook, hooks, wreath hanger, coat hook',
         'jar' => 'jar, mason jar, canister, apothecary jar',
         'jug' => 'jug, pitcher',
         'lamp' => 'lamp, table lamp, desk lamp, bedside lamp, reading lamp',
@@ -84,7 +84,8 @@ final class KindWords
         'tree skirt' => 'tree skirt, christmas tree skirt, xmas tree skirt',
         'tray' => 'tray',
         'tray/rect' => 'board, cutting board, chopping board, bread board, serving board',
-        'tree' => 'tree, fir, little tree, christmas tree, xmas tree, bottle brush tree, bottlebrush tree, lemon tree, orange tree, olive '
+        'tree' => 'tree, fir, little tree, christmas tree, xmas tree, bottle brush tree, bottlebrush tree, '
+            . 'bottle brush, lemon tree, orange tree, olive '
             . 'tree, apple tree, cherry tree, fig tree, palm tree',
         'vase' => 'vase',
         'vase/bottle' => 'bottle, decanter, demijohn',
@@ -103,13 +104,13 @@ final class KindWords
         'box' => 'stool, corbel, scale, trunk, suitcase, chest, radio, record player, turntable, typewriter, camera, music box, '
             . 'cracker, christmas cracker, gift box, '
             . 'present, biscuit tin, cookie tin, bread bin, hay bale, bale, step stool, bench, table, chair, side table, shelf',
-        'bunch' => 'pick, filler, vase filler, bowl filler, fake snow, potpourri, cattail, frond',
+        'bunch' => 'reindeer moss, spanish moss, sheet moss, preserved moss, pick, filler, vase filler, bowl filler, fake snow, potpourri, cattail, frond',
         'candlestick' => 'spool, bobbin, spindle, snuffer, candle snuffer, sconce, wall sconce, oil lamp, candle plate',
         'cone' => 'hat, witch hat, party hat',
         'crock' => 'bucket, pail, cauldron, kettle, tub, churn, butter churn, milk can, coal scuttle, umbrella stand, plant stand, '
             . 'jardiniere, top hat, washtub, wash tub, ice bucket, pot stand',
         'cushion' => 'cushion insert, pillow insert, pouf, pouffe, ottoman',
-        'figure' => 'skate, skates, ice skate, ice skates, '
+        'figure' => 'stocking holder, stocking hanger, skate, skates, ice skate, ice skates, '
             . 'place card holder, place cards holder, card holder, name card holder, sugar skull, dreidel, nesting doll, matryoshka, '
             . 'ladder, skeleton, skull, witch, ghost, scarecrow, wise man, wise men, shepherd, nativity, nativity set, camel, lamb, '
             . 'sheep, fox, squirrel, hedgehog, bear, teddy, teddy bear, moose, cat, dog, horse, rocking horse, elephant, lion, frog, '

@@ -25,6 +25,8 @@ final readonly class Notation
     /** What runs along: a number before its length is how many there are, not a side. */
     private const RUNS = '/\b(?:garlands?|swags?|bunting|lights|beads|ribbons?|strands?|strings?|tinsel)\b/iu';
 
+    private const IN_EACH = '/^(\d{1,2})\s+(?:boxes|packs|bags|cases|sets)\s+(?:of\s+)?(.*?)[\s,]*\(?(?<![$€£\d.])(\d{1,2})\s*'
+        . '(?:ea|each|per (?:box|pack|bag|case|set))\b\)?/iu';
     private const LARGEST = '/,?\s+(?:the\s+)?(?:tallest|highest|largest|biggest)(?:\s+is)?\s+(\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?(?:\s*(?:in|cm|ft)\b)?)/iu';
     private const PART_ACROSS = '/^(.*\d\s*(?:in|cm|ft)\b.*?)\s*\b(shade|brim)\s+'
         . '(\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?\s*(?:in|cm)\b)(?!\s*(?:high|tall|wide|deep|across))/iu';
@@ -49,6 +51,8 @@ final readonly class Notation
         '/^(\pL.*?\pL{2}s\b.*?)[\s,]+(\d{1,3})\s+in\s+(?:an?\s+|the\s+)?(box|bag|tin|pack|case|crate|tub)(?=\s*(?:,|$))/iu' => '$1, $2 pcs, in $3',
         '/^((?:an?\s+)?bunch\b.*?)\s(\d{1,3})\s+stems?\b/iu' => '$1 $2-stem',
         '/^(\pL.*\blights?\b.*?)\s(\d{1,2})\s+(?:strands?|strings?|sets?|boxes|reels?)\b/iu' => '$2 $1',
+        // "taper candles w remote 6 ivory": what comes with it is not counted.
+        '/\b(with|w)\s+(remote|timer|lids?|handle|stand)\s+(\d{1,2})\s+(?=\pL{3})/iu' => '$1 $2, $3 pcs, ',
         // So many on a string, and so many strings: "lights 100 count x2", "string lights 50 ct (3)".
         '/^(?=.*\blights?\b)(?=\d{1,2}\s|.*(?:\(\d{1,2}\)|\bx\s?\d{1,2}\b))(.*?)[\s,]+(\d{2,4})\s*(?:ct|count|bulbs?|leds?)\b(.*)$/iu' => '$1$3, $2 lights',
         // Ribbon is counted by the roll, and measured across in parts of an inch.
@@ -121,6 +125,12 @@ final readonly class Notation
         $line = (string) preg_replace_callback(
             '/^(\d{1,2})\s+sets?\s+of\s+(\d{1,2})\s+/iu',
             static fn(array $m): string => (int) $m[1] * (int) $m[2] . ' ',
+            $line,
+        );
+        // "2 boxes of balls (24 ea)": so many in each.
+        $line = (string) preg_replace_callback(
+            self::IN_EACH,
+            static fn(array $m): string => (int) $m[1] * (int) $m[3] . ' ' . $m[2],
             $line,
         );
         $line = (string) preg_replace_callback(

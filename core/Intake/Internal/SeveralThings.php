@@ -35,13 +35,27 @@ final readonly class SeveralThings
     /** What comes along with a thing in numbers, and is none of its own. */
     private const PARTS = [PieceKind::Lights, PieceKind::Pillar, PieceKind::Bell, PieceKind::Bauble, PieceKind::Bunch];
 
-    /** @return list<string> a line for each; empty where there is one piece, or one cannot say */
-    public static function lines(string $line): array
+    /**
+     * @param string $unit of numbers without one, as it is written
+     *
+     * @return list<string> a line for each; empty where there is one piece, or one cannot say
+     */
+    public static function lines(string $line, string $unit): array
     {
-        $line = self::counted($line);
+        $line = self::counted(self::lettered($line, $unit));
         $sorts = self::sorts($line);
 
         return [] === $sorts ? self::things($line) : $sorts;
+    }
+
+    /** "lanterns L 24 M 18 S 12": each letter has a size behind it. */
+    private static function lettered(string $line, string $unit): string
+    {
+        $letters = implode('|', array_keys(self::LETTERS));
+        $sized = "/(?<![\\w\"″”])({$letters})\\s+(\\d{1,2})(?=\\s+(?:{$letters})\\s+\\d|\\s*(?:,|$))/iu";
+        $written = (string) preg_replace($sized, "\$1 \$2 {$unit},", $line, -1, $found);
+
+        return $found > 1 ? trim($written, ' ,') : $line;
     }
 
     /** "balls 4 in x 5, 3 in x 7": of what is not flat the second number without a unit is how many there are, where that is said of each. */

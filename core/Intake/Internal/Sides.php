@@ -25,6 +25,7 @@ final readonly class Sides
     public const BOW = [1.0, 0.3, 0.8];
     /** So many times as high as wide and more a thing stands upright. */
     private const UPRIGHT = 1.75;
+    private const OBLONG = '/\b(?:lumbar|bolster|oblong)\b/iu';
     /** What runs along is long, and no thicker than this. */
     private const RUNS_AT_MOST = 6 * Length::TENTHS_PER_INCH;
     /** So many times the measured side and more is guessing. */
@@ -157,11 +158,13 @@ final readonly class Sides
         } elseif (2 === \count($measures)) {
             $isFlat = isset($draft->sides['height']) || Posture::Lies === $kind->facts()->postures[0] && Kept::Folds !== $kind->facts()->kept;
             $isHeightFirst = !$isFlat && $this->isUpright($draft) && $measures[0]->tenths() > $measures[1]->tenths();
-            [$first, $second] = $isHeightFirst ? [$measures[1], $measures[0]] : $measures;
+            $isWiderThanHigh = 1 === preg_match(self::OBLONG, $draft->line) && $measures[0]->tenths() < $measures[1]->tenths();
+            [$first, $second] = $isHeightFirst || $isWiderThanHigh ? [$measures[1], $measures[0]] : $measures;
             $draft->sides += ['width' => $first, $isFlat ? 'depth' : 'height' => $second];
             $draft->guesses[] = match (true) {
                 $isFlat => 'Read as width by depth.',
                 $isHeightFirst => 'Read as height by width, since such a thing is higher than wide.',
+                $isWiderThanHigh => 'Read as height by width, since such a thing is wider than high.',
                 default => 'Read as width by height.',
             };
         } elseif (1 === \count($measures)) {
