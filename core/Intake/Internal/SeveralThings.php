@@ -22,9 +22,9 @@ final readonly class SeveralThings
         . '|sitting|seated|standing|lying|resting|leaping|grazing'
         . '|walking|running|head up|head down';
     /** Sizes by letter, read as such where several are named. */
-    private const LETTERS = ['xl' => 'extra large', 'l' => 'large', 'm' => 'medium', 's' => 'small'];
-    private const NUMBER = '\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?';
-    private const UNIT = '(?:in|cm|mm|ft|m)\b';
+    public const LETTERS = ['xl' => 'extra large', 'l' => 'large', 'm' => 'medium', 's' => 'small'];
+    public const NUMBER = '\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?';
+    public const UNIT = '(?:in|cm|mm|ft|m)\b';
     private const SIDE = '(?:\s*(?:high|tall|wide|across|diameter|deep|long)\b)?';
     /** No word of a thing: what a measure is of, or leads to a part. */
     private const NO_WORD = 'in|cm|mm|ft|by|high|tall|wide|long|deep|across|and|with|for|from|pcs|pack|set|sets|pair|rolls?|yards?';
@@ -42,38 +42,10 @@ final readonly class SeveralThings
      */
     public static function lines(string $line, string $unit): array
     {
-        $line = self::counted(self::lettered($line, $unit));
+        $line = SortNotation::plain($line, $unit);
         $sorts = self::sorts($line);
 
         return [] === $sorts ? self::things($line) : $sorts;
-    }
-
-    /** "lanterns L 24 M 18 S 12": each letter has a size behind it. */
-    private static function lettered(string $line, string $unit): string
-    {
-        $letters = implode('|', array_keys(self::LETTERS));
-        $sized = "/(?<![\\w\"″”])({$letters})\\s+(\\d{1,2})(?=\\s+(?:{$letters})\\s+\\d|\\s*(?:,|$))/iu";
-        $written = (string) preg_replace($sized, "\$1 \$2 {$unit},", $line, -1, $found);
-
-        return $found > 1 ? trim($written, ' ,') : $line;
-    }
-
-    /** "balls 4 in x 5, 3 in x 7": of what is not flat the second number without a unit is how many there are, where that is said of each. */
-    private static function counted(string $line): string
-    {
-        [$number, $unit] = [self::NUMBER, self::UNIT];
-        $times = "/(?<![\\w.,x×])({$number}\\s*{$unit})\\s*[x×]\\s*(\\d{1,2})(?=\\s*(?:[,;&+]|and\\b|$))/iu";
-        $counted = (string) preg_replace($times, '$1 ($2)', $line, -1, $found);
-        $head = explode(' (', (string) preg_replace("/{$number}\\s*{$unit}/iu", '', $counted))[0];
-
-        if ($found > 1 && CountWords::isMany($head) && !CountWords::isFlat($head)) {
-            return $counted;
-        }
-        // "frames 8 x 10, 5 x 7": of each size there is one.
-        $size = "{$number}\\s*(?:{$unit})?\\s*[x×]\\s*{$number}(?:\\s*{$unit})?";
-        $areSizes = 1 === preg_match("/^(\\pL[^\\d,]*?)[\\s,:]+{$size}(?:\\s*(?:[,;&+]|\\band\\b)\\s*{$size})+\\s*(?:,[^\\d]*)?$/iu", $line, $sized);
-
-        return $areSizes && CountWords::isMany($sized[1]) ? (string) preg_replace("/{$size}/iu", '$0 (1)', $line) : $line;
     }
 
     /** @param list<string> $lines */
