@@ -14,7 +14,7 @@ final class KindWords
     /** Words for the kind itself, and for what is one of that kind. */
     private const OWN = [
         'arrangement' => 'arrangement, centrepiece, centerpiece',
-        'basket' => 'basket, tree collar, hamper',
+        'basket' => 'basket, hamper',
         'basket/handle' => 'trug',
         'bauble' => 'bauble, ornament, ball, glass ball',
         'bauble/cone' => 'pine cone, pinecone',
@@ -82,6 +82,7 @@ final class KindWords
         'storm glass' => 'cloche, cake dome, dome, storm glass, hurricane, hurricane vase, bell jar, glass dome, terrarium',
         'throw' => 'throw, throw blanket, blanket, rug, sheepskin, quilt, coverlet, bedspread, afghan',
         'tree skirt' => 'tree skirt, christmas tree skirt, xmas tree skirt',
+        'tree skirt/collar' => 'tree collar, christmas tree collar, tree ring',
         'tray' => 'tray',
         'tray/rect' => 'board, cutting board, chopping board, bread board, serving board',
         'tree' => 'tree, fir, little tree, christmas tree, xmas tree, bottle brush tree, bottlebrush tree, '

@@ -46,7 +46,7 @@ final readonly class Sides
         }
         if (PieceKind::Ribbon === $draft->kind && 'bow' !== $draft->shape) {
             $this->kept->roll($draft);
-        } elseif (\in_array($draft->kind, [PieceKind::Runner, PieceKind::Throw, PieceKind::TreeSkirt], true)) {
+        } elseif (\in_array($draft->kind, [PieceKind::Runner, PieceKind::Throw, PieceKind::TreeSkirt], true) && 'collar' !== $draft->shape) {
             $this->kept->fold($draft);
         }
         $this->assign($draft);

@@ -70,7 +70,7 @@ const KINDS: Record<PieceKind | 'tote', Draw> = {
   'pot plant': potPlant,
   'storm glass': stormGlass,
   throw: throwFold,
-  'tree skirt': throwFold,
+  'tree skirt': (form, scale, random) => (form.v === 'collar' ? basket : throwFold)(form, scale, random),
 };
 
 /** Share of its width on which a kind touches the ledge, for the contact shadow. */

@@ -72,6 +72,7 @@ export const SHAPES: Partial<Record<Piece['kind'], readonly string[]>> = {
   vase: ['bottle', 'urn', 'cylinder', 'bud', 'gourd', 'ginger', 'moon', 'tall'],
   wreath: ['fir', 'leaf', 'round'],
   machine: ['case', 'kettle'],
+  'tree skirt': ['collar'],
   garland: ['fir', 'leaf', 'flags', 'balls'],
   bunch: ['leaf', 'wheat', 'berry', 'euc', 'juniper', 'twig'],
   arrangement: ['leaf', 'wheat', 'berry', 'euc', 'juniper', 'twig'],
