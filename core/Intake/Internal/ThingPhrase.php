@@ -58,7 +58,7 @@ final readonly class ThingPhrase
             if ($counted !== $draft->count) {
                 $behind = (string) preg_replace("/\\s+{$draft->count}$/", '', $behind); // "pinecones in a bag 30"
             }
-            $isMeasure = !$draft->isMany || (null !== $draft->count && [] !== preg_grep('/^\d{1,2}[.,]\d$/', $left)); // two of them, 10.5
+            $isMeasure = !$draft->isMany || null !== $draft->count; // of "3 cushions 18" it is said how many there are
             $left = $isMeasure ? $this->measures->takeLeft($left, $draft) : $left;
             $draft->name = $this->naming->name($thing, '' === $behind || 'from' === $by ? '' : (',' === $by ? ', ' : " {$by} ") . $behind);
             $draft->unknown = [...$draft->unknown, ...array_values(array_filter($left, static fn(string $word): bool => 1 === preg_match('/\pL{2}/u', $word)))];
