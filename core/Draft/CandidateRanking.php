@@ -24,8 +24,8 @@ use BrightCupboard\Core\Surface\Stance;
 
 /**
  * Ranks owned pieces for a spot: what the spot still lacks 30, fit to the look 30, size for the role 20, season 10 (out of season
- * three times as much against it), not where it stood last year 5, nearness 5 of 100; then tries the best of them: what the whole gains or loses
- * counts half, and what would have to be mended or looked at again afterwards counts against it.
+ * three times as much against it), not where it stood last year 5, nearness 5 of 100; then tries the best of them: what the whole
+ * gains or loses counts half, and what would have to be mended or looked at again afterwards counts against it.
  *
  * What does not go there, or would break a rule of safety, is left out and counted by reason. Trying is done only for the
  * best by score, so that thousands of pieces stay quick: O(n log n) and a fixed number of tries.
@@ -212,7 +212,7 @@ final readonly class CandidateRanking
                 if (null !== $best && 0 === $best[2]) {
                     break; // nothing new to mend: the place finder’s first choice holds
                 }
-                $after = $dressing->with(new PlacedPiece('try', $offer->piece, 1, $stance));
+                $after = $dressing->with(new PlacedPiece(self::TRIED_AS, $offer->piece, 1, $stance));
                 $findings = $this->coach->lookOverUnlessUnsafe($after, $by, $faults);
                 if (null === $findings) {
                     continue;

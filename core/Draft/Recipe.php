@@ -55,8 +55,11 @@ final readonly class Recipe
     /** What a role counts that the recipe knows and has enough of, and one that it does not know. */
     private const ENOUGH = 0.3;
 
-    /** @param array<string, int> $wanted by role */
-    private function __construct(public array $wanted) {}
+    /**
+     * @param array<string, int> $wanted by role
+     * @param bool               $isOwn  whether it is a home's own, and not the usual
+     */
+    private function __construct(public array $wanted, public bool $isOwn = false) {}
 
     /** @param int $mood 0 airy to 100 layered */
     public static function usual(SpotKind $kind, int $mood = 50): self
@@ -76,7 +79,7 @@ final readonly class Recipe
     /** @param array<string, int> $wanted by role, as a home wants it of every spot of a kind */
     public static function own(array $wanted): self
     {
-        return new self(array_filter($wanted, static fn(int $count): bool => $count > 0));
+        return new self(array_filter($wanted, static fn(int $count): bool => $count > 0), true);
     }
 
     /** @return list<SpotRole> what it can ask for, in the order in which a spot is dressed */

@@ -37,7 +37,7 @@ enum PieceKind: string
     case Lamp = 'lamp';
     case Lantern = 'lantern';
     case Lights = 'lights';
-    /** What has a plug and stands by the socket: a coffee machine, a kettle, a record player. */
+    /** What has a plug and stands by the socket: a coffee machine, a kettle, a toaster. */
     case Machine = 'machine';
     case Mirror = 'mirror';
     case Napkin = 'napkin';

@@ -9,7 +9,6 @@ use App\Entity\Swap;
 use App\Swaps\Plans;
 use BrightCupboard\Core\Draft\Candidate;
 use BrightCupboard\Core\Draft\CandidateRanking;
-use BrightCupboard\Core\Draft\Recipe;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -27,8 +26,7 @@ final readonly class ReadCandidates
         $state = $this->plans->ofOpen($swap);
         $dressing = $state->plan->dressing($spot->measures());
         $by = $state->judgement()->at($spot->taste());
-        $own = $this->recipes->own($swap->home(), $dressing->spot->kind)?->recipe();
-        $recipe = $own ?? Recipe::usual($dressing->spot->kind, $by->look->mood);
+        $recipe = $this->recipes->of($swap->home(), $dressing->spot->kind, $by->look->mood);
         $ranking = (new CandidateRanking())->rank($dressing, $this->availability->of($state, false), $by, $swap->season(), self::MOST, $recipe);
         $lengths = $swap->home()->lengths();
 
@@ -40,7 +38,7 @@ final readonly class ReadCandidates
                 array_keys($ranking->leftOut),
                 array_values($ranking->leftOut),
             ),
-            new RecipeAnswer(null !== $own, RecipePartAnswer::each($recipe, $dressing)),
+            new RecipeAnswer($recipe->isOwn, RecipePartAnswer::each($recipe, $dressing)),
         );
     }
 }

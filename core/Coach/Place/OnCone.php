@@ -56,10 +56,8 @@ final readonly class OnCone implements Places
     private function barestFirst(Dressing $dressing): array
     {
         $bands = array_fill(0, Spot::BANDS, 0);
-        foreach ($dressing->placed as $one) {
-            if (Posture::Stands !== $one->posture && Posture::Lies !== $one->posture) {
-                $bands[min($one->tier, Spot::BANDS - 1)] += $one->count;
-            }
+        foreach ($dressing->heights()->trimmings() as $one) {
+            $bands[min($one->tier, Spot::BANDS - 1)] += $one->count;
         }
         $sorted = array_map(static fn(int $band, int $there): array => [$band, $there], array_keys($bands), $bands);
         usort($sorted, static fn(array $a, array $b): int => [$a[1] / (Spot::BANDS - $a[0]), $a[0]] <=> [$b[1] / (Spot::BANDS - $b[0]), $b[0]]);

@@ -11,7 +11,6 @@ use BrightCupboard\Core\Coach\Fault;
 use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\Judgement;
 use BrightCupboard\Core\Coach\Verdict;
-use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Spot;
 
 /** A tree is trimmed all the way up: from five pieces on no band stays bare (common practice; docs/rules.md, rule 19). */
@@ -27,10 +26,8 @@ final readonly class EvenBands implements CoachRule
     public function check(Dressing $dressing, Judgement $by): ?Finding
     {
         $bands = array_fill(0, Spot::BANDS, 0);
-        foreach ($dressing->placed as $placed) {
-            if (Posture::Stands !== $placed->posture && Posture::Lies !== $placed->posture) {
-                $bands[min($placed->tier, Spot::BANDS - 1)] += $placed->count;
-            }
+        foreach ($dressing->heights()->trimmings() as $placed) {
+            $bands[min($placed->tier, Spot::BANDS - 1)] += $placed->count;
         }
         if (array_sum($bands) < self::FROM) {
             return null;
