@@ -47,6 +47,9 @@ final readonly class Heights
     /** @return list<PlacedPiece> what is on the tree, or would be; a skirt lies round its foot */
     public function trimmings(): array
     {
-        return array_values(array_filter($this->dressing->placed, static fn(PlacedPiece $one): bool => Posture::Stands !== $one->posture && Posture::Lies !== $one->posture));
+        return array_values(array_filter(
+            $this->dressing->placed,
+            static fn(PlacedPiece $one): bool => Posture::Stands !== $one->posture && Posture::Lies !== $one->posture,
+        ));
     }
 }
