@@ -54,7 +54,7 @@ export function CardsPage() {
         const dressing = dressings[i]?.data;
         return (
           dressing && (
-            <article key={spot.id} className="print-keep mt-4 border-t border-line pt-2 print:break-after-page" data-testid="card">
+            <article key={spot.id} className="print-keep mt-4 border-t border-line pt-2 print:break-after-page print:[zoom:.88]" data-testid="card">
               <h3 className="text-[19px]/[24px]">{spot.name}</h3>
               <Elevation spot={spot} dressing={dressing} pieces={byId} chosen={null} onChoose={nothing} onMove={nothing} isClosed />
               {spot.form === 'table' && <TableFromAbove spot={spot} dressing={dressing} pieces={byId} chosen={null} onChoose={nothing} />}
