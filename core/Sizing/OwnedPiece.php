@@ -16,9 +16,9 @@ final readonly class OwnedPiece
     public bool $isUnmeasured;
 
     /** @param string $place key of the place its free units are at */
-    public function __construct(public Piece $piece, public int $free, ?Length $laidOut, public string $where = '', public string $place = '')
+    public function __construct(public Piece $piece, public int $free, public string $where = '', public string $place = '')
     {
-        $this->run = $laidOut ?? $piece->size->width;
-        $this->isUnmeasured = null === $laidOut && PieceKind::Ribbon === $piece->kind;
+        $this->run = $piece->laidOut ?? $piece->size->width;
+        $this->isUnmeasured = null === $piece->laidOut && PieceKind::Ribbon === $piece->kind;
     }
 }

@@ -217,7 +217,7 @@ final class BenchCommand extends Command
     private function cuttingPlan(int $seed): CuttingPlan
     {
         $random = new Randomizer(new Mt19937($seed));
-        $piece = new Piece(
+        $roll = static fn(int $inches): Piece => new Piece(
             'ribbon',
             'Ribbon',
             PieceKind::Ribbon,
@@ -229,8 +229,9 @@ final class BenchCommand extends Command
             Finish::Plain,
             [],
             [],
+            laidOut: Length::ofInches($inches),
         );
-        $rolls = array_map(static fn(): OwnedPiece => new OwnedPiece($piece, 1, Length::ofInches($random->getInt(10, 120))), range(1, 20));
+        $rolls = array_map(static fn(): OwnedPiece => new OwnedPiece($roll($random->getInt(10, 120)), 1), range(1, 20));
         $lengths = array_map(static fn(): int => $random->getInt(12, 120) * Length::TENTHS_PER_INCH, range(1, 12));
         $cuts = array_map(static fn(): int => $lengths[$random->getInt(0, 11)], range(1, 60));
 

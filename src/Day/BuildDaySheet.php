@@ -8,8 +8,6 @@ use App\Entity\Swap;
 use App\Entity\WorkDay;
 use App\Http\Body;
 use App\Journal\Journal;
-use App\Swaps\Differences;
-use App\Swaps\Plans;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -18,8 +16,7 @@ use Symfony\Component\Routing\Attribute\Route;
 final readonly class BuildDaySheet
 {
     public function __construct(
-        private Plans $plans,
-        private Differences $differences,
+        private SheetBases $bases,
         private LayOutSheet $layOut,
         private ReadDay $read,
         private Journal $journal,
@@ -29,12 +26,11 @@ final readonly class BuildDaySheet
     #[Route('/api/homes/{home}/swaps/{swap}/days/{day}', name: 'buildOtherDaySheet', methods: ['POST'], defaults: ['_status' => 201])]
     public function __invoke(Swap $swap, ?WorkDay $day, #[Body] BuildDayInput $input): DayAnswer
     {
-        $plan = $this->plans->of($swap)->plan;
-        $difference = $this->differences->of($swap, $plan);
         WorkDays::working($swap, $day)->shareAmong($input->people);
-        $sheet = ($this->layOut)($swap, $day, $plan, $difference);
+        $basis = $this->bases->of($swap);
+        $sheet = ($this->layOut)($basis, $day);
         $this->journal->say(null === $day ? 'The day sheet is worked out' : sprintf('The sheet of %s is worked out', $day->name()));
 
-        return $this->read->of($swap, $day, $sheet, $plan, $difference, false);
+        return $this->read->of($basis, $day, $sheet, false);
     }
 }

@@ -69,7 +69,7 @@ final readonly class DayDates
      */
     public function refuseTooEarly(Swap $swap, \DateTimeImmutable $date, array $spots, array $moves = [], string $field = 'date'): void
     {
-        $waits = $this->days->waits($swap);
+        $waits = $this->days->of($swap)->waits;
         $held = [];
         foreach ($spots as $id) {
             $held[] = [$waits->ofSpot($id), fn(): ?string => $this->house->spot($swap->home(), $id)?->name(), 'spot'];

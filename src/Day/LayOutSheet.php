@@ -9,8 +9,6 @@ use App\Entity\Swap;
 use App\Entity\WorkDay;
 use BrightCupboard\Core\Day\DayTask;
 use BrightCupboard\Core\Day\Phase;
-use BrightCupboard\Core\Plan\Difference;
-use BrightCupboard\Core\Plan\Plan;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 
@@ -25,15 +23,16 @@ final readonly class LayOutSheet
     ) {}
 
     /** @return list<SheetTask> in the order of the sheet */
-    public function __invoke(Swap $swap, ?WorkDay $day, Plan $plan, Difference $difference): array
+    public function __invoke(SheetBasis $basis, ?WorkDay $day): array
     {
+        $swap = $basis->swap;
         $done = $open = [];
         foreach ($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap, 'day' => $day], ['ordinal' => 'ASC']) as $task) {
             $task->isDone() ? $done[] = $task : $open[$task->key()] = $task;
         }
-        $tasks = $this->withWhatIsToBeWiped($this->house->tasks($swap, $day, $plan, $difference), $done, $open);
+        $tasks = $this->withWhatIsToBeWiped($this->house->tasks($basis, $day), $done, $open);
         $tasks = [...$tasks, ...$this->looks->tasks($swap, $day)];
-        WorkDays::working($swap, $day)->sheetBuilt($this->clock->now(), $this->house->fingerprint($swap, $plan));
+        WorkDays::working($swap, $day)->sheetBuilt($this->clock->now(), $basis->fingerprint());
 
         return [...$done, ...$this->laidOut($swap, $day, $tasks, $done, $open)];
     }

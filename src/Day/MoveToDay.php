@@ -12,7 +12,6 @@ use App\Journal\Journal;
 use App\Repository\HouseRepository;
 use App\Swaps\Differences;
 use App\Swaps\Plans;
-use BrightCupboard\Core\Plan\Difference;
 use BrightCupboard\Core\Plan\Plan;
 use BrightCupboard\Core\Plan\PlannedMove;
 use Doctrine\ORM\EntityManagerInterface;
@@ -29,6 +28,7 @@ final readonly class MoveToDay
         private Differences $differences,
         private HouseRepository $spots,
         private WorkDays $days,
+        private SheetBases $bases,
         private DayDates $dates,
         private LayOutSheet $layOut,
         private Journal $journal,
@@ -53,12 +53,13 @@ final readonly class MoveToDay
         }
         $this->give($swap, $day, $input);
         $this->entities->flush();
+        $basis = $this->bases->with($swap, $plan, $difference);
         if (DayTarget::WithItsSpot !== $input->target) {
-            $this->refuseBeforeItsCarrier($swap, $plan, $difference, $input);
+            $this->refuseBeforeItsCarrier($basis, $input);
         }
         foreach ($this->days->all($swap) as $one) {
             if (null !== WorkDays::working($swap, $one)->sheetBuiltAt()) {
-                ($this->layOut)($swap, $one, $plan, $difference);
+                ($this->layOut)($basis, $one);
             }
         }
         $where = DayTarget::WithItsSpot === $input->target ? 'done with its spot again' : sprintf('done on %s', $date->format('j F'));
@@ -82,11 +83,10 @@ final readonly class MoveToDay
     }
 
     /** @throws InvalidInput that names what a piece trims, fills or stands on, where that comes later */
-    private function refuseBeforeItsCarrier(Swap $swap, Plan $plan, Difference $difference, MoveToDayInput $input): void
+    private function refuseBeforeItsCarrier(SheetBasis $basis, MoveToDayInput $input): void
     {
-        [$share] = $this->days->share($swap, $plan, $difference->moves);
-        foreach ($difference->moves as $move) {
-            $carrier = \in_array($move->piece->id, $input->pieces, true) ? $share->carrierComingLater($move) : null;
+        foreach ($basis->difference->moves as $move) {
+            $carrier = \in_array($move->piece->id, $input->pieces, true) ? $basis->share->carrierComingLater($move) : null;
             if (null !== $carrier) {
                 throw InvalidInput::at('target', sprintf(
                     '%s goes on or in the %s, which comes later. Choose the day of that one or a later one, or move both.',

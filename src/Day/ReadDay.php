@@ -9,18 +9,16 @@ use App\Entity\Swap;
 use App\Entity\WorkDay;
 use App\Haul\BuyTotes;
 use App\Swaps\Differences;
-use App\Swaps\Plans;
 use App\WorkedOut\WorkedOut;
 use BrightCupboard\Core\Day\DayTask;
 use BrightCupboard\Core\Day\Hand;
 use BrightCupboard\Core\Day\Lanes;
+use BrightCupboard\Core\Day\Pace;
 use BrightCupboard\Core\Day\Pause;
 use BrightCupboard\Core\Day\Phase;
 use BrightCupboard\Core\Day\Schedule;
 use BrightCupboard\Core\Day\Tick;
 use BrightCupboard\Core\Day\Wait;
-use BrightCupboard\Core\Plan\Difference;
-use BrightCupboard\Core\Plan\Plan;
 use BrightCupboard\Core\Plan\PlannedMove;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -31,10 +29,8 @@ final readonly class ReadDay
 {
     public function __construct(
         private EntityManagerInterface $entities,
-        private Plans $plans,
+        private SheetBases $bases,
         private Differences $differences,
-        private DayPlan $house,
-        private WorkDays $days,
         private DayWarnings $warnings,
         private BuyTotes $totes,
         private WorkedOut $workedOut,
@@ -44,13 +40,13 @@ final readonly class ReadDay
     #[Route('/api/homes/{home}/swaps/{swap}/days/{day}', name: 'readOtherDay', methods: ['GET'])]
     public function __invoke(Swap $swap, ?WorkDay $day): DayAnswer
     {
-        $plan = $this->plans->of($swap)->plan;
+        $basis = $this->bases->of($swap);
         $stored = array_values($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap, 'day' => $day], ['ordinal' => 'ASC']));
 
         $isBuilt = null !== WorkDays::working($swap, $day)->sheetBuiltAt();
-        $isStale = $isBuilt && WorkDays::working($swap, $day)->sheetPlan() !== $this->house->fingerprint($swap, $plan);
+        $isStale = $isBuilt && WorkDays::working($swap, $day)->sheetPlan() !== $basis->fingerprint();
 
-        return $this->of($swap, $day, $stored, $plan, $this->differences->of($swap, $plan), $isStale);
+        return $this->of($basis, $day, $stored, $isStale);
     }
 
     /**
@@ -59,8 +55,9 @@ final readonly class ReadDay
      * @param list<SheetTask> $stored  in the order of the sheet
      * @param bool            $isStale whether it was worked out from another plan than the one of now
      */
-    public function of(Swap $swap, ?WorkDay $day, array $stored, Plan $plan, Difference $difference, bool $isStale): DayAnswer
+    public function of(SheetBasis $basis, ?WorkDay $day, array $stored, bool $isStale): DayAnswer
     {
+        [$swap, $share, $difference] = [$basis->swap, $basis->share, $basis->difference];
         $working = WorkDays::working($swap, $day);
         [$crew, $hours] = [$working->crew(), $working->hours()];
         $tasks = array_map(static fn(SheetTask $task): DayTask => $task->task(), $stored);
@@ -71,8 +68,7 @@ final readonly class ReadDay
             [$crew, $hours, $working->table(), $byPhase],
             static fn(): Schedule => (new Lanes($crew, $hours, $working->table()))->schedule($byPhase),
         );
-        [$share, $turns] = $this->days->share($swap, $plan, $difference->moves);
-        $isThePlan = [] === $share->on($turns[$day?->id() ?? ''], $difference->moves);
+        $isThePlan = [] === $share->on($basis->turnOf($day), $difference->moves);
         $lengths = $swap->home()->lengths();
         $tote = $this->differences->toteToBuy($swap, $difference);
         $ticks = [];
@@ -85,7 +81,7 @@ final readonly class ReadDay
             $day?->id(),
             $day?->name() ?? 'Swap day',
             ($day?->date() ?? $swap->swapDay())->format('Y-m-d'),
-            $this->daysOf($swap),
+            $this->daysOf($swap, $basis->days->beside),
             null !== $working->sheetBuiltAt(),
             $isStale,
             $isThePlan,
@@ -103,7 +99,7 @@ final readonly class ReadDay
             $schedule->worked,
             $schedule->longestChain,
             $schedule->workShared,
-            $this->pace($swap),
+            $this->pace($basis->pace),
             \count(array_filter($stored, static fn(SheetTask $task): bool => $task->isDone())),
             array_map(
                 static fn(SheetTask $one, DayTask $task): TaskAnswer => TaskAnswer::of($one, $task, $schedule, $took[$one->id()] ?? null),
@@ -111,7 +107,7 @@ final readonly class ReadDay
                 $tasks,
             ),
             [
-                ...$this->warnings->ofPlan($plan, $difference, $tote, $lengths),
+                ...$this->warnings->ofPlan($basis->plan, $difference, $tote, $lengths),
                 ...$this->warnings->inTheWay($share->inTheWay($difference->moves)),
                 ...$this->warnings->ofSchedule($schedule, $byPhase, $working),
             ],
@@ -121,11 +117,15 @@ final readonly class ReadDay
         );
     }
 
-    /** @return list<DayOfSwapAnswer> */
-    private function daysOf(Swap $swap): array
+    /**
+     * @param list<WorkDay> $beside the swap day
+     *
+     * @return list<DayOfSwapAnswer>
+     */
+    private function daysOf(Swap $swap, array $beside): array
     {
         $days = [new DayOfSwapAnswer(null, 'Swap day', $swap->swapDay()->format('Y-m-d'))];
-        foreach ($this->days->beside($swap) as $day) {
+        foreach ($beside as $day) {
             $days[] = new DayOfSwapAnswer($day->id(), $day->name(), $day->date()->format('Y-m-d'));
         }
         usort($days, static fn(DayOfSwapAnswer $a, DayOfSwapAnswer $b): int => $a->date <=> $b->date);
@@ -155,9 +155,8 @@ final readonly class ReadDay
     }
 
     /** @return list<PaceAnswer> */
-    private function pace(Swap $swap): array
+    private function pace(Pace $pace): array
     {
-        $pace = $this->house->pace($swap->home());
         $measured = array_values(array_filter(Phase::cases(), static fn(Phase $phase): bool => $pace->measured($phase) > 0));
 
         return array_map(static fn(Phase $phase): PaceAnswer => new PaceAnswer($phase, round($pace->factor($phase), 2), $pace->measured($phase)), $measured);

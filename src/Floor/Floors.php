@@ -43,46 +43,38 @@ final readonly class Floors
     }
 
     /**
-     * @param array<string, FurniturePlan> $plans none for how it is now
+     * @param list<Furniture>              $furniture of a room
+     * @param array<string, FurniturePlan> $plans     none for how it is now
      *
      * @return array<string, array{CoreFurniture, FloorPlace}> by id
      */
-    public function standing(Room $room, array $plans = []): array
+    public static function standing(array $furniture, array $plans = []): array
     {
         $standing = [];
-        foreach ($this->furniture($room) as $one) {
+        foreach ($furniture as $one) {
             $standing[$one->id()] = [$one->furniture(), ($plans[$one->id()] ?? $one)->place()];
         }
 
         return $standing;
     }
 
-    /** @return array<string, array{Room, Rearrangement}> by id of the room, where something is to be moved */
-    public function rearranged(Swap $swap): array
+    /**
+     * @param array<string, FurniturePlan> $plans of a swap, by id of the furniture
+     *
+     * @return array<string, array{Room, Rearrangement}> by id of the room, where something is to be moved
+     */
+    public function rearranged(array $plans): array
     {
-        $plans = $this->plans($swap);
         $rearranged = [];
         foreach ($plans as $plan) {
             $room = $plan->furniture()->room();
             if (!isset($rearranged[$room->id()]) && !$room->isRemoved()) {
-                $rearrangement = Rearrangement::of($this->standing($room), $this->standing($room, $plans));
-                $rearranged[$room->id()] = [$room, $rearrangement];
+                $furniture = $this->furniture($room);
+                $rearranged[$room->id()] = [$room, Rearrangement::of(self::standing($furniture), self::standing($furniture, $plans))];
             }
         }
 
         return array_filter($rearranged, static fn(array $one): bool => [] !== $one[1]->moves);
-    }
-
-    /** What a day sheet was worked out from, of the floors; empty where no furniture is planned elsewhere. */
-    public function fingerprint(Swap $swap): string
-    {
-        $places = array_map(
-            static fn(FurniturePlan $plan): array => [$plan->place()->left->tenths(), $plan->place()->top->tenths(), $plan->place()->turns],
-            $this->plans($swap),
-        );
-        ksort($places);
-
-        return [] === $places ? '' : json_encode($places, \JSON_THROW_ON_ERROR);
     }
 
     /** The furniture of a room is where the swap wants it, or back where it was. */

@@ -22,8 +22,8 @@ final readonly class ReadFloor
     public function __invoke(Swap $swap, Room $room): FloorAnswer
     {
         $floor = $this->floors->of($room);
-        $plans = $this->floors->plans($swap);
-        [$now, $then] = [$this->floors->standing($room), $this->floors->standing($room, $plans)];
+        [$furniture, $plans] = [$this->floors->furniture($room), $this->floors->plans($swap)];
+        [$now, $then] = [Floors::standing($furniture), Floors::standing($furniture, $plans)];
         $words = new FloorWords($swap->home()->lengths());
         $names = array_map(static fn(array $one): string => $one[0]->name, $now);
         $said = static fn(array $standing): array => null === $floor
@@ -36,7 +36,7 @@ final readonly class ReadFloor
             $floor?->floor()->width->tenths(),
             $floor?->floor()->depth->tenths(),
             array_map(OpeningAnswer::of(...), $floor?->floor()->openings ?? []),
-            array_map(static fn(Furniture $one): FurnitureAnswer => FurnitureAnswer::of($one, $then[$one->id()][1]), $this->floors->furniture($room)),
+            array_map(static fn(Furniture $one): FurnitureAnswer => FurnitureAnswer::of($one, $then[$one->id()][1]), $furniture),
             $said($now),
             $said($then),
             array_map(static fn(array $move): string => $words->step(...$move), $rearrangement->moves),

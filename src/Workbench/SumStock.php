@@ -9,7 +9,6 @@ use App\Entity\Spot;
 use App\Entity\Swap;
 use App\Repository\Catalogue;
 use App\Repository\HouseRepository;
-use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Plan\Choice;
 use BrightCupboard\Core\Sizing\Owned;
 use BrightCupboard\Core\Sizing\OwnedPiece;
@@ -35,7 +34,6 @@ final readonly class SumStock
             return new Owned();
         }
         $entries = $this->catalogue->ofKinds($home, $kinds);
-        $laidOut = $this->laidOut($home);
         $planned = null === $swap ? [] : $this->planned($swap, $spot);
         $here = null === $swap || null === $spot ? [] : $this->plannedAt($swap, $spot);
         $parting = null === $swap ? [] : $this->parting($swap);
@@ -46,7 +44,7 @@ final readonly class SumStock
             $piece = $entries[$id]->piece ?? null;
             if (null !== $piece && $free > 0 && !isset($parting[$id]) && (null === $swap || isset($here[$id]) || $piece->serves($swap->season()))) {
                 $place = (string) array_key_first($units);
-                $pieces[] = new OwnedPiece($piece, $free, isset($laidOut[$id]) ? Length::ofTenths($laidOut[$id]) : null, $places[$place] ?? 'in store', $place);
+                $pieces[] = new OwnedPiece($piece, $free, $places[$place] ?? 'in store', $place);
             }
         }
         usort($pieces, static fn(OwnedPiece $a, OwnedPiece $b): int => [$a->piece->name, $a->piece->id] <=> [$b->piece->name, $b->piece->id]);
@@ -76,18 +74,6 @@ final readonly class SumStock
         }
 
         return $units;
-    }
-
-    /** @return array<string, int> how long one of it is unrolled, in tenths of a millimetre */
-    private function laidOut(Home $home): array
-    {
-        /** @var array<string, int> $lengths */
-        $lengths = $this->db->fetchAllKeyValue(
-            'SELECT id, laid_out FROM piece WHERE home_id = ? AND laid_out IS NOT NULL AND removed_at IS NULL',
-            [$home->id()],
-        );
-
-        return $lengths;
     }
 
     /** @return array<string, int> units planned elsewhere; what is planned for the spot itself is there for its sums */

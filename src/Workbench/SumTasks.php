@@ -16,14 +16,18 @@ final readonly class SumTasks
 {
     private const MOST_CHARACTERS = 120;
 
-    public function __construct(private KeptSums $kept, private Reckoning $reckoning) {}
+    public function __construct(private Reckoning $reckoning) {}
 
-    /** @return list<Preparation> */
-    public function of(Swap $swap): array
+    /**
+     * @param list<KeptSum> $kept for the swap
+     *
+     * @return list<Preparation>
+     */
+    public function of(Swap $swap, array $kept): array
     {
         $words = new SumWords($swap->home());
         $tasks = [];
-        foreach ($this->kept->ofSwap($swap) as $sum) {
+        foreach ($kept as $sum) {
             foreach ($this->answer($swap, $sum)->tasks ?? [] as $i => $said) {
                 $title = sprintf('%s (%s)', $words->line($said), $sum->spot()?->name() ?? $sum->name());
                 $tasks[] = new Preparation($sum->id() . ':' . $i, mb_strimwidth($title, 0, self::MOST_CHARACTERS, '…'), $sum->spot()?->id());
@@ -31,11 +35,6 @@ final readonly class SumTasks
         }
 
         return $tasks;
-    }
-
-    public function fingerprint(Swap $swap): string
-    {
-        return implode(' ', array_map(static fn(KeptSum $sum): string => $sum->id() . ':' . $sum->version(), $this->kept->ofSwap($swap)));
     }
 
     /** Null when the sum does not come out any more, such as for a spot that was measured anew. */

@@ -84,7 +84,10 @@ final class CuttingStockTest extends TestCase
     private static function plan(array $case): CuttingPlan
     {
         $owned = array_map(
-            static fn(int $length, int $i): OwnedPiece => new OwnedPiece(Make::piece("roll {$i}", PieceKind::Ribbon), 1, Length::ofTenths($length)),
+            static fn(int $length, int $i): OwnedPiece => new OwnedPiece(
+                Make::piece("roll {$i}", PieceKind::Ribbon, laidOut: $length / Length::TENTHS_PER_INCH),
+                1,
+            ),
             $case['owned'],
             array_keys($case['owned']),
         );

@@ -178,9 +178,9 @@ final class PlaceSumsTest extends TestCase
     public function testSettingsComeFromOwnedSetsByTheirSizeAndChairsAreCounted(): void
     {
         $owned = new Owned([
-            new OwnedPiece(Make::piece('chargers', PieceKind::Plate, 13, 13, count: 8), 8, null),
-            new OwnedPiece(Make::piece('dinner plates', PieceKind::Plate, 10.5, 10.5, count: 4), 4, null),
-            new OwnedPiece(Make::piece('napkins', PieceKind::Napkin, 18, 4, count: 12), 12, null),
+            new OwnedPiece(Make::piece('chargers', PieceKind::Plate, 13, 13, count: 8), 8),
+            new OwnedPiece(Make::piece('dinner plates', PieceKind::Plate, 10.5, 10.5, count: 4), 4),
+            new OwnedPiece(Make::piece('napkins', PieceKind::Napkin, 18, 4, count: 12), 12),
         ]);
         $answer = Reckon::sum(Sums::Table, ['people' => 6, 'setting' => 'charger, plate, bowl, napkin', 'chairs' => 4], $owned);
         $missing = array_column(array_map(static fn(Supply $one): array => [$one->code, $one->missing], $answer->supplies), 1, 0);

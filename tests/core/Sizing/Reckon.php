@@ -66,7 +66,7 @@ final readonly class Reckon
     public static function lengths(PieceKind $kind, float ...$inches): Owned
     {
         return new Owned(array_map(
-            static fn(float $one, int $i): OwnedPiece => new OwnedPiece(Make::piece(sprintf('%s %d', $kind->value, $i), $kind), 1, Length::ofInches($one)),
+            static fn(float $one, int $i): OwnedPiece => new OwnedPiece(Make::piece(sprintf('%s %d', $kind->value, $i), $kind, laidOut: $one), 1),
             $inches,
             array_keys($inches),
         ));

@@ -225,7 +225,7 @@ final class RunSumsTest extends TestCase
 
     public function testARollThatNobodyEverUnrolledIsNotCountedAndSaid(): void
     {
-        $owned = new Owned([new OwnedPiece(Make::piece('velvet', PieceKind::Ribbon, 4), 2, null)]);
+        $owned = new Owned([new OwnedPiece(Make::piece('velvet', PieceKind::Ribbon, 4), 2)]);
         $answer = Reckon::sum(Sums::Ribbon, ['run' => Reckon::inches(72)], $owned);
 
         self::assertSame(1, $answer->supplies[0]->missing);
