@@ -78,7 +78,7 @@ final readonly class PlaceFinder
             if (null !== $sought->as && $posture !== $sought->as) {
                 continue;
             }
-            $tried = new PlacedPiece('try', $piece, $count, new Stance(0, Layer::Middle, 0, 0, $posture));
+            $tried = PlacedPiece::tried('try', $piece, $count, $dressing->spot, $posture);
             $stances = $this->free($dressing, $tried, $sought->school, $most);
             if ([] !== $stances) {
                 return $stances;

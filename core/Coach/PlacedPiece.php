@@ -9,6 +9,7 @@ use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\Stance;
 
 /** So many units of a piece side by side on a spot. Lengths here are tenths of a millimetre. */
@@ -17,6 +18,8 @@ final readonly class PlacedPiece
     /** Between what hangs in rows: 2 1/2 in. */
     public const APART = 635;
     private const MOST_IN_ROW = 3;
+    /** Turns of what is thin are 2 in apart round a post at the least: closer they are no garland of light any more (own). */
+    private const CLOSEST = 508;
     /** Cloth that lies: a quarter of an inch thick. */
     private const CLOTH = 64;
 
@@ -56,9 +59,13 @@ final readonly class PlacedPiece
         $this->height = $this->unitHeight * $rows + self::APART * ($rows - 1);
         $length = $wide * $this->columns + ($rows > 1 ? self::APART * ($this->columns - 1) : 0);
         $dips = Posture::Drapes === $posture ? $stance->dips : 0;
-        // A garland as long as it is spans less where it hangs down between what it is tied to.
-        $this->width = 0 === $dips ? $length : (int) round($length / Curves::swag(1, self::SAG));
-        $this->drop = 0 === $dips ? 0 : (int) round(self::SAG * $this->width / $dips);
+        // A garland as long as it is spans less where it hangs down between what it is tied to, and climbs less where it goes round.
+        $this->width = match (true) {
+            0 === $dips => $length,
+            $stance->girth > 0 => max($dips * $this->thickness(), (int) round(Curves::climb($length, $dips, $stance->girth))),
+            default => (int) round($length / Curves::swag(1, self::SAG)),
+        };
+        $this->drop = 0 === $dips || $stance->girth > 0 ? 0 : (int) round(self::SAG * $this->width / $dips);
         $this->right = $this->left + $this->width;
         $this->top = $this->raise + $this->height;
         $this->centre = $this->left + $this->width / 2;
@@ -86,6 +93,24 @@ final readonly class PlacedPiece
         };
     }
 
+    /** One that is tried on a spot, at its beginning: wound round a post with as few turns as leave none of it over. */
+    public static function tried(string $id, Piece $piece, int $count, Spot $spot, Posture $posture): self
+    {
+        $along = new self($id, $piece, $count, new Stance(0, Layer::Middle, 0, 0, $posture));
+        $isWound = $spot->isUpright() && Posture::Drapes === $posture && $along->width > $spot->to - $spot->from;
+
+        return $isWound ? $along->put($along->wound($spot, $spot->to - $spot->from)) : $along;
+    }
+
+    /** Its stance with as few turns round a post as leave none of it over where it is to climb so far. */
+    public function wound(Spot $spot, int $climb): Stance
+    {
+        $length = $this->piece->size->width->tenths() * $this->count;
+        $turns = (int) ceil(Curves::turns($length, $climb, $spot->girth()));
+
+        return new Stance($this->left, $this->layer, $this->raise, $this->tier, $this->posture, min(Stance::MOST_DIPS, $turns), girth: $spot->girth());
+    }
+
     /** The same, put otherwise. */
     public function put(Stance $stance): self
     {
@@ -107,6 +132,18 @@ final readonly class PlacedPiece
     public function fallsOverTheEnds(): bool
     {
         return Posture::Drapes === $this->posture || (Posture::Lies === $this->posture && $this->piece->kind->facts()->isLaidOut());
+    }
+
+    /** How close its turns can be round a post; a string of lights or beads is thin, whatever room it takes in its box. */
+    private function thickness(): int
+    {
+        return \in_array($this->piece->kind, [PieceKind::Lights, PieceKind::Beads], true) ? min(self::CLOSEST, $this->unitHeight) : $this->unitHeight;
+    }
+
+    /** Whether it goes round a post. */
+    public function isWound(): bool
+    {
+        return Posture::Drapes === $this->posture && $this->stance->girth > 0 && $this->stance->dips > 0;
     }
 
     /** Whether it takes room of its own where it is: not what lies flat, drapes, trims or is in something else. */

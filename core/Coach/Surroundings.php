@@ -12,10 +12,8 @@ use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Texture;
 use BrightCupboard\Core\Surface\Form;
-use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\SpotHazard;
-use BrightCupboard\Core\Surface\Stance;
 
 /** What must not be at a spot for what is near it, and what cannot be there for its size, whatever it looks like. */
 final readonly class Surroundings
@@ -57,7 +55,7 @@ final readonly class Surroundings
         $posture = $spot->postureOf($piece->kind);
 
         return null === $posture ? Objection::Posture : $this->sizeObjectionTo(
-            new PlacedPiece('try', $piece, 1, new Stance(0, Layer::Middle, 0, 0, $posture)),
+            PlacedPiece::tried('try', $piece, 1, $spot, $posture),
             $spot,
         );
     }

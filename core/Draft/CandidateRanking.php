@@ -19,7 +19,6 @@ use BrightCupboard\Core\Look\PieceFit;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Season;
-use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Stance;
 
 /**
@@ -106,12 +105,12 @@ final readonly class CandidateRanking
     {
         $tops = array_map(static fn(PlacedPiece $one): int => $one->top, $dressing->standing());
         $recipe ??= Recipe::usual($dressing->spot->kind, $by->look->mood);
-        $going = $scores = $leftOut = $lacks = $postures = $stances = [];
+        $going = $scores = $leftOut = $lacks = $postures = [];
         foreach ($available as $offer) {
             $kind = $offer->piece->kind;
             $posture = $postures[$kind->value] ??= self::posture($kind, $dressing);
             $put = $posture instanceof Posture
-                ? new PlacedPiece(self::TRIED_AS, $offer->piece, 1, $stances[$posture->value] ??= new Stance(0, Layer::Middle, 0, 0, $posture))
+                ? PlacedPiece::tried(self::TRIED_AS, $offer->piece, 1, $dressing->spot, $posture)
                 : null;
             $objection = null === $put
                 ? $posture

@@ -90,7 +90,8 @@ final readonly class Rearranging
     /** Null when it does not go there as it was. */
     private function inProportion(PlacedPiece $piece, Spot $from, Dressing $onto): ?Stance
     {
-        if ($from->form() !== $onto->spot->form() || !$onto->spot->takes($piece->piece->kind, $piece->posture)) {
+        $isAlike = $from->form() === $onto->spot->form() && $from->isUpright() === $onto->spot->isUpright();
+        if (!$isAlike || !$onto->spot->takes($piece->piece->kind, $piece->posture)) {
             return null;
         }
         $left = (int) round($piece->centre / $from->width->tenths() * $onto->spot->width->tenths() - $piece->width / 2);
@@ -103,6 +104,7 @@ final readonly class Rearranging
             $piece->stance->dips,
             $piece->stance->face,
         );
+        $stance = $stance->on($onto->spot, $piece->piece->kind);
 
         return $this->fit->isFree(new PlacedPiece('try', $piece->piece, $piece->count, $stance), $onto) ? $stance : null;
     }

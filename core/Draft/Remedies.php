@@ -176,7 +176,16 @@ final readonly class Remedies
     private static function inPlaceOf(PlacedPiece $one, PlacedPiece $other): PlacedPiece
     {
         return $one->put(
-            new Stance((int) round($other->centre - $one->width / 2), $other->layer, 0, $other->tier, $one->posture, $one->stance->dips, $one->stance->face),
+            new Stance(
+                (int) round($other->centre - $one->width / 2),
+                $other->layer,
+                0,
+                $other->tier,
+                $one->posture,
+                $one->stance->dips,
+                $one->stance->face,
+                $one->stance->girth,
+            ),
         );
     }
 

@@ -143,7 +143,7 @@ final readonly class Plan
         return new Dressing($spot, array_map(function (PlannedPlace $place) use ($spot): PlacedPiece {
             $piece = $this->stock[$place->pieceId];
 
-            return new PlacedPiece($place->id, $this->turned($piece, $place->stance->face), $place->count, $place->stance->as($spot->postureOf($piece->kind)));
+            return new PlacedPiece($place->id, $this->turned($piece, $place->stance->face), $place->count, $place->stance->on($spot, $piece->kind));
         }, $places));
     }
 

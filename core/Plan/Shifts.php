@@ -26,8 +26,9 @@ final readonly class Shifts
             }
             foreach ($places as $i => $place) {
                 $piece = $plan->stock[$place->pieceId];
-                $habit = $plan->spots[$place->spotId]->postureOf($piece->kind);
-                $shift = new Shift($piece, $place->count, $place->spotId, $stood[$i]->stance->as($habit), $place->stance->as($habit));
+                $spot = $plan->spots[$place->spotId];
+                $from = $stood[$i]->stance->on($spot, $piece->kind);
+                $shift = new Shift($piece, $place->count, $place->spotId, $from, $place->stance->on($spot, $piece->kind));
                 if ($shift->isSeen()) {
                     $shifts[] = $shift;
                 }

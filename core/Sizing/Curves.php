@@ -30,6 +30,18 @@ final readonly class Curves
         return hypot($height, $turns * \M_PI * $diameter);
     }
 
+    /** How far up a post something of a length climbs in so many turns, of a given way round each: the helix read the other way; 0 when it ends before. */
+    public static function climb(float $length, int $turns, float $girth): float
+    {
+        return sqrt(max(0.0, $length ** 2 - ($turns * $girth) ** 2));
+    }
+
+    /** In how many turns it climbs just so far; 0 when it is too short to. */
+    public static function turns(float $length, float $climb, float $girth): float
+    {
+        return sqrt(max(0.0, $length ** 2 - $climb ** 2)) / $girth;
+    }
+
     /**
      * Wound round a cone from its foot to its tip, climbing evenly: with u from 0 at the tip to 1 at the foot,
      * ∫√(r² + h² + (2πn·r·u)²)du, which is ½·(√(a² + b²) + a²/b·asinh(b/a)) for a = √(r² + h²) and b = 2πn·r.

@@ -25,8 +25,9 @@ final readonly class SpotMeasures
         $sloped = Form::Run === $form && null !== $spot->layout->rise && $spot->layout->rise->tenths() > 0;
 
         return [
-            'shape' => $sloped ? 'slope' : 'level',
+            'shape' => $spot->isUpright() ? 'post' : ($sloped ? 'slope' : 'level'),
             'run' => Form::Cone === $form ? ($spot->clearHeight ?? $spot->width) : $spot->width,
+            ...($spot->isUpright() ? ['around' => $spot->depth] : []),
             ...($sloped ? ['rise' => $spot->layout->rise ?? Length::zero()] : []),
             ...(Form::Run === $form ? ['bows' => (float) $spot->layout->posts] : []),
             ...match ($form) {

@@ -13,7 +13,7 @@ enum Form: string
     case Table = 'table';
     /** Upright: a wall, a door, a window. */
     case Panel = 'panel';
-    /** A line that something is laid along: a stair rail. */
+    /** A line that something is laid along or wound round: a stair rail, a post. */
     case Run = 'run';
     case Seat = 'seat';
     case Floor = 'floor';

@@ -26,6 +26,7 @@ final readonly class Spot
     public int $to;
 
     /**
+     * @param Length           $width       of a post its height
      * @param Length           $ledgeHeight from the floor to the surface, of tiers to the lowest board, of a panel to its lower edge
      * @param Length|null      $clearHeight to what hangs above the surface (of tiers: the top board), of a panel and a tree its height; null: no limit
      * @param list<KeepClear>  $keepClear
@@ -57,7 +58,7 @@ final readonly class Spot
         if (Form::Table === $this->form && $layout->seats > $most = $layout->mostSeats($width, $depth)) {
             throw InvalidSpot::seats($layout->seats, $most);
         }
-        if (Form::Run === $this->form && null !== $layout->rise && $layout->rise->tenths() > $width->tenths()) {
+        if (Form::Run === $this->form && !$this->isUpright() && null !== $layout->rise && $layout->rise->tenths() > $width->tenths()) {
             throw InvalidSpot::tooSteep();
         }
     }
@@ -104,17 +105,31 @@ final readonly class Spot
         return ($this->to - $this->from) / 2;
     }
 
-    /** Which side of it something in a place is on, the fifth about the middle being neither. */
+    /** Which side of it something in a place is on, the fifth about the middle being neither; of a post its foot or its top. */
     public function sideOf(float $x): string
     {
         $off = ($x - $this->middle()) / $this->half();
 
-        return $off < -self::MIDDLE ? 'left' : ($off > self::MIDDLE ? 'right' : 'middle');
+        [$low, $high] = $this->isUpright() ? ['foot', 'top'] : ['left', 'right'];
+
+        return $off < -self::MIDDLE ? $low : ($off > self::MIDDLE ? $high : 'middle');
     }
 
     public function form(): Form
     {
         return $this->form;
+    }
+
+    /** Whether its width is how tall it is: places on it are measured from its foot, and its depth is how thick it is. */
+    public function isUpright(): bool
+    {
+        return SpotKind::Post === $this->kind;
+    }
+
+    /** How far it is round what things are wound round, in tenths of a millimetre; 0 where nothing is. */
+    public function girth(): int
+    {
+        return $this->isUpright() ? (int) round(\M_PI * $this->depth->tenths()) : 0;
     }
 
     public function has(SpotHazard $hazard): bool
@@ -149,7 +164,11 @@ final readonly class Spot
     /** Height over the lowest board where something stands: its board or band, on a rail also the slope. */
     public function baseAt(int $tier, float $x): int
     {
-        $slope = Form::Run === $this->form() ? ($this->layout->rise?->tenths() ?? 0) * max(0.0, min(1.0, $x / $this->width->tenths())) : 0.0;
+        $slope = match (true) {
+            $this->isUpright() => max(0.0, $x),
+            Form::Run === $this->form() => ($this->layout->rise?->tenths() ?? 0) * max(0.0, min(1.0, $x / $this->width->tenths())),
+            default => 0.0,
+        };
 
         return $this->tierHeight($tier) + (int) round($slope);
     }
@@ -235,7 +254,12 @@ final readonly class Spot
                 Posture::Leans => PieceKind::Mirror === $kind || PieceKind::Picture === $kind,
                 default => false,
             },
-            Form::Run => Posture::Drapes === $posture && PieceKind::Throw !== $kind || Posture::Trims === $posture || PieceKind::Stocking === $kind,
+            Form::Run => match ($posture) {
+                Posture::Drapes => PieceKind::Throw !== $kind,
+                // Round a post goes what runs; on a rail it may follow a garland.
+                Posture::Trims => !$this->isUpright() || !\in_array($kind, [PieceKind::Lights, PieceKind::Beads], true),
+                default => PieceKind::Stocking === $kind && !$this->isUpright(),
+            },
             Form::Seat => match ($posture) {
                 Posture::Sits => true,
                 Posture::Drapes => PieceKind::Throw === $kind,

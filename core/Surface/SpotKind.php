@@ -31,6 +31,7 @@ enum SpotKind: string
     case SideTable = 'side table';
     case Chair = 'chair';
     case Window = 'window';
+    case Post = 'post';
 
     public function form(): Form
     {
@@ -38,7 +39,7 @@ enum SpotKind: string
             self::Shelf, self::Bookcase, self::Hutch, self::Drinks => Form::Tiers,
             self::DiningTable, self::LowTable, self::SideTable => Form::Table,
             self::Door, self::Window, self::Wall => Form::Panel,
-            self::StairRail => Form::Run,
+            self::StairRail, self::Post => Form::Run,
             self::Sofa, self::Bed, self::Chair, self::Bench => Form::Seat,
             self::Floor, self::Porch => Form::Floor,
             self::Tree => Form::Cone,
@@ -64,6 +65,7 @@ enum SpotKind: string
             self::Door => 'door',
             self::Wall => 'wall',
             self::StairRail => 'rail',
+            self::Post => 'post',
             self::Hearth, self::Floor, self::Porch, self::Tree => 'floor',
             self::WindowSill => 'sill',
             self::Shelf, self::Hutch, self::Bookcase => 'shelf',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Surface;
 
+use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 
 /** The place and posture of units on a spot, and which side of them is seen. Lengths are tenths of a millimetre. */
@@ -17,8 +18,9 @@ final readonly class Stance
      * @param int          $raise   what it stands on; on a panel its lower edge over that of the panel
      * @param int          $tier    board of tiers from the lowest, band of a tree from the foot, both from 0
      * @param Posture|null $posture null for the habit of its kind on such a spot
-     * @param int          $dips    of what drapes: how often it hangs down between where it is tied; 0 when it lies along
+     * @param int          $dips    of what drapes: how often it hangs down between where it is tied, round a post its turns; 0 when it lies along
      * @param string|null  $face    name of the side that is turned to the front; null for the one it shows anyway
+     * @param int          $girth   how far it is round what it is wound round; 0 where nothing is
      */
     public function __construct(
         public int $left,
@@ -28,26 +30,29 @@ final readonly class Stance
         public ?Posture $posture = null,
         public int $dips = 0,
         public ?string $face = null,
+        public int $girth = 0,
     ) {}
 
     public function leftAt(int $left): self
     {
-        return new self($left, $this->layer, $this->raise, $this->tier, $this->posture, $this->dips, $this->face);
+        return new self($left, $this->layer, $this->raise, $this->tier, $this->posture, $this->dips, $this->face, $this->girth);
     }
 
     public function raisedTo(int $raise): self
     {
-        return new self($this->left, $this->layer, $raise, $this->tier, $this->posture, $this->dips, $this->face);
+        return new self($this->left, $this->layer, $raise, $this->tier, $this->posture, $this->dips, $this->face, $this->girth);
     }
 
     public function turnedTo(?string $face): self
     {
-        return new self($this->left, $this->layer, $this->raise, $this->tier, $this->posture, $this->dips, $face);
+        return new self($this->left, $this->layer, $this->raise, $this->tier, $this->posture, $this->dips, $face, $this->girth);
     }
 
-    /** With the posture that is meant where none is said. */
-    public function as(?Posture $posture): self
+    /** As it is on a spot: with the posture that is meant where none is said, and what it is wound round there. */
+    public function on(Spot $spot, PieceKind $kind): self
     {
-        return new self($this->left, $this->layer, $this->raise, $this->tier, $this->posture ?? $posture, $this->dips, $this->face);
+        $posture = $this->posture ?? $spot->postureOf($kind);
+
+        return new self($this->left, $this->layer, $this->raise, $this->tier, $posture, $this->dips, $this->face, $spot->girth());
     }
 }

@@ -26,6 +26,7 @@ final readonly class SetUpWords
                 ...($dressing->isOnWall($placed) ? [$this->hung($placed, $dressing->spot)] : []),
                 ...(null === $under ? [] : [sprintf('%s on %s', $placed->piece->name, $under->piece->name)]),
                 ...($placed->drop > 0 ? [$this->dips($placed)] : []),
+                ...($placed->isWound() ? [$this->wound($placed)] : []),
                 ...(null === $placed->stance->face ? [] : [sprintf('%s with “%s” in front', $placed->piece->name, $placed->stance->face)]),
             );
         }
@@ -39,6 +40,16 @@ final readonly class SetUpWords
             '%s hung, its lower edge %s from the floor',
             $placed->piece->name,
             $this->lengths->write(Length::ofTenths($spot->ledgeHeight->tenths() + $placed->raise)),
+        );
+    }
+
+    private function wound(PlacedPiece $placed): string
+    {
+        return sprintf(
+            '%s wound round in %s, up to %s',
+            $placed->piece->name,
+            1 === $placed->stance->dips ? 'one turn' : $placed->stance->dips . ' turns',
+            $this->lengths->write(Length::ofTenths($placed->right)),
         );
     }
 

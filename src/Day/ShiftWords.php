@@ -26,7 +26,7 @@ final readonly class ShiftWords
                 default => 'it ' . $posture->value . ' now',
             },
             null === $tier ? '' : sprintf('onto board %d, %s from the left', $tier + 1, $this->length($shift->to->left)),
-            null === $tier ? $this->way($shift->along(), 'to the right', 'to the left') : '',
+            null === $tier ? $this->way($shift->along(), ...($shift->to->girth > 0 ? ['up', 'down'] : ['to the right', 'to the left'])) : '',
             null === $posture ? $this->way($shift->up(), 'higher', 'lower') : '',
             null === $shift->layer() || Posture::Hangs === $shift->to->posture ? '' : 'to the ' . $shift->layer()->value,
             $shift->isTurned() ? 'turn it round' : '',

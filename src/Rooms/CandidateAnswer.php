@@ -68,9 +68,10 @@ final readonly class CandidateAnswer
         if (PieceKind::TreeSkirt === $candidate->available->piece->kind) {
             return 'adds a skirt round the foot';
         }
-        $where = match ($candidate->side) {
-            'left' => ' on the left',
-            'right' => ' on the right',
+        $isWound = $candidate->stance->girth > 0 && Posture::Drapes === $candidate->stance->posture;
+        $where = $isWound ? ' round it' : match ($candidate->side) {
+            'left', 'right' => ' on the ' . $candidate->side,
+            'foot', 'top' => ' at the ' . $candidate->side,
             default => ' in the middle',
         };
 

@@ -236,7 +236,6 @@ final readonly class CoachWords
     {
         return match ($this->text($finding, 'form')) {
             'panel' => sprintf('%d %% of what stands below', $percent),
-            'run' => sprintf('%d %% of the rail', $percent),
             'seat' => sprintf('%d %% of the seat is taken', $percent),
             default => sprintf('%d %% of the %s', $percent, $this->text($finding, 'surface')),
         };

@@ -73,7 +73,7 @@ final readonly class PlacementAnswer
             $placed->unitHeight,
             $placed->columns,
             $dressing->heights()->base($placed),
-            0 === $placed->drop ? 0 : $placed->stance->dips,
+            $placed->drop > 0 || $placed->isWound() ? $placed->stance->dips : 0,
             $placed->drop,
             $placed->stance->face,
             null === $placed->stance->face ? [] : array_map(

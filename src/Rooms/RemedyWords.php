@@ -11,6 +11,7 @@ use BrightCupboard\Core\Draft\RemedyAct;
 use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Surface\Form;
+use BrightCupboard\Core\Surface\Stance;
 
 /** What a remedy asks to be done, from how the spot is now: "Shift Heron 4 in to the left". */
 final readonly class RemedyWords
@@ -42,10 +43,10 @@ final readonly class RemedyWords
         $by = $to->left - $from->left;
         $hasLayers = \in_array($this->now->spot->form(), [Form::Ledge, Form::Tiers, Form::Floor, Form::Seat, Form::Table], true);
         $moves = array_filter([
-            0 === $by ? '' : $this->lengths->write(Length::ofTenths(abs($by))) . ($by < 0 ? ' to the left' : ' to the right'),
+            0 === $by ? '' : $this->lengths->write(Length::ofTenths(abs($by))) . ' ' . $this->way($by),
             $to->tier === $from->tier ? '' : sprintf('to %s %d', $this->tierWord(), $to->tier + 1),
             $to->layer === $from->layer || !$hasLayers ? '' : 'to the ' . $to->layer->value,
-            $to->stance->dips === $from->stance->dips ? '' : (0 === $to->stance->dips ? 'so that it lies along' : sprintf('with %d dips', $to->stance->dips)),
+            $to->stance->dips === $from->stance->dips ? '' : $this->dips($to->stance),
             $to->posture === $from->posture ? '' : 'so that it ' . $to->posture->value,
             $to->raise === $from->raise
                 ? ''
@@ -57,10 +58,24 @@ final readonly class RemedyWords
         return sprintf('Shift %s %s', $to->piece->name, implode(', ', $moves));
     }
 
+    private function dips(Stance $to): string
+    {
+        return 0 === $to->dips ? 'so that it lies along' : sprintf($to->girth > 0 ? 'with %d turns' : 'with %d dips', $to->dips);
+    }
+
+    private function way(int $by): string
+    {
+        return $this->now->spot->isUpright() ? ($by < 0 ? 'down' : 'up') : ($by < 0 ? 'to the left' : 'to the right');
+    }
+
     private function side(PlacedPiece $piece): string
     {
         $at = $this->now->spot->sideOf($piece->centre);
-        $side = 'middle' === $at ? 'in the middle' : 'on the ' . $at;
+        $side = match ($at) {
+            'middle' => 'in the middle',
+            'foot', 'top' => 'at the ' . $at,
+            default => 'on the ' . $at,
+        };
 
         return $this->now->spot->tierCount() > 1 ? sprintf('%s %d, %s', $this->tierWord(), $piece->tier + 1, $side) : $side;
     }

@@ -37,7 +37,7 @@ final readonly class InHost implements Places
     private static function trimmedAt(PlacedPiece $host): array
     {
         if (0 === $host->drop) {
-            return self::TRIMMED_AT;
+            return self::TRIMMED_AT; // also where it is wound round a post
         }
         $ties = array_map(static fn(int $i): float => $i / $host->stance->dips, range(0, $host->stance->dips));
         usort($ties, static fn(float $a, float $b): int => [abs($a - 0.5), $a] <=> [abs($b - 0.5), $b]);

@@ -11,7 +11,7 @@ use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Layer;
 use BrightCupboard\Core\Surface\Stance;
 
-/** Along a rail or an edge: garlands end to end from its foot, what hangs down in the widest gap. */
+/** Along a rail or an edge, and round a post: garlands end to end from its foot, what hangs down in the widest gap. */
 final readonly class OnRun implements Places
 {
     public function of(Dressing $dressing, PlacedPiece $piece): array
@@ -25,8 +25,10 @@ final readonly class OnRun implements Places
         [$start, $end] = [$dressing->spot->from, $dressing->spot->to];
         if (!$isHung) {
             $from = max([$start, ...array_map(static fn(PlacedPiece $one): int => $one->right, $alike)]);
+            $layer = PieceKind::Garland === $piece->piece->kind ? Layer::Middle : Layer::Front;
+            $turns = $dressing->spot->isUpright() && $from < $end ? $piece->wound($dressing->spot, $end - $from)->dips : 0;
 
-            return [new Stance($from, PieceKind::Garland === $piece->piece->kind ? Layer::Middle : Layer::Front, 0, 0, $piece->posture)];
+            return [new Stance($from, $layer, 0, 0, $piece->posture, $turns, girth: $dressing->spot->girth())];
         }
         usort($alike, static fn(PlacedPiece $a, PlacedPiece $b): int => $a->left <=> $b->left);
         [$from, $widest, $middle] = [$start, -1, intdiv($start + $end, 2)];

@@ -76,7 +76,7 @@ final class HouseLineTest extends TestCase
             '60 in × 4 in',
             '40 in',
             'a bed below',
-            ['depth', 'ledgeHeight'],
+            ['ledgeHeight'],
         ];
         yield 'round' => [
             'dining room: round table 4 ft across, seen from both sides',
@@ -94,7 +94,7 @@ final class HouseLineTest extends TestCase
             '60 in × 30 in',
             '0 in',
             'weather, small children',
-            ['ledgeHeight'],
+            [],
         ];
         yield 'a number in the name of the room' => [
             'bedroom 2: bed',

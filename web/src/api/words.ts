@@ -83,6 +83,7 @@ export const SPOT_KINDS = all<S['SpotKind']>({
   'side table': true,
   chair: true,
   window: true,
+  post: true,
 });
 export const TABLE_SHAPES = all<S['TableShape']>({ rectangular: true, round: true, oval: true });
 export const MATERIALS = all<S['Material']>({

@@ -79,9 +79,11 @@ export function StationShelf({ isOpen, onFind }: { isOpen: boolean; onFind: () =
             Find a piece, tote, spot <kbd>/</kbd>
           </button>
           <div className="mt-[11px] flex items-start justify-between gap-2">
-            <span className="min-w-0 text-[12px]/[15px] text-ink-2">
-              Look<b className="block truncate text-ink">{look.name}</b>
-            </span>
+            {look.ribbons.length > 0 && (
+              <span className="min-w-0 text-[12px]/[15px] text-ink-2">
+                Look<b className="block truncate text-ink">{look.name}</b>
+              </span>
+            )}
             <RibbonBunch ribbons={look.ribbons} width={62} height={42} />
           </div>
         </div>

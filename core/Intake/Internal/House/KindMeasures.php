@@ -24,6 +24,8 @@ final class KindMeasures
     private const MOST_SEAT_DEPTH = 28;
     /** No rail is as broad as this, in inches. */
     private const MOST_RAIL = 12;
+    /** No post is as thick as this, and none as low, in inches. */
+    private const MOST_POST = 20;
     /** A step is usually 7 1/2 in high and 10 in deep (at the most 7 3/4 and at the least 10: International Residential Code, R311.7.5). */
     private const STEP_RISE = 7.5;
     private const STEP_RUN = 10.0;
@@ -68,7 +70,7 @@ final class KindMeasures
         match ($kind->form()) {
             Form::Panel => $this->panel(),
             Form::Cone => $this->tree(),
-            Form::Run => $this->run(),
+            Form::Run => SpotKind::Post === $kind ? $this->post() : $this->run(),
             Form::Seat => $this->seat(),
             Form::Tiers => $this->tiers($boards),
             Form::Ledge, Form::Floor => $this->underTheCeiling(),
@@ -102,6 +104,19 @@ final class KindMeasures
         }
         $this->depth = $this->width;
         [$this->ledgeHeight, $this->clearHeight] = [$this->up, $this->high ?? $this->clearHeight];
+    }
+
+    /** A post is called by its height; whatever else is measured of it is how thick it is: "porch post 8 ft", "column 10 in across, 9 ft tall". */
+    private function post(): void
+    {
+        $said = $this->measures->sides;
+        $all = array_values(array_filter([$this->high, $said['width'] ?? null, $said['depth'] ?? null, $said['across'] ?? null, $said['bare'] ?? null]));
+        usort($all, static fn(Length $a, Length $b): int => $b->tenths() <=> $a->tenths());
+        $tall = $this->high ?? $all[0] ?? null;
+        $isThin = null !== $tall && $tall->inInches() <= self::MOST_POST; // "post 6 x 6": nobody said how tall
+        $this->width = $isThin ? null : $tall;
+        $this->depth = $isThin ? $tall : (1 < \count($all) ? $all[\count($all) - 1] : null);
+        [$this->ledgeHeight, $this->clearHeight] = [$this->up, null];
     }
 
     private function run(): void

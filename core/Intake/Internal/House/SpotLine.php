@@ -22,9 +22,10 @@ final readonly class SpotLine
 {
     /** What is left of "wall over the 3 chairs" when the chairs are counted. */
     private const OVER_NOTHING = '/\s+(?:over|above|behind)(?:\s+(?:the|an?))?\s*$/iu';
-    private const TREE = '/\b(?:tree|fir|spruce)\b(?!\s+skirt)/iu';
+    /** What is called by its height; more than one post belongs to a rail. */
+    private const BY_HEIGHT = '/\b(?:tree|fir|spruce)\b(?!\s+skirt)|\b(?:post|lamppost|gatepost|column|pillar|newel)\b/iu';
     private const PORCH_STEPS = 5;
-    private const OUTSIDE = '/\b(porch|patio|deck|stoop|terrace|balcony)\b([^\d,]*)\b([1-9]|1\d|2[0-4])\s*[x×]\s*'
+    private const OUTSIDE = '/\b(porch|patio|deck|stoop|terrace|balcony)\b(?!\s+(?:post|column|pillar))([^\d,]*)\b([1-9]|1\d|2[0-4])\s*[x×]\s*'
         . '([1-9]|1\d|2[0-4])(?![\d.]|\s*(?:in|ft|cm|m|[x×])\b)/iu';
     /** What is about a spot and may be measured beside it. */
     private const THINGS = '/\b(?:mirrors?|tv|television|lamps?|sconces?|pendants?|chandeliers?|lights?|pictures?|paintings?|art|prints?|clock|vent|outlet'
@@ -39,7 +40,7 @@ final readonly class SpotLine
         $guesses = [];
         $line = $this->outside(self::parted(SpotWords::putRight($line, $guesses)));
         $unit = HouseNotation::unit($line, $this->unit);
-        $measures = new SpotMeasures($unit, 1 === preg_match(self::TREE, $line), 1 === preg_match('/\d\s*m\b/iu', $line));
+        $measures = new SpotMeasures($unit, 1 === preg_match(self::BY_HEIGHT, $line), 1 === preg_match('/\d\s*m\b/iu', $line));
         [$tiers, $below, $clear] = [new TierWords($unit), new BelowWords($unit), new ClearWords($unit)];
         $phrases = $clear->take(self::phrases($tiers->take($below->take($line))));
         $parts = $this->parts($phrases, $measures);
@@ -48,7 +49,7 @@ final readonly class SpotLine
         }
         $kind = $this->kindOf($parts, $tiers, $measures);
         $isSaidTwice = isset($measures->sides['bare']) && (isset($measures->sides['width']) || isset($measures->sides['across']));
-        if ($isSaidTwice && SpotKind::Tree !== $kind) {
+        if ($isSaidTwice && !\in_array($kind, [SpotKind::Tree, SpotKind::Post], true)) {
             $parts->unread[] = (new LengthText($unit))->write($measures->sides['bare']);
         }
         $questions = (new SpotQuestions($room, $said))->about($line, $kind, $parts, $measures->refusal);
@@ -58,7 +59,7 @@ final readonly class SpotLine
         $parts->name = RoomWords::inFull('' === $parts->name ? $kind->value : $parts->name);
         $maker = new SpotMaker($measures, $tiers, $below, $clear, $this->unit);
         try {
-            $spot = $maker->make($parts, $kind, implode(', ', $phrases));
+            $spot = $maker->make($parts, $kind, implode(', ', $phrases), $room);
         } catch (CoreException $refusal) {
             return new SpotReading($room, null, 0, [new Question('width', $refusal->getMessage())]);
         }
@@ -143,6 +144,7 @@ final readonly class SpotLine
         if (null === $parts->kind) {
             return match (true) {
                 null !== $tiers->count => SpotKind::Shelf,
+                null !== $measures->posts => SpotKind::Post,
                 null !== $measures->steps => $measures->steps > self::PORCH_STEPS ? SpotKind::StairRail : SpotKind::Porch,
                 default => null,
             };

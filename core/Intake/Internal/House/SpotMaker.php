@@ -25,6 +25,9 @@ use BrightCupboard\Core\Surface\TableShape;
 final class SpotMaker
 {
     private const OUTSIDE = '/^(?:(?:front|back|side|covered|screened)\s+)?(?:porch|patio|deck|terrace|balcony|verandah?|garden|yard)\b/iu';
+    /** Rooms that nothing keeps the weather from; a sun porch and a garden room are within. */
+    private const OUTSIDE_ROOM = '/^(?:(?:the|front|back|side|rear|covered|screened|upper|lower|roof|pool)\s+)*(?:porch|patio|deck|terrace|balcony|verandah?'
+        . '|garden|yard|backyard|courtyard|stoop|lawn|pergola|gazebo|driveway|poolside|outside|outdoors|exterior)$/iu';
     private const WALL = '#F6F4EE';
     private const TIER = 12;
 
@@ -43,10 +46,11 @@ final class SpotMaker
 
     /**
      * @param string $line without what stays clear, in which the words for shapes and what is below are looked for
+     * @param string $room name of the room, in which what is outside is told
      *
      * @throws InvalidSpot when there can be no such spot
      */
-    public function make(SpotParts $said, SpotKind $kind, string $line): Spot
+    public function make(SpotParts $said, SpotKind $kind, string $line, string $room): Spot
     {
         $usual = SpotFacts::of($kind, $this->unit);
         $boards = $this->tiers->count ?? \count($usual->layout->tiers);
@@ -67,11 +71,11 @@ final class SpotMaker
             $said->seenFrom ?? $usual->seenFrom,
             $this->clear->on($width),
             $said->wall ?? (SpotKind::Door === $kind ? $said->cover() : null) ?? Srgb::ofHex(self::WALL),
-            array_values(array_unique([...self::follows($kind, $line), ...$said->hazards], \SORT_REGULAR)),
+            array_values(array_unique([...self::follows($kind, $line, $room), ...$said->hazards], \SORT_REGULAR)),
             array_keys(array_filter([
                 'width' => null === $of->width,
-                'depth' => null === $of->depth,
-                'ledgeHeight' => null === $of->ledgeHeight,
+                'depth' => null === $of->depth && Form::Panel !== $kind->form(), // nobody measures the room before a wall
+                'ledgeHeight' => null === $of->ledgeHeight && $usual->ledgeHeight->tenths() > 0, // what stands on the floor does
                 'clearHeight' => null === $of->clearHeight && !$isOpen && null !== $usual->clearHeight,
             ])),
             $this->layout($kind, $usual, $line, $of),
@@ -80,10 +84,10 @@ final class SpotMaker
     }
 
     /** @return list<SpotHazard> what follows from where it is: weather on a porch, a bed under what hangs over it */
-    private static function follows(SpotKind $kind, string $line): array
+    private static function follows(SpotKind $kind, string $line, string $room): array
     {
         return match (true) {
-            SpotKind::Porch === $kind || 1 === preg_match(self::OUTSIDE, $line) => [SpotHazard::Weather],
+            SpotKind::Porch === $kind || 1 === preg_match(self::OUTSIDE, $line) || 1 === preg_match(self::OUTSIDE_ROOM, $room) => [SpotHazard::Weather],
             Form::Panel === $kind->form() && SpotKind::Bed === SpotWords::below($line) => [SpotHazard::Bed],
             default => [],
         };

@@ -28,7 +28,7 @@ final class SpotMeasures
         'high' => 'high|tall|in\s+height|h',
         'width' => 'wide|long|in\s+(?:width|length)|w|l',
         'across' => 'across|diameter|diam|dia',
-        'depth' => 'deep|front\s+to\s+back|in\s+depth|d',
+        'depth' => 'deep|thick|front\s+to\s+back|in\s+depth|d',
         'rise' => 'rise|rising',
     ];
     /** What is said before a measure. */
@@ -60,10 +60,10 @@ final class SpotMeasures
     private LengthText $lengths;
 
     /**
-     * @param bool $isTree     of a tree a measure of which nothing more is said is its height, its width said or not
+     * @param bool $isByHeight of a tree or post a measure of which nothing more is said is its height, its width said or not
      * @param bool $isInMetres whether metres are written in the line, so that a small number with a part is of them, too
      */
-    public function __construct(LengthUnit $unit, private readonly bool $isTree = false, private readonly bool $isInMetres = false)
+    public function __construct(LengthUnit $unit, private readonly bool $isByHeight = false, private readonly bool $isInMetres = false)
     {
         $this->lengths = new LengthText($unit);
     }
@@ -163,7 +163,7 @@ final class SpotMeasures
     private function bare(string $text): bool
     {
         $isSaid = isset($this->sides['width']) || isset($this->sides['across']);
-        if (isset($this->sides['bare']) || ($this->isTree ? isset($this->sides['high']) : $isSaid)) {
+        if (isset($this->sides['bare']) || ($this->isByHeight ? isset($this->sides['high']) : $isSaid)) {
             return false;
         }
         if (1 === preg_match('/^\d$/', trim($text)) && (int) $text < self::NO_SIZE) {

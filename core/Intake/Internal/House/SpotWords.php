@@ -22,6 +22,7 @@ final readonly class SpotWords
         'console' => 'console|console table|hall table|entry table|entryway table|entrance table|foyer table|sofa table|chest of drawers|chest'
             . '|drawers|dresser|dresser top|bedside table|bedside|desk|piano|piano top|tv stand|tv console|tv unit|tv cabinet'
             . '|media console|media unit|media cabinet|vanity|vanity table|dressing table|changing table|radiator cover|radiator shelf'
+            . '|workbench|work bench|potting bench|craft table'
             . '|bureau|secretary|demilune|highboy|lowboy|tallboy|washstand',
         'low table' => 'low table|coffee table|ottoman|trunk|cocktail table|pouf|pouffe',
         'side table' => 'side table|end table|nightstand|night stand|night table|accent table|lamp table|drinks table|occasional table|tray table'
@@ -54,7 +55,8 @@ final readonly class SpotWords
         'wall' => 'wall|gallery wall|hook|hooks|row of hooks|hook rail|peg rail|pegs|coat hooks|coat rack|plate wall|accent wall'
             . '|feature wall|chimney breast|headboard wall|mirror',
         'stair rail' => 'stair rail|banister|bannister|rail|railing|stairs|staircase|handrail|deck rail|balcony rail|porch rail|porch railing'
-            . '|balustrade|stairway|porch post|porch column|column|pillar|post|lamp post|doorway|archway|door frame|mantel edge|fence',
+            . '|balustrade|stairway|doorway|archway|door frame|mantel edge|fence',
+        'post' => 'post|porch post|column|porch column|pillar|lamp post|lamppost|newel|newel post|gate post|gatepost|stair post|pergola post|mailbox post',
         'floor corner' => 'floor corner|corner|floor|alcove|floor space|landing corner',
         'porch' => 'porch|porch step|step|steps|doorstep|patio|stoop|front stoop|deck|terrace|balcony|front steps|verandah step',
         'tree' => 'tree|tree corner|christmas tree|xmas tree|fir|spruce tree',

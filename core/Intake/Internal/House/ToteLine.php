@@ -26,6 +26,9 @@ final readonly class ToteLine
     private const NO_CODE = '/^(?:bed|bay|cot|den|bar|pew|tv|fp|ba|br|lr|dr|fr|mbr|wc)\b|^\pL{1,3}[\s-]?\d{1,3}\s*[x×]\s*\d/iu';
     private const NAMED = '/^(?:tote|bin)(?:\s+|\s*:\s*)([^,:]{1,20})[,:]\s*(.*)$/iu';
     private const NUMBERED = '/^(?:tote|bin|box|crate|tub|carton|container)\s+(?:no\.?\s*|#\s*)?(\d{1,3})(?!\d|\s*(?:[x×"]|in\b|cm\b|ft\b))[\s,:]*(.*)$/iu';
+    /** Where totes are kept, said before one: "attic: A1 24 x 16 x 14". */
+    private const KEPT_IN = '/^((?:\pL+\s+){0,2}(?:attic|loft|cellar|basement|garage|shed|barn|closet|cupboard|wardrobe|pantry|storage|store\s?room|box\s?room'
+        . '|crawl\s?space|eaves|rafters|under(?:neath)?\s+(?:the\s+)?(?:bed|stairs)))\s*[:,]\s*(.+)$/iu';
     /** A common lidded box, from memory. */
     private const INCHES = [24, 16, 14];
     private const WEIGHT = '/(?:up to |at most |max )?\d+(?:[.,]\d+)?\s*(?:lbs?|pounds?|kg)\b/iu';
@@ -40,9 +43,13 @@ final readonly class ToteLine
     /** Null where the line is none of a tote. */
     public function read(string $line): ?ToteReading
     {
+        $place = '';
+        if (1 === preg_match(self::KEPT_IN, $line, $kept)) {
+            [, $place, $line] = $kept;
+        }
         foreach ([self::CODE, self::NAMED, self::NUMBERED] as $pattern) {
             if (1 === preg_match($pattern, $line, $match) && 1 !== preg_match(self::NO_CODE, $line)) {
-                return $this->tote(trim($match[1], " \"'“”"), $match[2]);
+                return $this->tote(trim($match[1], " \"'“”"), trim("{$place}, {$match[2]}", ' ,'));
             }
         }
 

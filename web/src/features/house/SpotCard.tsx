@@ -1,6 +1,7 @@
 import { useWriting } from '../../api/home';
 import type { Spot } from '../../api/types';
 import { boardsOf, inch } from '../../lib/inches';
+import { isUpright } from '../../lib/upright';
 import { useNarrow } from '../../lib/useNarrow';
 
 /** Pixels to the inch, and the inches over the floor that are drawn. */
@@ -18,7 +19,25 @@ const down = (inches: number): number => HEIGHT - 4 - Math.max(0, Math.min(CEILI
 
 /** A spot as a small drawing over the floor, at one scale for the whole house: ledge, clear height, keep-clear; grey as long as it is not measured. */
 export function SpotDrawing({ spot }: { spot: Spot }) {
+  if (isUpright(spot)) return <PostDrawing spot={spot} />;
   return spot.form === 'run' ? <RailDrawing spot={spot} /> : <LedgeDrawing spot={spot} />;
+}
+
+/** A post from the floor up. */
+function PostDrawing({ spot }: { spot: Spot }) {
+  const [foot, tall, thick] = [inch(spot.ledgeHeight), inch(spot.width), inch(spot.depth)];
+  const top = down(Math.min(CEILING, foot + tall));
+  const wide = Math.max(4, thick * SCALE);
+  const from = useNarrow() ? Math.max(0, top - 6) : 0;
+  return (
+    <svg width={NARROWEST} height={HEIGHT - from} viewBox={`0 ${from} ${NARROWEST} ${HEIGHT - from}`} aria-hidden="true" className="block max-w-full">
+      <g fill="var(--color-lip)" stroke={spot.assumed.includes('width') ? 'var(--color-line-2)' : 'var(--color-ink)'} strokeWidth="0.8">
+        <rect x={LEFT + 14} y={top} width={wide} height={down(foot) - top} />
+        <path d={`M${LEFT + 11} ${top}h${wide + 6}v4h${-wide - 6}Z`} />
+      </g>
+      <path d={`M0 ${HEIGHT - 1}H400`} stroke="var(--color-line-2)" strokeWidth="2" />
+    </svg>
+  );
 }
 
 /** A rail with its posts along its slope; what climbs higher than a room is drawn smaller. */
@@ -161,23 +180,28 @@ function underneath(kind: Spot['kind'], y: number, right: number): string {
   }
 }
 
+const MEASURED = ['width', 'depth', 'ledgeHeight', 'clearHeight'];
+
 /** What is known of a spot in a few words; what is only usual of its kind is grey and says so. */
 export function SpotMeasures({ spot }: { spot: Spot }) {
   const write = useWriting();
-  const isUpright = spot.form === 'panel' || spot.form === 'cone';
+  const isTall = spot.form === 'panel' || spot.form === 'cone';
+  const isPost = isUpright(spot);
   const parts = [
-    { side: 'width', text: `${write.length(spot.width)} wide` },
-    ...(spot.form === 'panel' ? [] : [{ side: 'depth', text: `${write.length(spot.depth)} deep` }]),
-    ...(isUpright && spot.clearHeight !== null ? [{ side: 'clearHeight', text: `${write.length(spot.clearHeight)} tall` }] : []),
+    { side: 'width', text: `${write.length(spot.width)} ${isPost ? 'tall' : 'wide'}` },
+    ...(spot.form === 'panel' ? [] : [{ side: 'depth', text: `${write.length(spot.depth)} ${isPost ? 'thick' : 'deep'}` }]),
+    ...(isTall && spot.clearHeight !== null ? [{ side: 'clearHeight', text: `${write.length(spot.clearHeight)} tall` }] : []),
     ...(spot.ledgeHeight > 0
       ? [{ side: 'ledgeHeight', text: `${write.length(spot.ledgeHeight)} ${spot.form === 'panel' ? 'from the floor' : 'high'}` }]
       : []),
-    ...(isUpright || spot.clearHeight === null ? [] : [{ side: 'clearHeight', text: `${write.length(spot.clearHeight)} clear` }]),
+    ...(isTall || spot.clearHeight === null ? [] : [{ side: 'clearHeight', text: `${write.length(spot.clearHeight)} clear` }]),
     ...(spot.tiers.length > 1 ? [{ side: 'tiers', text: `${spot.tiers.length} boards` }] : []),
     ...(spot.seats > 0 ? [{ side: 'seats', text: `${spot.tableShape === 'rectangular' ? '' : `${spot.tableShape}, `}${spot.seats} places` }] : []),
     ...(spot.rise ? [{ side: 'rise', text: `rises ${write.length(spot.rise)}` }] : []),
     ...(spot.belowWidth === null ? [] : [{ side: 'below', text: `over ${write.length(spot.belowWidth)} of furniture` }]),
   ];
+  const measured = parts.filter(({ side }) => MEASURED.includes(side));
+  const assumed = measured.filter(({ side }) => spot.assumed.includes(side));
   return (
     <span className="note block">
       {spot.kind}
@@ -186,8 +210,8 @@ export function SpotMeasures({ spot }: { spot: Spot }) {
           , {text}
         </span>
       ))}
-      {spot.assumed.length > 0 && (
-        <span className="block text-ink-3 italic">{spot.assumed.length > 2 ? 'not measured yet' : 'grey: not measured yet'}</span>
+      {assumed.length > 0 && (
+        <span className="block text-ink-3 italic">{assumed.length === measured.length ? 'not measured yet' : 'grey: not measured yet'}</span>
       )}
       {spot.hazards.length > 0 && <span className="block">{spot.hazards.join(', ')}</span>}
       {spot.note !== '' && (

@@ -4,6 +4,7 @@ import { useHouse } from '../../api/home';
 import type { Spot, SpotInput } from '../../api/types';
 import { SEEN_FROM, SPOT_HAZARDS, SPOT_KINDS } from '../../api/words';
 import { fieldLength } from '../../lib/measure';
+import { isUpright } from '../../lib/upright';
 import { Choices, Field } from '../../ui/Field';
 import { FormDialog } from '../../ui/FormDialog';
 import { FormFields } from './FormFields';
@@ -69,7 +70,7 @@ export function SpotDialog({ spot, room, onClose }: Props) {
       <Measures draft={draft} set={set} form={form} />
       <FormFields form={form} draft={draft} set={set} />
       <Choices label="What is near" words={SPOT_HAZARDS} chosen={draft.hazards} onChange={(hazards) => set({ hazards })} />
-      <KeepClearFields zones={draft.keepClear} onChange={(keepClear) => set({ keepClear })} />
+      <KeepClearFields zones={draft.keepClear} isOnPost={isUpright(draft)} onChange={(keepClear) => set({ keepClear })} />
       <Field label="Note" name="note" hint="like “lamp stays”; on its card and on the day sheet">
         {(control) => <textarea {...control} rows={2} value={draft.note} dir="auto" onChange={(event) => set({ note: event.target.value })} />}
       </Field>
@@ -92,8 +93,15 @@ type PartProps = { draft: SpotInput; set: (part: Partial<SpotInput>) => void; fo
 
 type Side = readonly ['width' | 'depth' | 'ledgeHeight' | 'clearHeight', string, string];
 
-/** The measures that are asked, by the form, in the words that fit it. */
-function lengthsOf(form: Spot['form']): readonly Side[] {
+/** The measures that are asked, by the form and of a post, in the words that fit it. */
+function lengthsOf(form: Spot['form'], kind: SpotInput['kind']): readonly Side[] {
+  if (isUpright({ kind })) {
+    return [
+      ['width', 'Height', ''],
+      ['depth', 'How thick', ''],
+      ['ledgeHeight', 'Its foot', 'from the floor'],
+    ];
+  }
   const [width, depth] = [
     ['width', form === 'run' ? 'Length' : form === 'cone' ? 'Width at the foot' : 'Width', ''],
     ['depth', form === 'panel' || form === 'run' ? 'Room before it' : 'Depth', ''],
@@ -148,7 +156,7 @@ function Measures({ draft, set, form }: PartProps) {
           </select>
         )}
       </Field>
-      {lengthsOf(form).map(([name, label, hint]) => (
+      {lengthsOf(form, draft.kind).map(([name, label, hint]) => (
         <Field key={name} label={label} name={name} {...(hint ? { hint } : {})}>
           {(control) => (
             <input
@@ -203,11 +211,13 @@ function Measures({ draft, set, form }: PartProps) {
 
 type Zone = SpotInput['keepClear'][number];
 
-function KeepClearFields({ zones, onChange }: { zones: readonly Zone[]; onChange: (zones: Zone[]) => void }) {
+type ZonesProps = { zones: readonly Zone[]; isOnPost: boolean; onChange: (zones: Zone[]) => void };
+
+function KeepClearFields({ zones, isOnPost, onChange }: ZonesProps) {
   const set = (index: number, part: Partial<Zone>) => onChange(zones.map((zone, i) => (i === index ? { ...zone, ...part } : zone)));
   return (
     <fieldset>
-      <legend className="font-semibold text-ink-2">Stretches that must stay clear, from the left end</legend>
+      <legend className="font-semibold text-ink-2">Stretches that must stay clear, from {isOnPost ? 'its foot' : 'the left end'}</legend>
       {zones.map((zone, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a stretch is its place in the list; all of it is edited here
         <div key={i} className="mt-1 flex flex-wrap items-end gap-2">

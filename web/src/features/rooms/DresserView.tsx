@@ -4,6 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { useHouse, useSwap, useWriting } from '../../api/home';
 import { candidatesQuery, remediesQuery } from '../../api/queries';
 import type { Candidate, Dressing, Piece, Placement, Spot, Taste } from '../../api/types';
+import { isUpright } from '../../lib/upright';
 import { useKeys } from '../../lib/useKeys';
 import { BalanceBeam } from './BalanceBeam';
 import { CandidateLedge } from './CandidateLedge';
@@ -88,13 +89,15 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
     put: act((one) => nextWay(one) && dresser.move(one, { posture: nextWay(one), left: null })),
     turn: act((one) => dresser.move(one, { face: nextFace(one, byId.get(one.piece)) })),
   };
-  // Up and down mean what the spot is made of: layers on a ledge, boards on tiers, height on a wall.
+  // Up and down mean what the spot is made of: layers on a ledge, boards on tiers, height on a wall and a post.
   const [up, down] =
     placement && hasOwnHeight(spot, placement)
       ? [acts.up, acts.down]
       : dressing.boards.length > 1
         ? [acts.higher, acts.lower]
-        : [acts.back, acts.front];
+        : isUpright(spot)
+          ? [acts.right, acts.left]
+          : [acts.back, acts.front];
   const standCandidate = ({ piece, left, layer, raise: lift, tier, posture }: Candidate) => {
     if (!candidates.isPlaceholderData) dresser.add(piece, { left, layer, raise: lift, tier, posture });
     // While the row is worked out anew the piece that is seen is meant, but its place may be taken: it finds another.
@@ -279,6 +282,7 @@ function sizeWords(spot: Spot, length: (tenths: number) => string): string {
     case 'panel':
       return `${wide}${spot.clearHeight === null ? '' : `, ${length(spot.clearHeight)} high`}`;
     case 'run':
+      if (isUpright(spot)) return `${length(spot.width)} high, ${length(spot.depth)} thick`;
       return `${wide}${spot.rise ? `, rises ${length(spot.rise)}` : ', level'}${spot.posts > 0 ? `, ${spot.posts} posts` : ''}`;
     case 'cone':
       return `${wide} at the foot${spot.clearHeight === null ? '' : `, ${length(spot.clearHeight)} to the ceiling`}`;

@@ -2,6 +2,7 @@ import { type RefObject, useRef } from 'react';
 import { useSwap, useWriting } from '../../api/home';
 import type { Dressing, Piece, Placement, Spot } from '../../api/types';
 import { inch } from '../../lib/inches';
+import { isUpright } from '../../lib/upright';
 import { useNarrow } from '../../lib/useNarrow';
 import { Backdrop } from './backdrops/Backdrop';
 import { HangAim } from './backdrops/HangAim';
@@ -87,9 +88,7 @@ export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMov
             )
           );
         })}
-        {drag?.caught != null && (
-          <path d={`M${frame.x(drag.caught)} ${frame.ledgeY - frame.wallHeight}V${frame.ledgeY}`} stroke="var(--color-door)" strokeDasharray="3 3" />
-        )}
+        {drag?.caught != null && <path d={caughtLine(spot, frame, drag.caught)} stroke="var(--color-door)" strokeDasharray="3 3" />}
         {!drag && !isMirrored && isStanding && (
           <SkylineAndThreads dressing={dressing} pieces={pieces} frame={frame} isOneBoard={dressing.boards.length === 1} />
         )}
@@ -101,6 +100,12 @@ export function Elevation({ ref, spot, dressing, pieces, chosen, onChoose, onMov
     </div>
   );
 }
+
+/** The line on which a pulled piece settles: upright, on a post level. */
+const caughtLine = (spot: Spot, frame: Frame, at: number): string =>
+  isUpright(spot)
+    ? `M${frame.x(-frame.past)} ${frame.y(at)}H${frame.x(inch(spot.depth) + frame.past)}`
+    : `M${frame.x(at)} ${frame.ledgeY - frame.wallHeight}V${frame.ledgeY}`;
 
 type LineProps = { dressing: Dressing; pieces: ReadonlyMap<string, Piece>; frame: Frame; isOneBoard: boolean };
 

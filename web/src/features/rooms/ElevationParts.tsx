@@ -2,6 +2,7 @@ import { useHouse, useWriting } from '../../api/home';
 import type { Piece, Placement, Spot } from '../../api/types';
 import { inch } from '../../lib/inches';
 import { inkOn } from '../../lib/inkOn';
+import { isUpright } from '../../lib/upright';
 import { type Frame, rulerMarks } from './frame';
 
 /** Wall, clear height and the stretches that must stay usable. */
@@ -86,9 +87,10 @@ function LedgeFront({ spot, frame }: { spot: Spot; frame: Frame }) {
 /** Ledge front with its ruler and the middle of what is dressed, and the ruler of heights on the left: over the board, of a panel over the floor. */
 export function Rulers({ spot, frame, middle }: { spot: Spot; frame: Frame; middle: number }) {
   const { home } = useHouse();
-  const width = inch(spot.width);
+  const isPost = isUpright(spot);
+  const width = inch(isPost ? spot.depth : spot.width);
   const isPanel = spot.form === 'panel';
-  const { along, up } = rulerMarks(width, frame.wallHeight / frame.scale, home.unit, isPanel ? inch(spot.ledgeHeight) : 0);
+  const { along, up } = rulerMarks(width, frame.wallHeight / frame.scale, home.unit, isPanel || isPost ? inch(spot.ledgeHeight) : 0);
   const isUnder = ['panel', 'run', 'seat', 'ledge'].includes(spot.form);
   const foot = isUnder ? frame.ledgeY + frame.below * frame.scale : frame.ledgeY;
   return (
@@ -96,7 +98,7 @@ export function Rulers({ spot, frame, middle }: { spot: Spot; frame: Frame; midd
       <rect x={frame.x(0) - 6} y={foot} width={width * frame.scale + 12} height="22" fill="var(--color-ledge)" />
       <path d={`M${frame.x(0) - 6} ${foot}H${frame.x(width) + 6}`} stroke="var(--color-card)" strokeWidth="2" />
       <path d={`M${frame.x(0) - 6} ${foot + 22}H${frame.x(width) + 6}`} stroke="var(--color-line-2)" strokeWidth="1.5" />
-      {along.map(({ at, text }) => (
+      {(isPost ? [] : along).map(({ at, text }) => (
         <g key={at}>
           <path d={`M${frame.x(at)} ${foot + 1}v5`} stroke="var(--color-ink-2)" />
           <text x={frame.x(at)} y={foot + 17} textAnchor="middle">
@@ -104,7 +106,7 @@ export function Rulers({ spot, frame, middle }: { spot: Spot; frame: Frame; midd
           </text>
         </g>
       ))}
-      <path d={`M${frame.x(inch(middle))} ${foot + 22}l5 7h-10Z`} fill="var(--color-ink)" />
+      {!isPost && <path d={`M${frame.x(inch(middle))} ${foot + 22}l5 7h-10Z`} fill="var(--color-ink)" />}
       {up.map(({ at, text }) => (
         <g key={at}>
           <path d={`M${frame.x(-frame.past) - 10} ${frame.y(at)}h6`} stroke="var(--color-ink-2)" />

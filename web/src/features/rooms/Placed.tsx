@@ -2,12 +2,14 @@ import type { PointerEvent } from 'react';
 import { useWriting } from '../../api/home';
 import type { Piece, Placement, Spot } from '../../api/types';
 import { inch } from '../../lib/inches';
+import { isUpright } from '../../lib/upright';
 import { Silhouette } from '../../silhouettes/Silhouette';
 import type { Frame } from './frame';
 import { Hanging } from './Hanging';
 import { isLaidCloth, LaidCloth } from './LaidCloth';
 import { overTrunk, roundBox, scattered, type Tree } from './onTree';
 import { Wound } from './Wound';
+import { aroundPost, WoundPost } from './WoundPost';
 import { hasOwnHeight, whereDrawn } from './whereDrawn';
 
 export type PlacedProps = {
@@ -54,7 +56,8 @@ export function Placed({
   const height = inch(placement.height);
   const foot = tree && placement.posture === 'trims' ? Math.max(lowest, overTrunk(tree)) : lowest;
   const { x, y, turn: slope } = whereDrawn(placement, piece, spot, frame, left, foot);
-  const isHung = placement.dips > 0 && tree === null;
+  const isRound = isUpright(spot) && placement.posture === 'drapes';
+  const isHung = placement.dips > 0 && tree === null && !isRound;
   const isWound = tree !== null && placement.posture === 'drapes';
   const isScattered = tree !== null && placement.count > 1 && placement.posture !== 'stands' && placement.posture !== 'lies';
   const isBow = piece.kind === 'ribbon' && placement.posture === 'trims';
@@ -87,14 +90,17 @@ export function Placed({
   const box =
     isWound || isScattered
       ? roundBox(tree, placement.tier, frame)
-      : { x, y: y - height * frame.scale, width, height: Math.max(4, height * frame.scale) + drop };
+      : isRound
+        ? aroundPost(spot, placement, frame, left)
+        : { x, y: y - height * frame.scale, width, height: Math.max(4, height * frame.scale) + drop };
   const said = [
-    `${write.length(left)} from the left`,
+    `${write.length(left)} from ${isUpright(spot) ? 'its foot' : 'the left'}`,
     placement.posture,
     isInTiers ? `${tree ? 'band' : 'board'} ${placement.tier + 1}` : isAtHeight ? '' : `${placement.layer} layer`,
     isAtHeight ? `its lower edge ${write.length(spot.ledgeHeight + placement.raise)} from the floor` : '',
     placement.raise > 0 && !isAtHeight ? `raised ${write.length(placement.raise)}` : '',
     isHung ? `${placement.dips} ${placement.dips === 1 ? 'dip' : 'dips'}, ${write.length(placement.drop)} deep` : '',
+    isRound && placement.dips > 0 ? `${placement.dips} ${placement.dips === 1 ? 'turn' : 'turns'} round it` : '',
     placement.face ? `turned to ${placement.face}` : '',
   ];
   return (
@@ -115,9 +121,10 @@ export function Placed({
     >
       {riser > 0 && <rect x={x} y={y} width={width} height={riser * frame.scale} fill="#8F7B5E" stroke="#5F4F38" strokeWidth=".8" />}
       {isHung && <Hanging spot={spot} placement={placement} piece={piece} frame={frame} left={left} foot={foot} />}
+      {isRound && <WoundPost spot={spot} placement={placement} piece={piece} frame={frame} left={left} />}
       {isWound && <Wound tree={tree} tier={placement.tier} count={placement.count} piece={piece} frame={frame} />}
       {isCloth && <LaidCloth spot={spot} placement={placement} piece={piece} frame={frame} left={left} y={y} />}
-      {(isHung || isWound || isCloth ? [] : units).map((at, i) => (
+      {(isHung || isWound || isRound || isCloth ? [] : units).map((at, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: units of one piece are told apart by nothing else
         <g key={i} transform={isLaidAlong ? `rotate(90 ${at.x} ${at.y - (inch(placement.unitHeight) * frame.scale) / 2})` : undefined}>
           <Silhouette
@@ -129,7 +136,7 @@ export function Placed({
         </g>
       ))}
       <rect {...box} fill="transparent" stroke={isChosen ? 'var(--color-ink)' : 'none'} strokeWidth="1.4" strokeDasharray="5 3" />
-      {isChosen && <rect x={box.x} y={tree ? box.y + box.height : y} width={box.width} height="5" fill="var(--color-yolk)" />}
+      {isChosen && <rect x={box.x} y={tree || isRound ? box.y + box.height : y} width={box.width} height="5" fill="var(--color-yolk)" />}
     </g>
   );
 }

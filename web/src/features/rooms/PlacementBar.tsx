@@ -1,6 +1,7 @@
 import { type ReactNode, useState } from 'react';
 import { useWriting } from '../../api/home';
 import type { Piece, Placement, Spot } from '../../api/types';
+import { isUpright } from '../../lib/upright';
 import { hasOwnHeight } from './whereDrawn';
 
 export type Act =
@@ -25,6 +26,10 @@ const ALONG: readonly Button[] = [
   ['left', '←', 'Move left by a step'],
   ['right', '→', 'Move right by a step'],
 ];
+const UP_A_POST: readonly Button[] = [
+  ['right', '↑', 'Move up by a step'],
+  ['left', '↓', 'Move down by a step'],
+];
 const LAYERS: readonly Button[] = [
   ['back', 'Back', 'One layer back'],
   ['front', 'Front', 'One layer forward'],
@@ -40,6 +45,10 @@ const BOARDS: readonly Button[] = [
 const DIPS: readonly Button[] = [
   ['dip', 'Dip +', 'One dip more'],
   ['flat', 'Dip −', 'One dip fewer'],
+];
+const TURNS: readonly Button[] = [
+  ['dip', 'Round +', 'One turn more'],
+  ['flat', 'Round −', 'One turn fewer'],
 ];
 const TURN: Button = ['turn', 'Turn', 'Turn its next side to the front'];
 const COUNT: readonly Button[] = [
@@ -79,7 +88,7 @@ function buttonsFor(spot: Spot, placement: Placement): readonly Button[] {
     case 'cone':
       return [...ALONG, ...BOARDS, ...COUNT];
     case 'run':
-      return [...ALONG, ...COUNT];
+      return [...(isUpright(spot) ? UP_A_POST : ALONG), ...COUNT];
     default:
       return [...ALONG, ...LAYERS, ...RAISE, ...COUNT];
   }
@@ -107,7 +116,7 @@ export function PlacementBar({ spot, placement, piece, acts, onPlaceAt, isClosed
       {placement && piece ? (
         <>
           <b className="mr-2">{piece.name}</b>
-          <PlaceField key={`${placement.id} ${placement.left}`} left={placement.left} onPlaceAt={onPlaceAt} />
+          <PlaceField key={`${placement.id} ${placement.left}`} spot={spot} left={placement.left} onPlaceAt={onPlaceAt} />
           {placement.count > 1 && spot.form !== 'cone' && (
             <button type="button" className="btn px-2" title="Spread them over the whole spot with even gaps" onClick={() => acts.spread()}>
               Spread
@@ -115,7 +124,7 @@ export function PlacementBar({ spot, placement, piece, acts, onPlaceAt, isClosed
           )}
           {[
             ...buttonsFor(spot, placement),
-            ...(placement.posture === 'drapes' && DIPPED.includes(spot.form) ? DIPS : []),
+            ...(placement.posture === 'drapes' && DIPPED.includes(spot.form) ? (isUpright(spot) ? TURNS : DIPS) : []),
             ...(piece.faces.length > 0 ? [TURN] : []),
             ...(way === null ? [] : [['put', PUT[way], `${PUT[way]} here`] as const]),
           ].map(([act, label, title]) => (
@@ -126,7 +135,9 @@ export function PlacementBar({ spot, placement, piece, acts, onPlaceAt, isClosed
           {children}
         </>
       ) : (
-        <span className="note">Pick a piece: drag it, or use the arrows. {HINTS[spot.form] ?? HINTS.ledge} Del takes it off.</span>
+        <span className="note">
+          Pick a piece: drag it, or use the arrows. {isUpright(spot) ? ON_A_POST : (HINTS[spot.form] ?? HINTS.ledge)} Del takes it off.
+        </span>
       )}
     </div>
   );
@@ -140,7 +151,9 @@ const HINTS: Partial<Record<Spot['form'], string>> = {
   run: 'D gives a garland its dips.',
 };
 
-function PlaceField({ left, onPlaceAt }: { left: number; onPlaceAt: (at: string) => void }) {
+const ON_A_POST = '↑ ↓ move it up and down, D winds a garland round once more.';
+
+function PlaceField({ spot, left, onPlaceAt }: { spot: Spot; left: number; onPlaceAt: (at: string) => void }) {
   const write = useWriting();
   const [text, setText] = useState(write.length(left));
   return (
@@ -151,8 +164,13 @@ function PlaceField({ left, onPlaceAt }: { left: number; onPlaceAt: (at: string)
       }}
     >
       <label className="mr-1 flex items-center gap-1">
-        <span className="note">from left</span>
-        <input className="w-24" value={text} onChange={(event) => setText(event.target.value)} aria-label="From the left" />
+        <span className="note">{isUpright(spot) ? 'from its foot' : 'from left'}</span>
+        <input
+          className="w-24"
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          aria-label={isUpright(spot) ? 'From its foot' : 'From the left'}
+        />
       </label>
     </form>
   );

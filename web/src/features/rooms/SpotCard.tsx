@@ -1,5 +1,6 @@
 import { useHouse, useSwap, useWriting } from '../../api/home';
 import type { Dressing, Piece, Placement, Spot } from '../../api/types';
+import { isUpright } from '../../lib/upright';
 
 type Props = {
   spot: Spot;
@@ -27,12 +28,20 @@ export function SpotCard({ spot, dressing, pieces, isShown = false }: Props) {
   return (
     <section className={isShown ? 'overflow-x-auto' : 'hidden print:block'} aria-hidden={!isShown} data-testid="spot-card">
       <p>
-        {room}, {spot.name}; {current?.swap.name}, look {current?.look.name}
+        {room}, {spot.name}; {current?.swap.name}
+        {current && current.look.ribbons.length > 0 && `, look ${current.look.name}`}
       </p>
       <table className="mt-2 w-full border-collapse text-left">
         <thead>
           <tr className="border-b border-ink">
-            {['', 'Piece', 'From the left', isPanel ? 'Lower edge from the floor' : 'On', 'How', 'It is now in or on'].map((head) => (
+            {[
+              '',
+              'Piece',
+              isUpright(spot) ? 'From its foot' : 'From the left',
+              isPanel ? 'Lower edge from the floor' : 'On',
+              'How',
+              'It is now in or on',
+            ].map((head) => (
               <th key={head} className="py-1 pr-3">
                 {head}
               </th>
@@ -74,8 +83,13 @@ export function SpotCard({ spot, dressing, pieces, isShown = false }: Props) {
   );
 }
 
-const dipWords = (one: Placement, length: (tenths: number) => string): string =>
-  one.dips > 0 ? `${one.dips === 1 ? 'one dip' : `${one.dips} dips`}, ${length(one.drop)} deep` : '';
+function dipWords(one: Placement, length: (tenths: number) => string): string {
+  if (one.dips === 0) return '';
+  // Without a depth they are turns round a post.
+  return one.drop === 0
+    ? `${one.dips === 1 ? 'one turn' : `${one.dips} turns`} round it`
+    : `${one.dips === 1 ? 'one dip' : `${one.dips} dips`}, ${length(one.drop)} deep`;
+}
 
 function onWhat(one: Placement, boards: number, length: (tenths: number) => string): string {
   const where = boards > 1 ? `board ${one.tier + 1}, ${one.layer}` : one.layer;

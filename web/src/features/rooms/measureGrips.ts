@@ -1,5 +1,6 @@
 import type { Spot } from '../../api/types';
 import { boardsOf, inch } from '../../lib/inches';
+import { isUpright } from '../../lib/upright';
 import { type Frame, hasLanes, LANES } from './frame';
 
 export type Measures = Pick<Spot, 'width' | 'depth' | 'clearHeight' | 'rise' | 'tiers'>;
@@ -25,8 +26,29 @@ export function planOf(spot: Spot, frame: Frame, held: Measures): { top: number;
 /** As deep as it is wide, whatever is pulled. */
 export const isRound = (spot: Spot): boolean => spot.form === 'table' && spot.tableShape === 'round';
 
+/** Its height at the top, how thick it is at its right edge. */
+const gripsOfPost = (spot: Spot, frame: Frame): Grip[] => [
+  {
+    name: 'Pull its height',
+    value: spot.width,
+    x: frame.x(inch(spot.depth) / 2),
+    y: frame.y(inch(spot.width)),
+    way: 'up',
+    to: (width) => ({ width }),
+  },
+  {
+    name: 'Pull how thick it is',
+    value: spot.depth,
+    x: frame.x(inch(spot.depth)),
+    y: frame.y(inch(spot.width) / 2),
+    way: 'right',
+    to: (depth) => ({ depth }),
+  },
+];
+
 /** A grip for each measure that the picture shows. */
 export function gripsOf(spot: Spot, frame: Frame, plan: ReturnType<typeof planOf>): Grip[] {
+  if (isUpright(spot)) return gripsOfPost(spot, frame);
   const across = (share: number) => frame.x(inch(spot.width) * share);
   const grips: Grip[] = [
     {

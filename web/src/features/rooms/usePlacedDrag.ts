@@ -2,6 +2,7 @@ import { type PointerEvent, type RefObject, useRef, useState } from 'react';
 import type { Dressing, Placement, Spot } from '../../api/types';
 import { inch } from '../../lib/inches';
 import { pixelsPerUnit } from '../../lib/pixelsPerUnit';
+import { isUpright } from '../../lib/upright';
 import type { Frame } from './frame';
 import type { Stand } from './useDresser';
 import { hasOwnHeight } from './whereDrawn';
@@ -21,7 +22,7 @@ function evenGap(placements: readonly Placement[], one: Placement, centre: numbe
 }
 
 /**
- * Pulls a piece along its spot, on tiers and trees to another board or band, on a wall up and down; it settles on quarters of
+ * Pulls a piece along its spot, up a post, on tiers and trees to another board or band, on a wall up and down; it settles on quarters of
  * an inch, on the middle and the thirds, and where the gaps to both its neighbours are even.
  */
 export function usePlacedDrag(
@@ -44,8 +45,8 @@ export function usePlacedDrag(
   };
   const move = (event: PointerEvent, one: Placement) => {
     if (!grip.current) return;
-    const across = (event.clientX - grip.current.x) * perInch() * (isMirrored ? -1 : 1);
     const up = (grip.current.y - event.clientY) * perInch();
+    const across = isUpright(spot) ? up : (event.clientX - grip.current.x) * perInch() * (isMirrored ? -1 : 1);
     const width = inch(one.width);
     const whole = inch(spot.width);
     let left = Math.round((inch(one.left) + across) / SNAP) * SNAP;

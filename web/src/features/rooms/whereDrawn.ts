@@ -1,5 +1,6 @@
 import type { Piece, Placement, Spot } from '../../api/types';
 import { inch } from '../../lib/inches';
+import { isUpright } from '../../lib/upright';
 import { type Frame, hangsDown } from './frame';
 
 /** Of a sofa or chair: how high its arms are over the seat, how far they stand out beside it, and how near an end a throw lies over one, in inches. */
@@ -11,7 +12,7 @@ export const hasOwnHeight = (spot: Spot, placement: Placement): boolean => place
 /**
  * Where the left end and the foot of a placement are in the picture: what drapes lies about its line, a throw at the end of a
  * sofa over its arm, what hangs from an edge below it, and along a rail everything that drapes takes its slope (`turn`, in
- * degrees to the left). Left and foot are as drawn now, in tenths of a millimetre.
+ * degrees to the left); what is on a post is before it, as high as it is from its foot. Left and foot are as drawn now, in tenths of a millimetre.
  */
 export function whereDrawn(
   placement: Placement,
@@ -23,6 +24,9 @@ export function whereDrawn(
 ): { x: number; y: number; turn: number } {
   const height = inch(placement.height);
   const width = inch(placement.width);
+  if (isUpright(spot)) {
+    return { x: frame.x(inch(spot.depth) / 2 - width / 2), y: frame.y(inch(left) + (width - height) / 2), turn: 0 };
+  }
   const isThrow = piece.kind === 'throw';
   if (placement.posture === 'drapes' && isThrow && (spot.kind === 'sofa' || spot.kind === 'chair')) {
     const end = inch(left) < ARM.reach ? 0 : inch(left) + width > inch(spot.width) - ARM.reach ? inch(spot.width) : null;

@@ -1,7 +1,9 @@
 import type { Dressing, Spot } from '../../../api/types';
+import { isUpright } from '../../../lib/upright';
 import { BackWall } from '../ElevationParts';
 import type { Frame } from '../frame';
 import { Panel } from './Panel';
+import { Post } from './Post';
 import { Rail } from './Rail';
 import { Seat } from './Seat';
 import { TableSide } from './TableSide';
@@ -18,7 +20,7 @@ export function Backdrop(props: BackdropProps) {
     case 'panel':
       return <Panel {...props} />;
     case 'run':
-      return <Rail {...props} />;
+      return isUpright(props.spot) ? <Post {...props} /> : <Rail {...props} />;
     case 'seat':
       return <Seat {...props} />;
     case 'table':

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+use App\Tests\Support\AppTestCase;
+
+/** A post of a porch over HTTP, from the line that names it to the sheet that says how its garland goes. */
+final class PostTest extends AppTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+    }
+
+    public function testAPostIsTakenInWoundMovedAndSaidOnTheSheet(): void
+    {
+        $taken = $this->call('POST', $this->home() . '/house/lines', ['line' => 'front porch: post 8 ft, 6 in thick', 'room' => '']);
+        self::assertSame(201, $this->code(), $this->text());
+        $spot = $taken['spot'];
+        self::assertSame(['post', 'run', 96 * 254, 6 * 254, ['weather']], [$spot['kind'], $spot['form'], $spot['width'], $spot['depth'], $spot['hazards']]);
+
+        $this->call('POST', $this->home() . '/intake/lines', ['lines' => [['line' => 'cedar garland 9 ft', 'otherwise' => '']]]);
+        self::assertSame(201, $this->code(), $this->text());
+        $path = $this->swap() . '/spots/' . $spot['id'];
+        $body = ['piece' => $this->id('piece', 'Cedar garland'), 'spot' => $spot['id'], 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0];
+        $this->call('POST', $this->swap() . '/placements', $body);
+        self::assertSame(201, $this->code(), $this->text());
+        $wound = $this->call('GET', $path)['placements'][0];
+        self::assertSame(['drapes', 0, 3, 0], [$wound['posture'], $wound['left'], $wound['dips'], $wound['drop']]);
+
+        $more = ['left' => 254, 'layer' => 'middle', 'dips' => 4, 'version' => $wound['version']] + $body;
+        $this->call('PUT', $this->swap() . '/placements/' . $wound['id'], $more);
+        self::assertSame(200, $this->code(), $this->text());
+        $closer = $this->call('GET', $path)['placements'][0];
+        self::assertSame([254, 4], [$closer['left'], $closer['dips']]);
+        self::assertLessThan($wound['width'], $closer['width']);
+
+        $steps = array_merge(...array_column($this->call('POST', $this->swap() . '/day', ['people' => 1])['tasks'], 'steps'));
+        self::assertContains('Cedar garland wound round in 4 turns, up to 78 3/8 in', $steps);
+        $sums = $this->call('GET', $this->home() . '/sums?spot=' . $spot['id'])['sums'];
+        $fields = array_column($sums[0]['asks'], null, 'name');
+        self::assertSame(['garland', 'post', '8 ft', '6 in'], [
+            $sums[0]['sum'], $fields['shape']['text'], $fields['run']['text'], $fields['around']['text'],
+        ]);
+    }
+}
