@@ -17,7 +17,7 @@ final readonly class ColourWordList
         'beige' => 'linen',
         'off white' => 'paper white', 'off-white' => 'paper white', 'silver' => 'silver grey', 'bronze' => 'old brass', 'burgundy' => 'wine',
         'maroon' => 'oxblood', 'magenta' => 'hot pink',
-        'indigo' => 'ink blue', 'khaki' => 'deep sage', 'camel' => 'tan', 'cognac' => 'caramel', 'oatmeal' => 'oat', 'forest green' => 'pine green',
+        'indigo' => 'ink blue', 'khaki' => 'deep sage', 'camel' => 'tan', 'cognac' => 'caramel', 'oatmeal' => 'oat', 'whitewash' => 'bone', 'whitewashed' => 'bone', 'limewashed' => 'bone', 'forest green' => 'pine green',
         'hunter green' => 'fir',
         'ecru' => 'linen', 'scarlet' => 'bright red', 'crimson' => 'red', 'cobalt' => 'royal blue', 'cyan' => 'aqua', 'navy blue' => 'navy',
         'ebony' => 'soot', 'mocha' => 'cocoa', 'nude' => 'fawn', 'golden' => 'gold', 'tan brown' => 'tan',

@@ -38,6 +38,7 @@ final readonly class Completion
     private const TOXIC = '/\b(?:poinsettia|amaryllis|hyacinth|cyclamen|lil(?:y|ies)|daffodils?|tulips?|mistletoe|holly|ivy)\b/iu';
     /** What is kept as another kind and has a lead, which that kind has not. */
     private const CORDED = '/(?<!oil )\b(?:lamps?|chandeliers?|kettles?|coffee (?:maker|machine)s?|fountains?)$/iu';
+    private const PRELIT = '/\bpre-?lit\b/iu';
     private const BOW = '/\bbows?$/iu';
     /** Runs along as a garland does and is no greenery. */
     private const OF_CLOTH = '/\b(?:bunting|banner|pennants?)\b/iu';
@@ -47,6 +48,10 @@ final readonly class Completion
     private const GROWN = ['fresh greenery', 'dried stems'];
     private const FAUX = '/\b(?:faux|fake|artificial|silk|plastic)\b/iu';
     private const MAIN_SHARE = 70;
+    /** Said in the plural and one thing all the same: a stack, a string, a board. */
+    private const MANY_IN_ONE = [null, PieceKind::Books, PieceKind::Lights, PieceKind::Beads, PieceKind::Hooks, PieceKind::CandleGroup];
+    private const TOGETHER = '/\b(?:bundle|bunch|bag|box|jar|cluster|string|strand|spray|pick|stack|tied|letters)\b/iu';
+    private const COUNTS_OFFERED = [2, 3, 4, 6, 12];
 
     private Usual $usual;
     private Sides $sides;
@@ -79,7 +84,7 @@ final readonly class Completion
                 ),
             );
         }
-        $draft->count ??= 1;
+        $this->count($draft);
         $this->material($draft);
         $this->sides->complete($draft);
         $draft->colours = [] === $draft->colours ? $draft->materialColours : $draft->colours;
@@ -90,6 +95,21 @@ final readonly class Completion
         $this->hazards($draft);
         if ('' === $draft->name && null !== $draft->kind) {
             $draft->questions[] = new Question('name', 'What is it called?');
+        }
+    }
+
+    /** One is counted where nobody said how many; of a thing said in the plural that is only assumed. */
+    private function count(Draft $draft): void
+    {
+        $isSeveral = null === $draft->count
+            && [] === $draft->questions
+            && !\in_array($draft->kind, self::MANY_IN_ONE, true)
+            && Lexicon::singular($draft->kindWord) !== $draft->kindWord
+            && 1 !== preg_match(self::TOGETHER, $draft->line);
+        $draft->count ??= 1;
+        if ($isSeveral) {
+            $replies = array_map(static fn(int $count): Reply => new Reply((string) $count, "{$draft->line}, x{$count}"), self::COUNTS_OFFERED);
+            $draft->assumed[] = new Question('count', 'How many are there?', $replies, 'One is counted: nobody said how many.');
         }
     }
 
@@ -192,7 +212,10 @@ final readonly class Completion
             $draft->addHazard(Hazard::OpenFlame);
             $draft->guesses[] = 'Burns with an open flame, unless you write flameless.';
         }
-        $isCorded = $draft->isPlugged || \in_array(Hazard::Mains, $usual, true) || ('' !== $draft->nearest && 1 === preg_match(self::CORDED, $draft->nearest));
+        $isCorded = $draft->isPlugged
+            || \in_array(Hazard::Mains, $usual, true)
+            || 1 === preg_match(self::PRELIT, $draft->line)
+            || ('' !== $draft->nearest && 1 === preg_match(self::CORDED, $draft->nearest));
         if ($isCorded && !$draft->isFlameless && !\in_array(Hazard::Mains, $draft->hazards, true)) {
             $draft->addHazard(Hazard::Mains);
             $draft->guesses[] = 'Has a mains cord, unless you write battery.';

@@ -16,6 +16,8 @@ final readonly class Notation
 {
     /** A piece of floor is measured in feet when neither side is longer than this. */
     private const RUG_FEET = 14;
+    /** What nobody measures in so few inches. */
+    private const IN_FEET = '/\b(?:rugs?|sheepskins?|cowhides?|hides?|throws?|blankets?|quilts?|coverlets?|afghans?|bedspreads?)\b(?!\s+(?:pillow|cushion))/iu';
     private const COUNTS = [
         'half (?:a )?doz(?:en|\.)?' => '6', '(?:a )?doz(?:en|\.)?' => '12', 'pr\.?' => '2', '(?:a )?pair' => '2', '(?:a )?couple' => '2', '(?:a )?trio' => '3',
     ];
@@ -35,7 +37,7 @@ final readonly class Notation
         // "Row of stockings 4": what is said to stand together is counted one by one.
         '/(?<!\w)lg\b\.?(?=\s|,|$)/iu' => 'large', '/(?<!\w)sm\b\.?(?=\s+\pL|\s+\d+\s+\pL|\s*,)/iu' => 'small',
         '/(?<!\w)(?:med|md)\b\.?(?=\s+\pL|\s+\d+\s+\pL|\s*(?:,|$))/iu' => 'medium',
-        '/(?<![\w.])([23])[\s-]*tier\s+(tray|stand)\b/iu' => 'tiered $2',
+        '/(?<![\w.])(?:[2-4]|two|three|four)[\s-]*tier(?:ed)?\s+((?:\pL+\s+){0,2})(tray|stand|rack|basket)\b/iu' => '$1tiered $2',
         '/^(?:an?\s+)?(?:row|cluster|group|grouping|collection|assortment|handful)\s+of\s+(?=(?:\d+\s+)?\pL[\pL\s-]*s\b)/iu' => '',
         '/\b(?:fake|faux|electric)\s+(?=(?:\pL+\s+)?(?:candles?|tapers?|tea\s?lights?|votives?|pillars?)\b)/iu' => 'flameless ',
         '/\bstack(?:ed)?\s+(\d)\s+high\b/iu' => '$1-tier stack',
@@ -98,7 +100,7 @@ final readonly class Notation
         $line = (string) preg_replace('/\b(?:[2-9]|two|three|four|five|several|various|asst|assorted)\s+(?:sizes|heights)\b/iu', '', $line);
         $line = (string) preg_replace('/(?<![\w.,])(\d{1,2})\s*(?:in\s*)?(?:sq\.?|square)(?=\s|,|$)/iu', '$1 x $1', $line); // 22 in sq
         if (
-            1 === preg_match('/\brugs?\b/iu', $line)
+            1 === preg_match(self::IN_FEET, $line)
             && 1 === preg_match('/(?<![\d.])(\d{1,2})\s*[x×]\s*(\d{1,2})(?![\d.]|\s*(?:in|ft|feet|cm|m|″|")\b)/iu', $line, $match)
             && max((int) $match[1], (int) $match[2]) <= self::RUG_FEET
         ) {

@@ -21,6 +21,8 @@ final readonly class Sides
     /** Long is how tall they are. */
     private const LONG_UPRIGHT = [PieceKind::Stocking, PieceKind::Bunch, PieceKind::Pillar];
     private const FLAT = 0.15;
+    /** Boards of a stand over one another: width, depth and height (from memory). */
+    private const TIERED = [1.0, 1.0, 1.2];
     /** A tied bow, unlike the ribbon it is of: width, depth and height (from memory). */
     public const BOW = [1.0, 0.3, 0.8];
     /** So many times as high as wide and more a thing stands upright. */
@@ -77,7 +79,11 @@ final readonly class Sides
             1,
             min($most, $share > self::TELLS_LITTLE ? $usual->tenths() : (int) round(($of?->tenths() ?? 0) * $share)),
         ));
-        [$wide, $deep, $high] = 'bow' === $draft->shape ? self::BOW : $facts->proportions;
+        [$wide, $deep, $high] = match ($draft->shape) {
+            'bow' => self::BOW,
+            'tiers' => self::TIERED,
+            default => $facts->proportions,
+        };
         if ('round' === $draft->shape || $draft->isRound) {
             [$wide, $deep] = self::round($facts->kind, [$wide, $deep, $high]);
         }

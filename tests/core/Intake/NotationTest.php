@@ -73,7 +73,7 @@ final class NotationTest extends TestCase
     #[TestWith(['white wall clock 14 in', 'clock', 'round', [14, 14]])]
     #[TestWith(['letter board black 12x16 in', 'sign', '', [12, 16]])]
     #[TestWith(['white ceramic cake stand 10 in', 'stand', '', [10, 5.5]], 'as wide as it is said to be')]
-    #[TestWith(['2 tiered trays galvanized 16 in', 'stand', 'tiers', [16, 8.8]])]
+    #[TestWith(['2 tiered trays galvanized 16 in', 'stand', 'tiers', [16, 19.2]])]
     #[TestWith(['plant stand black 24 in high', 'crock', '', [6.5, 24]])]
     public function testWhatStandsAboutInEveryHomeHasAKind(string $line, string $kind, string $shape, array $inches): void
     {
