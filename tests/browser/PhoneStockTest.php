@@ -81,7 +81,7 @@ final class PhoneStockTest extends BrowserTestCase
                 . 'cancelable: true }));',
             ["A3:\nlarge copper urn, one handle loose\n4 zinc pails, \$20"],
         );
-        $page->seeText('1 clear, 1 of them with a size or colour assumed; 1 to answer');
+        $page->seeText('1 clear, 1 of them with something assumed; 1 to answer');
         $this->assertFits('Lines pasted');
         $page->press('$20 each')->seeText('2 clear')->press('Take in 2 lines')->seeText('2 pieces so far, 5 units');
         $page->drawer('Cupboard')->type('Find in the cupboard', 'large copper urn')->until(fn(): bool => 1 === $this->shown($page), 'the urn stands alone');

@@ -56,7 +56,7 @@ final class StockInDepthTest extends BrowserTestCase
                 . 'cancelable: true }));',
             ["A2:\n- owl, mum's\n- 2 grey jugs 11 in, \$36\n- tin lanterns 8 and 12 in"],
         );
-        $page->seeText('3 lines')->seeText('1 clear, 1 of them with a size or colour assumed; 2 to answer')->seeText("to A2, attic; note: mum's");
+        $page->seeText('3 lines')->seeText('1 clear, 1 of them with something assumed; 2 to answer')->seeText("to A2, attic; note: mum's");
         $page->press('$36 for all 2')->press('2 pieces, a line each')->seeText('4 lines')->seeText('4 clear');
         $page->press('Take in 4 lines')->seeText('4 pieces so far, 5 units')->seeText('4 pieces are in the cupboard');
         $page->drawer('Cupboard')->seeText('1 assumed size: walk it with a tape')->press('1 assumed size: walk it with a tape')->seeText('1 piece, 1 unit');
@@ -128,7 +128,7 @@ final class StockInDepthTest extends BrowserTestCase
         $page->seeText('1 of 3 rows can be taken in; 1 look like something you own; 1 have a cell to put right.');
         self::assertNull($this->enabled($page, 'Take in 1 piece'), 'a row with a cell that cannot be read holds the sheet back');
         $page->seeText('“B9” is not a tote or a spot of this home.')->type('Row 4, where it is', 'A2')->press('Put right');
-        $page->seeText('2 of 3 rows can be taken in, 1 with the usual size or colour; 1 look like something you own; 0 have a cell to put right.');
+        $page->seeText('2 of 3 rows can be taken in, 1 with something assumed; 1 look like something you own; 0 have a cell to put right.');
         $page->press('Take in 2 pieces')->seeText('3 of 3 rows done, 2 pieces taken in.')->seeText('2 pieces are taken in');
         $page->drawer('Cupboard')->type('Find in the cupboard', 'rope rug')->seeText('Rope rug');
     }

@@ -72,7 +72,7 @@ export function ManyLines({ home, text, otherwise, onTaken, onClose }: Props) {
         <h3 className="panel-title">{lines === null ? 'Reading…' : counted(lines.length, 'line')}</h3>
         <span className="note flex-1" aria-live="polite">
           {lines !== null &&
-            `${clear.length} clear${assumed > 0 ? `, ${assumed} of them with a count, size or colour assumed` : ''}; ${lines.length - clear.length} to answer`}
+            `${clear.length} clear${assumed > 0 ? `, ${assumed} of them with something assumed` : ''}; ${lines.length - clear.length} to answer`}
         </span>
         <button
           type="button"

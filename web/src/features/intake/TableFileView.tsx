@@ -71,7 +71,7 @@ export function TableFileView({ home }: { home: string }) {
         <section aria-label="What would happen" className="mt-4" data-testid="table-read" aria-busy={mend.isPending}>
           <p className="text-[15px]/[22px]" aria-live="polite">
             <b>{table.good}</b> of {counted(table.rows, 'row')} can be taken in
-            {table.assumed > 0 && <>, {table.assumed} with one counted, the usual size or colour</>}; <b>{table.doubles}</b> look like something you own;{' '}
+            {table.assumed > 0 && <>, {table.assumed} with something assumed</>}; <b>{table.doubles}</b> look like something you own;{' '}
             <b>{table.bad}</b> have a cell to put right{table.leftOut > 0 && <>; {table.leftOut} left out</>}.
           </p>
           <SheetColumns
