@@ -20,6 +20,7 @@ enum Objection: string
     case Posture = 'not for such a spot';
     case NeedsHost = 'nothing here to put it in or on';
     case TooWide = 'too wide';
+    case TooShort = 'too short to run along it';
     case TooDeep = 'too deep';
     case TooTall = 'too tall';
     case NoRoom = 'no free place for it';

@@ -79,6 +79,9 @@ final readonly class PlaceFinder
                 continue;
             }
             $tried = PlacedPiece::tried('try', $piece, $count, $dressing->spot, $posture);
+            if ($tried->isTooShortToDrape()) {
+                continue;
+            }
             $stances = $this->free($dressing, $tried, $sought->school, $most);
             if ([] !== $stances) {
                 return $stances;

@@ -18,6 +18,8 @@ final readonly class PlacedPiece
     /** Between what hangs in rows: 2 1/2 in. */
     public const APART = 635;
     private const MOST_IN_ROW = 3;
+    /** Less than 18 in drapes over nothing (own). */
+    private const DRAPES_FROM = 4572;
     /** Turns of what is thin are 2 in apart round a post at the least: closer they are no garland of light any more (own). */
     private const CLOSEST = 508;
     /** Cloth that lies: a quarter of an inch thick. */
@@ -61,11 +63,12 @@ final readonly class PlacedPiece
         $dips = Posture::Drapes === $posture ? $stance->dips : 0;
         // A garland as long as it is spans less where it hangs down between what it is tied to, and climbs less where it goes round.
         $this->width = match (true) {
+            $stance->reach > 0 && $length > $stance->reach => $stance->reach,
             0 === $dips => $length,
             $stance->girth > 0 => max($dips * $this->thickness(), (int) round(Curves::climb($length, $dips, $stance->girth))),
             default => (int) round($length / Curves::swag(1, self::SAG)),
         };
-        $this->drop = 0 === $dips || $stance->girth > 0 ? 0 : (int) round(self::SAG * $this->width / $dips);
+        $this->drop = 0 === $dips || $stance->girth > 0 || $this->isWoven() ? 0 : (int) round(self::SAG * $this->width / $dips);
         $this->right = $this->left + $this->width;
         $this->top = $this->raise + $this->height;
         $this->centre = $this->left + $this->width / 2;
@@ -96,7 +99,7 @@ final readonly class PlacedPiece
     /** One that is tried on a spot, at its beginning: wound round a post with as few turns as leave none of it over. */
     public static function tried(string $id, Piece $piece, int $count, Spot $spot, Posture $posture): self
     {
-        $along = new self($id, $piece, $count, new Stance(0, Layer::Middle, 0, 0, $posture));
+        $along = new self($id, $piece, $count, (new Stance(0, Layer::Middle, 0, 0, $posture))->on($spot, $piece->kind));
         $isWound = $spot->isUpright() && Posture::Drapes === $posture && $along->width > $spot->to - $spot->from;
 
         return $isWound ? $along->put($along->wound($spot, $spot->to - $spot->from)) : $along;
@@ -108,7 +111,9 @@ final readonly class PlacedPiece
         $length = $this->piece->size->width->tenths() * $this->count;
         $turns = (int) ceil(Curves::turns($length, $climb, $spot->girth()));
 
-        return new Stance($this->left, $this->layer, $this->raise, $this->tier, $this->posture, min(Stance::MOST_DIPS, $turns), girth: $spot->girth());
+        $stance = new Stance($this->left, $this->layer, $this->raise, $this->tier, $this->posture, min(Stance::MOST_DIPS, $turns));
+
+        return $stance->on($spot, $this->piece->kind);
     }
 
     /** The same, put otherwise. */
@@ -134,10 +139,24 @@ final readonly class PlacedPiece
         return Posture::Drapes === $this->posture || (Posture::Lies === $this->posture && $this->piece->kind->facts()->isLaidOut());
     }
 
+    /** Whether there is too little of it to run along anything: a bow, the rest of a roll. */
+    public function isTooShortToDrape(): bool
+    {
+        $length = $this->piece->laidOut ?? $this->piece->size->width;
+
+        return Posture::Drapes === $this->posture && PieceKind::Throw !== $this->piece->kind && $length->tenths() < self::DRAPES_FROM;
+    }
+
+    /** Whether it is longer than what it runs along, and goes to and fro there. */
+    public function isWoven(): bool
+    {
+        return $this->stance->reach > 0 && $this->piece->size->width->tenths() * $this->count > $this->stance->reach;
+    }
+
     /** How close its turns can be round a post; a string of lights or beads is thin, whatever room it takes in its box. */
     private function thickness(): int
     {
-        return \in_array($this->piece->kind, [PieceKind::Lights, PieceKind::Beads], true) ? min(self::CLOSEST, $this->unitHeight) : $this->unitHeight;
+        return $this->piece->kind->facts()->isStrung() ? min(self::CLOSEST, $this->unitHeight) : $this->unitHeight;
     }
 
     /** Whether it goes round a post. */

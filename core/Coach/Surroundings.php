@@ -67,9 +67,12 @@ final readonly class Surroundings
         if (Form::Cone === $spot->form() && Posture::Stands !== $posture) {
             return null;
         }
-        $mostWidth = $spot->width->tenths() * ($put->fallsOverTheEnds() ? self::MOST_DRAPED : 1);
+        $mostWidth = $spot->sides() > 0 && ($put->fallsOverTheEnds() || $put->isWoven())
+            ? $spot->width->tenths() + 2 * $spot->sides()
+            : $spot->width->tenths() * ($put->fallsOverTheEnds() ? self::MOST_DRAPED : 1);
 
         return match (true) {
+            $put->isTooShortToDrape() => Objection::TooShort,
             $put->width > $mostWidth => Objection::TooWide,
             $this->needsDepth($put, $spot) && $put->depth > $spot->depth->tenths() => Objection::TooDeep,
             $this->isTooTall($put, $spot) => Objection::TooTall,

@@ -90,7 +90,9 @@ final readonly class Rearranging
     /** Null when it does not go there as it was. */
     private function inProportion(PlacedPiece $piece, Spot $from, Dressing $onto): ?Stance
     {
-        $isAlike = $from->form() === $onto->spot->form() && $from->isUpright() === $onto->spot->isUpright();
+        $isAlike = $from->form() === $onto->spot->form()
+            && $from->isUpright() === $onto->spot->isUpright()
+            && 0 === $onto->spot->sides(); // over a doorway it is hung anew
         if (!$isAlike || !$onto->spot->takes($piece->piece->kind, $piece->posture)) {
             return null;
         }

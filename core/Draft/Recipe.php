@@ -22,6 +22,7 @@ final readonly class Recipe
         'window' => ['wreath' => 1, 'piece to hang' => 1],
         'bed' => ['cushion' => 3, 'throw' => 1, 'ground' => 1],
         'chair' => ['cushion' => 1, 'throw' => 1],
+        'doorway' => ['garland' => 1, 'light' => 1, 'trimming' => 3],
         'post' => ['garland' => 1, 'light' => 1, 'trimming' => 1],
         'bench' => ['cushion' => 2, 'throw' => 1, 'low one' => 1],
     ];

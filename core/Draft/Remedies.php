@@ -185,6 +185,7 @@ final readonly class Remedies
                 $one->stance->dips,
                 $one->stance->face,
                 $one->stance->girth,
+                $one->stance->reach,
             ),
         );
     }

@@ -26,7 +26,10 @@ final readonly class SpotMeasures
 
         return [
             'shape' => $spot->isUpright() ? 'post' : ($sloped ? 'slope' : 'level'),
-            'run' => Form::Cone === $form ? ($spot->clearHeight ?? $spot->width) : $spot->width,
+            'run' => match (true) {
+                Form::Cone === $form => $spot->clearHeight ?? $spot->width,
+                default => Length::ofTenths($spot->width->tenths() + 2 * $spot->sides()), // up one side, across and down the other
+            },
             ...($spot->isUpright() ? ['around' => $spot->depth] : []),
             ...($sloped ? ['rise' => $spot->layout->rise ?? Length::zero()] : []),
             ...(Form::Run === $form ? ['bows' => (float) $spot->layout->posts] : []),

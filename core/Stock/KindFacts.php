@@ -19,13 +19,13 @@ final readonly class KindFacts
      * Postures in order of habit; the side that one bare measure means; that measure in inches; width, depth and height as
      * parts of it; how it is kept; what it is usually of; what to take care with; and in words what else is so: it
      * can be cut to a length, is tied with a bow, is measured laid out, is slow to set up, has a cord, is
-     * seen through, is never painted over, goes within or on others.
+     * seen through, is never painted over, goes within or on others, is strung.
      */
     private const TABLE = [
         'arrangement' => ['stands', 'height', 16, [0.7, 0.5, 1.0], Kept::Rigid, null, null, 'tied'],
         'basket' => ['stands carries', 'height', 9, [1.2, 0.9, 1.0], Kept::Nests, Material::Reed, null, 'tied'],
         'bauble' => ['trims fills', 'round', 3, [1.0, 1.0, 1.0], Kept::Rigid, null, null, 'within'],
-        'beads' => ['drapes trims', 'width', 72, [1.0, 0.03, 0.03], Kept::Coils, null, null, 'cut runs within'],
+        'beads' => ['drapes trims', 'width', 72, [1.0, 0.03, 0.03], Kept::Coils, null, null, 'cut runs within strung'],
         'bell' => ['stands hangs', 'height', 6, [0.7, 0.7, 1.0], Kept::Rigid, null, null, 'tied'],
         'boat' => ['stands', 'width', 12, [1.0, 0.3, 0.9], Kept::Rigid, null, null, ''],
         'books' => ['carries stands', 'height', 4, [2.2, 1.6, 1.0], Kept::Rigid, Material::Paper, null, 'bare'],
@@ -49,7 +49,7 @@ final readonly class KindFacts
         'jug' => ['stands', 'height', 10, [0.7, 0.6, 1.0], Kept::Rigid, null, null, ''],
         'lamp' => ['stands', 'height', 24, [0.5, 0.5, 1.0], Kept::Rigid, null, Hazard::Mains, 'cord'],
         'lantern' => ['stands', 'height', 12, [0.5, 0.5, 1.0], Kept::Rigid, null, null, 'tied'],
-        'lights' => ['trims drapes', 'width', 120, [1.0, 0.05, 0.05], Kept::Coils, null, Hazard::Mains, 'runs cord slow within'],
+        'lights' => ['trims drapes', 'width', 120, [1.0, 0.05, 0.05], Kept::Coils, null, Hazard::Mains, 'runs cord slow within strung'],
         'machine' => ['stands', 'height', 13, [0.75, 0.9, 1.0], Kept::Rigid, null, Hazard::Mains, 'cord'],
         'mirror' => ['leans hangs', 'height', 30, [0.7, 0.08, 1.0], Kept::Rigid, Material::Glass, null, ''],
         'napkin' => ['lies', 'width', 8, [1.0, 0.5, 0.5], Kept::Folds, Material::Cotton, null, ''],
@@ -145,6 +145,12 @@ final readonly class KindFacts
     public function isLaidOut(): bool
     {
         return $this->is('runs');
+    }
+
+    /** Whether it is no thicker than a string with something on it: woven to and fro where it is too long, out of the way of what is tied on. */
+    public function isStrung(): bool
+    {
+        return $this->is('strung');
     }
 
     public function isSlowToSetUp(): bool

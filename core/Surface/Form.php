@@ -13,7 +13,7 @@ enum Form: string
     case Table = 'table';
     /** Upright: a wall, a door, a window. */
     case Panel = 'panel';
-    /** A line that something is laid along or wound round: a stair rail, a post. */
+    /** A line that something is laid along, wound round or hung over: a stair rail, a post, a doorway. */
     case Run = 'run';
     case Seat = 'seat';
     case Floor = 'floor';

@@ -28,7 +28,7 @@ final readonly class Spot
     /**
      * @param Length           $width       of a post its height
      * @param Length           $ledgeHeight from the floor to the surface, of tiers to the lowest board, of a panel to its lower edge
-     * @param Length|null      $clearHeight to what hangs above the surface (of tiers: the top board), of a panel and a tree its height; null: no limit
+     * @param Length|null      $clearHeight to what hangs above the surface (of tiers: the top board), of panel, doorway and tree its height; null: no limit
      * @param list<KeepClear>  $keepClear
      * @param list<SpotHazard> $hazards
      * @param list<string>     $assumed     measures that are usual of its kind and not taken yet: width, depth, ledgeHeight, clearHeight
@@ -126,6 +126,18 @@ final readonly class Spot
         return SpotKind::Post === $this->kind;
     }
 
+    /** How far down what goes over it may hang at both ends: the sides of a doorway; 0 where there are none. */
+    public function sides(): int
+    {
+        return SpotKind::Doorway === $this->kind ? $this->clearHeight?->tenths() ?? 0 : 0;
+    }
+
+    /** How far at the most lights and beads run along a rail or over a doorway, since they are woven to and fro; 0 for all else. */
+    public function reachOf(PieceKind $kind): int
+    {
+        return Form::Run === $this->form && !$this->isUpright() && $kind->facts()->isStrung() ? $this->to - $this->from + 2 * $this->sides() : 0;
+    }
+
     /** How far it is round what things are wound round, in tenths of a millimetre; 0 where nothing is. */
     public function girth(): int
     {
@@ -166,6 +178,7 @@ final readonly class Spot
     {
         $slope = match (true) {
             $this->isUpright() => max(0.0, $x),
+            SpotKind::Doorway === $this->kind => $this->sides(),
             Form::Run === $this->form() => ($this->layout->rise?->tenths() ?? 0) * max(0.0, min(1.0, $x / $this->width->tenths())),
             default => 0.0,
         };
@@ -257,7 +270,7 @@ final readonly class Spot
             Form::Run => match ($posture) {
                 Posture::Drapes => PieceKind::Throw !== $kind,
                 // Round a post goes what runs; on a rail it may follow a garland.
-                Posture::Trims => !$this->isUpright() || !\in_array($kind, [PieceKind::Lights, PieceKind::Beads], true),
+                Posture::Trims => !$this->isUpright() || !$kind->facts()->isStrung(),
                 default => PieceKind::Stocking === $kind && !$this->isUpright(),
             },
             Form::Seat => match ($posture) {

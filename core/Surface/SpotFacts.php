@@ -39,6 +39,7 @@ final readonly class SpotFacts
         'side table' => [20, 20, 24, null, SeenFrom::Front, 5],
         'chair' => [24, 20, 17, null, SeenFrom::Front, 6],
         'window' => [36, 4, 34, 48, SeenFrom::Front, 4],
+        'doorway' => [36, 4, 0, 80, SeenFrom::Front, 3],
         'post' => [96, 6, 0, null, SeenFrom::Outside, 3],
         'tree' => [54, 54, 0, 96, SeenFrom::AllRound, 1],
     ];

@@ -32,6 +32,7 @@ enum SpotKind: string
     case Chair = 'chair';
     case Window = 'window';
     case Post = 'post';
+    case Doorway = 'doorway';
 
     public function form(): Form
     {
@@ -39,7 +40,7 @@ enum SpotKind: string
             self::Shelf, self::Bookcase, self::Hutch, self::Drinks => Form::Tiers,
             self::DiningTable, self::LowTable, self::SideTable => Form::Table,
             self::Door, self::Window, self::Wall => Form::Panel,
-            self::StairRail, self::Post => Form::Run,
+            self::StairRail, self::Post, self::Doorway => Form::Run,
             self::Sofa, self::Bed, self::Chair, self::Bench => Form::Seat,
             self::Floor, self::Porch => Form::Floor,
             self::Tree => Form::Cone,
@@ -66,6 +67,7 @@ enum SpotKind: string
             self::Wall => 'wall',
             self::StairRail => 'rail',
             self::Post => 'post',
+            self::Doorway => 'doorway',
             self::Hearth, self::Floor, self::Porch, self::Tree => 'floor',
             self::WindowSill => 'sill',
             self::Shelf, self::Hutch, self::Bookcase => 'shelf',

@@ -21,6 +21,7 @@ final readonly class Stance
      * @param int          $dips    of what drapes: how often it hangs down between where it is tied, round a post its turns; 0 when it lies along
      * @param string|null  $face    name of the side that is turned to the front; null for the one it shows anyway
      * @param int          $girth   how far it is round what it is wound round; 0 where nothing is
+     * @param int          $reach   no further than so far it runs, to and fro where it is longer; 0 where it runs on
      */
     public function __construct(
         public int $left,
@@ -31,28 +32,29 @@ final readonly class Stance
         public int $dips = 0,
         public ?string $face = null,
         public int $girth = 0,
+        public int $reach = 0,
     ) {}
 
     public function leftAt(int $left): self
     {
-        return new self($left, $this->layer, $this->raise, $this->tier, $this->posture, $this->dips, $this->face, $this->girth);
+        return new self($left, $this->layer, $this->raise, $this->tier, $this->posture, $this->dips, $this->face, $this->girth, $this->reach);
     }
 
     public function raisedTo(int $raise): self
     {
-        return new self($this->left, $this->layer, $raise, $this->tier, $this->posture, $this->dips, $this->face, $this->girth);
+        return new self($this->left, $this->layer, $raise, $this->tier, $this->posture, $this->dips, $this->face, $this->girth, $this->reach);
     }
 
     public function turnedTo(?string $face): self
     {
-        return new self($this->left, $this->layer, $this->raise, $this->tier, $this->posture, $this->dips, $face, $this->girth);
+        return new self($this->left, $this->layer, $this->raise, $this->tier, $this->posture, $this->dips, $face, $this->girth, $this->reach);
     }
 
-    /** As it is on a spot: with the posture that is meant where none is said, and what it is wound round there. */
+    /** As it is on a spot: with the posture that is meant where none is said, what it is wound round there, and how far it reaches. */
     public function on(Spot $spot, PieceKind $kind): self
     {
         $posture = $this->posture ?? $spot->postureOf($kind);
 
-        return new self($this->left, $this->layer, $this->raise, $this->tier, $posture, $this->dips, $this->face, $spot->girth());
+        return new self($this->left, $this->layer, $this->raise, $this->tier, $posture, $this->dips, $this->face, $spot->girth(), $spot->reachOf($kind));
     }
 }

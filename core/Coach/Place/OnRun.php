@@ -25,10 +25,13 @@ final readonly class OnRun implements Places
         [$start, $end] = [$dressing->spot->from, $dressing->spot->to];
         if (!$isHung) {
             $from = max([$start, ...array_map(static fn(PlacedPiece $one): int => $one->right, $alike)]);
+            if ($dressing->spot->sides() > 0 && [] === $alike) {
+                $from = intdiv($start + $end - $piece->width, 2); // over the middle of a doorway, both ends down its sides
+            }
             $layer = PieceKind::Garland === $piece->piece->kind ? Layer::Middle : Layer::Front;
             $turns = $dressing->spot->isUpright() && $from < $end ? $piece->wound($dressing->spot, $end - $from)->dips : 0;
 
-            return [new Stance($from, $layer, 0, 0, $piece->posture, $turns, girth: $dressing->spot->girth())];
+            return [(new Stance($from, $layer, 0, 0, $piece->posture, $turns))->on($dressing->spot, $piece->piece->kind)];
         }
         usort($alike, static fn(PlacedPiece $a, PlacedPiece $b): int => $a->left <=> $b->left);
         [$from, $widest, $middle] = [$start, -1, intdiv($start + $end, 2)];

@@ -114,7 +114,12 @@ final readonly class PhysicalFit implements CoachRule
             return [];
         }
         $faults = [];
-        $over = max(-$placed->left, $placed->right - $spot->width->tenths(), -$placed->raise);
+        $hangs = match (true) {
+            0 === $spot->sides() => 0,
+            Posture::Drapes === $placed->posture, $placed->isWoven() => $spot->sides(),
+            default => intdiv($placed->width, 2), // a bow at a corner
+        };
+        $over = max(-$placed->left - $hangs, $placed->right - $spot->width->tenths() - $hangs, -$placed->raise);
         if ($over > 0 && (!$placed->fallsOverTheEnds() || Form::Run === $form)) {
             $faults[] = Fault::of('over the edge', ['by' => Length::ofTenths($over)], $placed);
         }

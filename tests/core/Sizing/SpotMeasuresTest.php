@@ -29,6 +29,7 @@ final class SpotMeasuresTest extends TestCase
             ['shape' => 'slope', 'run' => 60, 'rise' => 40, 'bows' => 4.0],
         ];
         yield 'a level rail' => [SpotKind::StairRail, new Layout(posts: 2), ['shape' => 'level', 'bows' => 2.0]];
+        yield 'a garland goes up, over and down a doorway' => [SpotKind::Doorway, new Layout(), ['shape' => 'level', 'run' => 120]];
         yield 'a garland goes round a post' => [SpotKind::Post, new Layout(), ['shape' => 'post', 'run' => 60, 'around' => 10]];
         yield 'a round table has one measure across' => [
             SpotKind::DiningTable,

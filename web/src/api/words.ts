@@ -84,6 +84,7 @@ export const SPOT_KINDS = all<S['SpotKind']>({
   chair: true,
   window: true,
   post: true,
+  doorway: true,
 });
 export const TABLE_SHAPES = all<S['TableShape']>({ rectangular: true, round: true, oval: true });
 export const MATERIALS = all<S['Material']>({

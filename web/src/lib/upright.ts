@@ -1,4 +1,9 @@
 import type { Spot } from '../api/types';
 
+type Of = Pick<Spot, 'kind'>;
+
 /** Whether its width is how tall it is, its depth how thick, and places on it are measured from its foot. */
-export const isUpright = (spot: Pick<Spot, 'kind'>): boolean => spot.kind === 'post';
+export const isUpright = (spot: Of): boolean => spot.kind === 'post';
+
+/** Whether what goes along it goes over it, and hangs down both its sides. */
+export const hasSides = (spot: Of): boolean => spot.kind === 'doorway';

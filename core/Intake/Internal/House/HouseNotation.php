@@ -37,6 +37,9 @@ final readonly class HouseNotation
         '/\s+w\s+(?=\pL{3}|\d+\s+\pL{4})/iu' => ' with ', // dresser w mirror
         '/\bextend(?:s|ing)?\s+(\d+(?:\.\d+)?)\s*(?:-|–|to)\s*(\d+(?:\.\d+)?)(\s*(?:in|cm|ft)\b)?'
             . '(\s*[x×]\s*\d+(?:\.\d+)?(?:\s*(?:in|cm|ft)\b)?)?/iu' => '$1$3$4, extends to $2$3',
+        // window 40 wide, sill 32 high
+        '/\bwindow\b([^;]*?)[\s,]+(?:with\s+(?:an?\s+)?)?sill\s+(?:is\s+|at\s+)?(\d+(?:\.\d+)?\s*(?:in|cm)?)\s*'
+            . '(?:up|high|aff|off(?:\s+the)?\s+(?:floor|ground)|from\s+(?:the\s+)?(?:floor|ground))(?=\s*(?:[,;]|$))/iu' => 'window$1, sill at $2',
         // window over the sink 38 wide, sill 4
         '/\bwindow\b([^,;]*?\d[^,;]*?)[\s,]+(?:with\s+(?:an?\s+)?)?sill\s+(\d+(?:\.\d+)?\s*(?:in|cm)?)(?:\s*(?:deep|wide))?(?=\s*(?:[,;]|$))/iu'
             => 'window sill$1, $2 deep',

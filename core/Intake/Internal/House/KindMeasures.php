@@ -70,7 +70,11 @@ final class KindMeasures
         match ($kind->form()) {
             Form::Panel => $this->panel(),
             Form::Cone => $this->tree(),
-            Form::Run => SpotKind::Post === $kind ? $this->post() : $this->run(),
+            Form::Run => match ($kind) {
+                SpotKind::Post => $this->post(),
+                SpotKind::Doorway => $this->panel(),
+                default => $this->run(),
+            },
             Form::Seat => $this->seat(),
             Form::Tiers => $this->tiers($boards),
             Form::Ledge, Form::Floor => $this->underTheCeiling(),

@@ -39,6 +39,8 @@ final readonly class SpotLine
     {
         $guesses = [];
         $line = $this->outside(self::parted(SpotWords::putRight($line, $guesses)));
+        $bay = new BayWords($this->unit);
+        $line = $bay->take($line);
         $unit = HouseNotation::unit($line, $this->unit);
         $measures = new SpotMeasures($unit, 1 === preg_match(self::BY_HEIGHT, $line), 1 === preg_match('/\d\s*m\b/iu', $line));
         [$tiers, $below, $clear] = [new TierWords($unit), new BelowWords($unit), new ClearWords($unit)];
@@ -69,7 +71,7 @@ final readonly class SpotLine
             $spot,
             SpotFacts::of($kind)->focalRank,
             [],
-            implode('; ', array_unique([...$parts->notes, ...$maker->notes])),
+            implode('; ', array_unique([...$parts->notes, ...$bay->notes, ...$maker->notes])),
             [...$guesses, ...$maker->remarks],
         );
     }

@@ -74,7 +74,7 @@ final class SpotMaker
             array_values(array_unique([...self::follows($kind, $line, $room), ...$said->hazards], \SORT_REGULAR)),
             array_keys(array_filter([
                 'width' => null === $of->width,
-                'depth' => null === $of->depth && Form::Panel !== $kind->form(), // nobody measures the room before a wall
+                'depth' => null === $of->depth && Form::Panel !== $kind->form() && SpotKind::Doorway !== $kind, // nobody measures the room before a wall
                 'ledgeHeight' => null === $of->ledgeHeight && $usual->ledgeHeight->tenths() > 0, // what stands on the floor does
                 'clearHeight' => null === $of->clearHeight && !$isOpen && null !== $usual->clearHeight,
             ])),

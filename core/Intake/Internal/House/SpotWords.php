@@ -55,7 +55,8 @@ final readonly class SpotWords
         'wall' => 'wall|gallery wall|hook|hooks|row of hooks|hook rail|peg rail|pegs|coat hooks|coat rack|plate wall|accent wall'
             . '|feature wall|chimney breast|headboard wall|mirror',
         'stair rail' => 'stair rail|banister|bannister|rail|railing|stairs|staircase|handrail|deck rail|balcony rail|porch rail|porch railing'
-            . '|balustrade|stairway|doorway|archway|door frame|mantel edge|fence',
+            . '|balustrade|stairway|mantel edge|fence',
+        'doorway' => 'doorway|archway|arch|door frame|doorframe|door surround|cased opening|opening|window frame|arbor|arbour|pass through|pass-through',
         'post' => 'post|porch post|column|porch column|pillar|lamp post|lamppost|newel|newel post|gate post|gatepost|stair post|pergola post|mailbox post',
         'floor corner' => 'floor corner|corner|floor|alcove|floor space|landing corner',
         'porch' => 'porch|porch step|step|steps|doorstep|patio|stoop|front stoop|deck|terrace|balcony|front steps|verandah step',

@@ -1,7 +1,7 @@
 import { useHouse } from '../../api/home';
 import type { Spot, SpotInput } from '../../api/types';
 import { TABLE_SHAPES } from '../../api/words';
-import { isUpright } from '../../lib/upright';
+import { hasSides, isUpright } from '../../lib/upright';
 import { Field } from '../../ui/Field';
 
 const BOARDS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12];
@@ -33,7 +33,7 @@ export function FormFields({ form, draft, set }: Props) {
         </div>
       );
     case 'run':
-      return isUpright(draft) ? null : (
+      return isUpright(draft) || hasSides(draft) ? null : (
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
           <Measure label="Rise" name="rise" hint="empty when it is level" value={draft.rise ?? ''} onChange={(rise) => set({ rise })} />
           <Count label="Posts" name="posts" hint="both ends included" value={draft.posts ?? 0} onChange={(posts) => set({ posts })} />

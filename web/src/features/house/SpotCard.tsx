@@ -1,7 +1,7 @@
 import { useWriting } from '../../api/home';
 import type { Spot } from '../../api/types';
 import { boardsOf, inch } from '../../lib/inches';
-import { isUpright } from '../../lib/upright';
+import { hasSides, isUpright } from '../../lib/upright';
 import { useNarrow } from '../../lib/useNarrow';
 
 /** Pixels to the inch, and the inches over the floor that are drawn. */
@@ -20,7 +20,7 @@ const down = (inches: number): number => HEIGHT - 4 - Math.max(0, Math.min(CEILI
 /** A spot as a small drawing over the floor, at one scale for the whole house: ledge, clear height, keep-clear; grey as long as it is not measured. */
 export function SpotDrawing({ spot }: { spot: Spot }) {
   if (isUpright(spot)) return <PostDrawing spot={spot} />;
-  return spot.form === 'run' ? <RailDrawing spot={spot} /> : <LedgeDrawing spot={spot} />;
+  return spot.form === 'run' && !hasSides(spot) ? <RailDrawing spot={spot} /> : <LedgeDrawing spot={spot} />;
 }
 
 /** A post from the floor up. */
@@ -156,6 +156,8 @@ function FormMark({ spot, y, width }: { spot: Spot; y: number; width: number }) 
       );
     case 'cone':
       return <path {...line} d={`M${LEFT + width / 2} ${down(ledge + inch(spot.clearHeight ?? spot.width * 2))}L${right} ${y}H${LEFT}Z`} />;
+    case 'run': // a doorway: its frame round the opening
+      return <path {...line} strokeWidth={2.4} d={`M${LEFT} ${HEIGHT - 2}V${down(ledge + inch(spot.clearHeight ?? 0))}h${width}V${HEIGHT - 2}`} />;
     case 'panel': {
       if (spot.belowWidth === null || spot.belowTop === null) return null;
       const below = inch(spot.belowWidth) * SCALE;
@@ -185,11 +187,11 @@ const MEASURED = ['width', 'depth', 'ledgeHeight', 'clearHeight'];
 /** What is known of a spot in a few words; what is only usual of its kind is grey and says so. */
 export function SpotMeasures({ spot }: { spot: Spot }) {
   const write = useWriting();
-  const isTall = spot.form === 'panel' || spot.form === 'cone';
+  const isTall = spot.form === 'panel' || spot.form === 'cone' || hasSides(spot);
   const isPost = isUpright(spot);
   const parts = [
     { side: 'width', text: `${write.length(spot.width)} ${isPost ? 'tall' : 'wide'}` },
-    ...(spot.form === 'panel' ? [] : [{ side: 'depth', text: `${write.length(spot.depth)} ${isPost ? 'thick' : 'deep'}` }]),
+    ...(spot.form === 'panel' || hasSides(spot) ? [] : [{ side: 'depth', text: `${write.length(spot.depth)} ${isPost ? 'thick' : 'deep'}` }]),
     ...(isTall && spot.clearHeight !== null ? [{ side: 'clearHeight', text: `${write.length(spot.clearHeight)} tall` }] : []),
     ...(spot.ledgeHeight > 0
       ? [{ side: 'ledgeHeight', text: `${write.length(spot.ledgeHeight)} ${spot.form === 'panel' ? 'from the floor' : 'high'}` }]

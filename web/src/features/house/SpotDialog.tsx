@@ -4,7 +4,7 @@ import { useHouse } from '../../api/home';
 import type { Spot, SpotInput } from '../../api/types';
 import { SEEN_FROM, SPOT_HAZARDS, SPOT_KINDS } from '../../api/words';
 import { fieldLength } from '../../lib/measure';
-import { isUpright } from '../../lib/upright';
+import { hasSides, isUpright } from '../../lib/upright';
 import { Choices, Field } from '../../ui/Field';
 import { FormDialog } from '../../ui/FormDialog';
 import { FormFields } from './FormFields';
@@ -99,6 +99,14 @@ function lengthsOf(form: Spot['form'], kind: SpotInput['kind']): readonly Side[]
     return [
       ['width', 'Height', ''],
       ['depth', 'How thick', ''],
+      ['ledgeHeight', 'Its foot', 'from the floor'],
+    ];
+  }
+  if (hasSides({ kind })) {
+    return [
+      ['width', 'Width', ''],
+      ['clearHeight', 'Height', ''],
+      ['depth', 'Room before it', ''],
       ['ledgeHeight', 'Its foot', 'from the floor'],
     ];
   }

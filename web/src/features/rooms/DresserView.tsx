@@ -4,7 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { useHouse, useSwap, useWriting } from '../../api/home';
 import { candidatesQuery, remediesQuery } from '../../api/queries';
 import type { Candidate, Dressing, Piece, Placement, Spot, Taste } from '../../api/types';
-import { isUpright } from '../../lib/upright';
+import { hasSides, isUpright } from '../../lib/upright';
 import { useKeys } from '../../lib/useKeys';
 import { BalanceBeam } from './BalanceBeam';
 import { CandidateLedge } from './CandidateLedge';
@@ -70,7 +70,8 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
   const board = (step: number) => act((one) => dressing.boards[one.tier + step] !== undefined && dresser.move(one, { tier: one.tier + step }));
   const raise = (steps: number) => act((one) => dresser.move(one, { raise: Math.max(0, one.raise + steps * step) }));
   const count = (step: number) => act((one) => one.count + step > 0 && dresser.move(one, { count: one.count + step }));
-  const dips = (step: number) => act((one) => one.posture === 'drapes' && dresser.move(one, { dips: Math.max(0, Math.min(24, one.dips + step)) }));
+  const dips = (step: number) =>
+    act((one) => one.posture === 'drapes' && !hasSides(spot) && dresser.move(one, { dips: Math.max(0, Math.min(24, one.dips + step)) }));
   const acts = {
     left: along(-1),
     right: along(1),
@@ -282,6 +283,7 @@ function sizeWords(spot: Spot, length: (tenths: number) => string): string {
     case 'panel':
       return `${wide}${spot.clearHeight === null ? '' : `, ${length(spot.clearHeight)} high`}`;
     case 'run':
+      if (hasSides(spot)) return `${wide.replace(' long', ' wide')}${spot.clearHeight === null ? '' : `, ${length(spot.clearHeight)} high`}`;
       if (isUpright(spot)) return `${length(spot.width)} high, ${length(spot.depth)} thick`;
       return `${wide}${spot.rise ? `, rises ${length(spot.rise)}` : ', level'}${spot.posts > 0 ? `, ${spot.posts} posts` : ''}`;
     case 'cone':

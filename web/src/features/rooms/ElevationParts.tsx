@@ -84,6 +84,9 @@ function LedgeFront({ spot, frame }: { spot: Spot; frame: Frame }) {
   );
 }
 
+/** Between the figures of a ruler. */
+const CLOSEST = 26;
+
 /** Ledge front with its ruler and the middle of what is dressed, and the ruler of heights on the left: over the board, of a panel over the floor. */
 export function Rulers({ spot, frame, middle }: { spot: Spot; frame: Frame; middle: number }) {
   const { home } = useHouse();
@@ -91,6 +94,9 @@ export function Rulers({ spot, frame, middle }: { spot: Spot; frame: Frame; midd
   const width = inch(isPost ? spot.depth : spot.width);
   const isPanel = spot.form === 'panel';
   const { along, up } = rulerMarks(width, frame.wallHeight / frame.scale, home.unit, isPanel || isPost ? inch(spot.ledgeHeight) : 0);
+  // Figures that would run into one another are left out.
+  const apart = along.length > 1 ? ((along[1]?.at ?? 0) - (along[0]?.at ?? 0)) * frame.scale : CLOSEST;
+  const every = Math.max(1, Math.ceil(CLOSEST / apart));
   const isUnder = ['panel', 'run', 'seat', 'ledge'].includes(spot.form);
   const foot = isUnder ? frame.ledgeY + frame.below * frame.scale : frame.ledgeY;
   return (
@@ -98,7 +104,7 @@ export function Rulers({ spot, frame, middle }: { spot: Spot; frame: Frame; midd
       <rect x={frame.x(0) - 6} y={foot} width={width * frame.scale + 12} height="22" fill="var(--color-ledge)" />
       <path d={`M${frame.x(0) - 6} ${foot}H${frame.x(width) + 6}`} stroke="var(--color-card)" strokeWidth="2" />
       <path d={`M${frame.x(0) - 6} ${foot + 22}H${frame.x(width) + 6}`} stroke="var(--color-line-2)" strokeWidth="1.5" />
-      {(isPost ? [] : along).map(({ at, text }) => (
+      {(isPost ? [] : along.filter((_, i) => i % every === 0)).map(({ at, text }) => (
         <g key={at}>
           <path d={`M${frame.x(at)} ${foot + 1}v5`} stroke="var(--color-ink-2)" />
           <text x={frame.x(at)} y={foot + 17} textAnchor="middle">

@@ -2,11 +2,12 @@ import type { PointerEvent } from 'react';
 import { useWriting } from '../../api/home';
 import type { Piece, Placement, Spot } from '../../api/types';
 import { inch } from '../../lib/inches';
-import { isUpright } from '../../lib/upright';
+import { hasSides, isUpright } from '../../lib/upright';
 import { Silhouette } from '../../silhouettes/Silhouette';
 import type { Frame } from './frame';
 import { Hanging } from './Hanging';
 import { isLaidCloth, LaidCloth } from './LaidCloth';
+import { aroundDoorway, OverDoorway } from './OverDoorway';
 import { overTrunk, roundBox, scattered, type Tree } from './onTree';
 import { Wound } from './Wound';
 import { aroundPost, WoundPost } from './WoundPost';
@@ -52,12 +53,15 @@ export function Placed({
   const write = useWriting();
   // What stands otherwise lies on its back, or along when it is longer than wide.
   const isLaidAlong = placement.posture === 'lies' && piece.height > piece.depth && piece.height > piece.width;
-  const unit = inch(isLaidAlong ? piece.height : piece.width);
+  // Lights that are longer than what they run along go to and fro there.
+  const isWoven = spot.form === 'run' && ['lights', 'beads'].includes(piece.kind) && placement.width < piece.width * placement.count;
+  const unit = inch(isLaidAlong ? piece.height : isWoven ? placement.width / placement.columns : piece.width);
   const height = inch(placement.height);
   const foot = tree && placement.posture === 'trims' ? Math.max(lowest, overTrunk(tree)) : lowest;
   const { x, y, turn: slope } = whereDrawn(placement, piece, spot, frame, left, foot);
   const isRound = isUpright(spot) && placement.posture === 'drapes';
-  const isHung = placement.dips > 0 && tree === null && !isRound;
+  const isOver = hasSides(spot) && (placement.posture === 'drapes' || isWoven);
+  const isHung = placement.dips > 0 && tree === null && !isRound && !isOver;
   const isWound = tree !== null && placement.posture === 'drapes';
   const isScattered = tree !== null && placement.count > 1 && placement.posture !== 'stands' && placement.posture !== 'lies';
   const isBow = piece.kind === 'ribbon' && placement.posture === 'trims';
@@ -68,6 +72,7 @@ export function Placed({
     : {
         ...piece,
         height: placement.unitHeight,
+        ...(isWoven ? { width: Math.round(placement.width / placement.columns) } : {}),
         ...(isBow ? { shape: 'bow' } : {}),
         ...(isPlateLaid ? { kind: 'tray' as const, shape: 'round' } : {}),
       };
@@ -92,7 +97,9 @@ export function Placed({
       ? roundBox(tree, placement.tier, frame)
       : isRound
         ? aroundPost(spot, placement, frame, left)
-        : { x, y: y - height * frame.scale, width, height: Math.max(4, height * frame.scale) + drop };
+        : isOver
+          ? aroundDoorway(spot, placement, frame, left)
+          : { x, y: y - height * frame.scale, width, height: Math.max(4, height * frame.scale) + drop };
   const said = [
     `${write.length(left)} from ${isUpright(spot) ? 'its foot' : 'the left'}`,
     placement.posture,
@@ -122,9 +129,10 @@ export function Placed({
       {riser > 0 && <rect x={x} y={y} width={width} height={riser * frame.scale} fill="#8F7B5E" stroke="#5F4F38" strokeWidth=".8" />}
       {isHung && <Hanging spot={spot} placement={placement} piece={piece} frame={frame} left={left} foot={foot} />}
       {isRound && <WoundPost spot={spot} placement={placement} piece={piece} frame={frame} left={left} />}
+      {isOver && <OverDoorway spot={spot} placement={placement} piece={piece} frame={frame} left={left} />}
       {isWound && <Wound tree={tree} tier={placement.tier} count={placement.count} piece={piece} frame={frame} />}
       {isCloth && <LaidCloth spot={spot} placement={placement} piece={piece} frame={frame} left={left} y={y} />}
-      {(isHung || isWound || isRound || isCloth ? [] : units).map((at, i) => (
+      {(isHung || isWound || isRound || isOver || isCloth ? [] : units).map((at, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: units of one piece are told apart by nothing else
         <g key={i} transform={isLaidAlong ? `rotate(90 ${at.x} ${at.y - (inch(placement.unitHeight) * frame.scale) / 2})` : undefined}>
           <Silhouette
@@ -136,7 +144,7 @@ export function Placed({
         </g>
       ))}
       <rect {...box} fill="transparent" stroke={isChosen ? 'var(--color-ink)' : 'none'} strokeWidth="1.4" strokeDasharray="5 3" />
-      {isChosen && <rect x={box.x} y={tree || isRound ? box.y + box.height : y} width={box.width} height="5" fill="var(--color-yolk)" />}
+      {isChosen && <rect x={box.x} y={tree || isRound || isOver ? box.y + box.height : y} width={box.width} height="5" fill="var(--color-yolk)" />}
     </g>
   );
 }

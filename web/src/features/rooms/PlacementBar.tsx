@@ -1,7 +1,7 @@
 import { type ReactNode, useState } from 'react';
 import { useWriting } from '../../api/home';
 import type { Piece, Placement, Spot } from '../../api/types';
-import { isUpright } from '../../lib/upright';
+import { hasSides, isUpright } from '../../lib/upright';
 import { hasOwnHeight } from './whereDrawn';
 
 export type Act =
@@ -124,7 +124,7 @@ export function PlacementBar({ spot, placement, piece, acts, onPlaceAt, isClosed
           )}
           {[
             ...buttonsFor(spot, placement),
-            ...(placement.posture === 'drapes' && DIPPED.includes(spot.form) ? (isUpright(spot) ? TURNS : DIPS) : []),
+            ...(placement.posture === 'drapes' && DIPPED.includes(spot.form) && !hasSides(spot) ? (isUpright(spot) ? TURNS : DIPS) : []),
             ...(piece.faces.length > 0 ? [TURN] : []),
             ...(way === null ? [] : [['put', PUT[way], `${PUT[way]} here`] as const]),
           ].map(([act, label, title]) => (
@@ -136,7 +136,8 @@ export function PlacementBar({ spot, placement, piece, acts, onPlaceAt, isClosed
         </>
       ) : (
         <span className="note">
-          Pick a piece: drag it, or use the arrows. {isUpright(spot) ? ON_A_POST : (HINTS[spot.form] ?? HINTS.ledge)} Del takes it off.
+          Pick a piece: drag it, or use the arrows.{' '}
+          {isUpright(spot) ? ON_A_POST : hasSides(spot) ? OVER_A_DOORWAY : (HINTS[spot.form] ?? HINTS.ledge)} Del takes it off.
         </span>
       )}
     </div>
@@ -151,6 +152,7 @@ const HINTS: Partial<Record<Spot['form'], string>> = {
   run: 'D gives a garland its dips.',
 };
 
+const OVER_A_DOORWAY = 'What is longer than its top hangs down its sides.';
 const ON_A_POST = '↑ ↓ move it up and down, D winds a garland round once more.';
 
 function PlaceField({ spot, left, onPlaceAt }: { spot: Spot; left: number; onPlaceAt: (at: string) => void }) {

@@ -1,6 +1,6 @@
 import type { Placement, Spot } from '../../api/types';
 import { boardsOf, inch } from '../../lib/inches';
-import { isUpright } from '../../lib/upright';
+import { hasSides, isUpright } from '../../lib/upright';
 
 /** The drawing of a spot in its own units: how inches on the spot become units of the picture. */
 export type Frame = {
@@ -12,7 +12,7 @@ export type Frame = {
   wallHeight: number;
   /** Inches that are drawn under it: legs, the furniture under a wall, posts, what hangs from the edge. */
   below: number;
-  /** Inches that are drawn past each end: the arms of a sofa or chair, what is beside a post. */
+  /** Inches that are drawn past each end: the arms of a sofa or chair, what is beside a post or doorway. */
   past: number;
   x: (inches: number) => number;
   y: (inches: number) => number;
@@ -29,7 +29,7 @@ const NARROW = 366;
 const LEAST_WALL = 16;
 /** How far an arm reaches out over the end of the seat. */
 const ARM_OUT = 2.5;
-/** What is seen of the wall on either side of a post. */
+/** What is seen of the wall on either side of a post or a doorway. */
 const BESIDE_A_POST = 14;
 /** Of a sofa or chair over its seat, of a bed over its mattress. */
 const BACK = 18;
@@ -65,6 +65,7 @@ function extent(spot: Spot, { tallest, deepest }: Reach): { wall: number; below:
       };
     case 'run':
       if (isUpright(spot)) return { wall: inch(spot.width) + 4, below: 2 };
+      if (hasSides(spot)) return { wall: Math.max(clear || 80, tallest - 4) + 12, below: 2 };
       return { wall: inch(spot.rise ?? 0) + Math.max(10, tallest - inch(spot.rise ?? 0) + 4), below: 26 };
     case 'seat':
       return { wall: Math.max(BACK + 3, tallest + 3), below: Math.min(12, Math.max(6, inch(spot.ledgeHeight))) };
@@ -81,7 +82,7 @@ function extent(spot: Spot, { tallest, deepest }: Reach): { wall: number; below:
 export function frameFor(spot: Spot, reach: Reach, isNarrow: boolean): Frame {
   const full = isNarrow ? NARROW : WIDE;
   const { wall, below } = extent(spot, reach);
-  const past = spot.kind === 'sofa' || spot.kind === 'chair' ? ARM_OUT : isUpright(spot) ? BESIDE_A_POST : 0;
+  const past = spot.kind === 'sofa' || spot.kind === 'chair' ? ARM_OUT : isUpright(spot) || hasSides(spot) ? BESIDE_A_POST : 0;
   const wide = inch(isUpright(spot) ? spot.depth : spot.width);
   const scale = Math.min((full - LEFT - RIGHT) / (wide + 2 * past), 360 / (wall + below), 14);
   const wallHeight = wall * scale;

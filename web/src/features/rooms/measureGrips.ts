@@ -1,6 +1,6 @@
 import type { Spot } from '../../api/types';
 import { boardsOf, inch } from '../../lib/inches';
-import { isUpright } from '../../lib/upright';
+import { hasSides, isUpright } from '../../lib/upright';
 import { type Frame, hasLanes, LANES } from './frame';
 
 export type Measures = Pick<Spot, 'width' | 'depth' | 'clearHeight' | 'rise' | 'tiers'>;
@@ -52,7 +52,7 @@ export function gripsOf(spot: Spot, frame: Frame, plan: ReturnType<typeof planOf
   const across = (share: number) => frame.x(inch(spot.width) * share);
   const grips: Grip[] = [
     {
-      name: spot.form === 'run' ? 'Pull its length' : 'Pull its width',
+      name: spot.form === 'run' && !hasSides(spot) ? 'Pull its length' : 'Pull its width',
       value: spot.width,
       x: across(1),
       y: frame.ledgeY - 20,
@@ -72,7 +72,7 @@ export function gripsOf(spot: Spot, frame: Frame, plan: ReturnType<typeof planOf
         to: (value) => ({ tiers: spot.tiers.map((one, j) => (j === i ? value : one)) }),
       });
     });
-  } else if (spot.form === 'run') {
+  } else if (spot.form === 'run' && !hasSides(spot)) {
     grips.push({
       name: 'Pull its rise',
       value: spot.rise ?? 0,
@@ -83,7 +83,7 @@ export function gripsOf(spot: Spot, frame: Frame, plan: ReturnType<typeof planOf
     });
   } else if (spot.clearHeight !== null) {
     grips.push({
-      name: spot.form === 'panel' ? 'Pull its height' : 'Pull its clear height',
+      name: spot.form === 'panel' || hasSides(spot) ? 'Pull its height' : 'Pull its clear height',
       value: spot.clearHeight,
       x: across(0.5),
       y: frame.y(inch(spot.clearHeight)),

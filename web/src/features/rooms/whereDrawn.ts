@@ -5,6 +5,8 @@ import { type Frame, hangsDown } from './frame';
 
 /** Of a sofa or chair: how high its arms are over the seat, how far they stand out beside it, and how near an end a throw lies over one, in inches. */
 const ARM = { height: 8, reach: 5 };
+/** Of a bow, so much of its height is below the knot. */
+const TAILS = 0.7;
 
 /** Whether a placement is put at a height of its own: what hangs on a wall, and all that is on a wall, door or window. */
 export const hasOwnHeight = (spot: Spot, placement: Placement): boolean => placement.isOnWall || spot.form === 'panel';
@@ -33,6 +35,9 @@ export function whereDrawn(
     const outer = end === 0 ? -frame.past : inch(spot.width) + frame.past - width;
     if (end !== null) return { x: frame.x(outer), y: frame.y(inch(foot) + ARM.height), turn: 0 };
   }
+  // A bow is tied at its knot: its tails hang down from what it trims.
+  const isBow = piece.kind === 'ribbon' && placement.posture === 'trims' && spot.form === 'run';
+  if (isBow) return { x: frame.x(inch(left)), y: frame.y(inch(foot) - height * TAILS), turn: 0 };
   const below = placement.posture === 'drapes' && !isThrow ? height / 2 : hangsDown(placement) && spot.form !== 'cone' ? height : 0;
   const turn = spot.form === 'run' && placement.posture === 'drapes' ? (Math.atan2(spot.rise ?? 0, spot.width) * 180) / Math.PI : 0;
   return { x: frame.x(inch(left)), y: frame.y(inch(foot) - below), turn };

@@ -195,7 +195,11 @@ export const ribbon: Draw = (o, s, _r) => {
     R = w / 2,
     c = o.c[0];
   // Tied into a bow where it trims.
-  if (o.v === 'bow') return { d: circ(0, -R, R), g: bow(0, -R, R, c) };
+  if (o.v === 'bow') {
+    // Its loops reach 1.2 of k to each side, its tails 1.62 below the knot.
+    const k = Math.min(w / 2.4, (o.h * s) / 2.2);
+    return { d: circ(0, -1.1 * k, 1.1 * k), g: bow(0, -1.62 * k, k, c) };
+  }
   return {
     d: circ(0, -R, R),
     g:

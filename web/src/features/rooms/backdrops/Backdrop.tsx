@@ -1,7 +1,8 @@
 import type { Dressing, Spot } from '../../../api/types';
-import { isUpright } from '../../../lib/upright';
+import { hasSides, isUpright } from '../../../lib/upright';
 import { BackWall } from '../ElevationParts';
 import type { Frame } from '../frame';
+import { Doorway } from './Doorway';
 import { Panel } from './Panel';
 import { Post } from './Post';
 import { Rail } from './Rail';
@@ -20,6 +21,7 @@ export function Backdrop(props: BackdropProps) {
     case 'panel':
       return <Panel {...props} />;
     case 'run':
+      if (hasSides(props.spot)) return <Doorway {...props} />;
       return isUpright(props.spot) ? <Post {...props} /> : <Rail {...props} />;
     case 'seat':
       return <Seat {...props} />;

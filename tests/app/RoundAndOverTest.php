@@ -6,8 +6,8 @@ namespace App\Tests;
 
 use App\Tests\Support\AppTestCase;
 
-/** A post of a porch over HTTP, from the line that names it to the sheet that says how its garland goes. */
-final class PostTest extends AppTestCase
+/** What a garland goes round and over, by HTTP: from the line that names it to the sheet that says how it goes. */
+final class RoundAndOverTest extends AppTestCase
 {
     protected function setUp(): void
     {
@@ -45,5 +45,31 @@ final class PostTest extends AppTestCase
         self::assertSame(['garland', 'post', '8 ft', '6 in'], [
             $sums[0]['sum'], $fields['shape']['text'], $fields['run']['text'], $fields['around']['text'],
         ]);
+    }
+
+    public function testLightsOverADoorwayAreWovenAndBowsGoToItsCorners(): void
+    {
+        $spot = $this->call('POST', $this->home() . '/house/lines', ['line' => 'front porch: door frame 40 x 82', 'room' => ''])['spot'];
+        self::assertSame(['doorway', 'run', 40 * 254, 82 * 254], [$spot['kind'], $spot['form'], $spot['width'], $spot['clearHeight']]);
+        $lines = ['cedar garland 12 ft', 'string lights 25 ft, white', '3 plastic bows 8 in, red'];
+        $taken = array_map(static fn(string $line): array => ['line' => $line, 'otherwise' => ''], $lines);
+        $this->call('POST', $this->home() . '/intake/lines', ['lines' => $taken]);
+        self::assertSame(201, $this->code(), $this->text());
+        $places = [];
+        foreach (['Cedar garland', 'String lights', 'Plastic bow', 'Plastic bow', 'Plastic bow'] as $name) {
+            $body = ['piece' => $this->id('piece', $name), 'spot' => $spot['id'], 'count' => 1, 'left' => null, 'layer' => null, 'raise' => 0];
+            $this->call('POST', $this->swap() . '/placements', $body);
+            self::assertSame(201, $this->code(), $this->text());
+        }
+        $dressing = $this->call('GET', $this->swap() . '/spots/' . $spot['id']);
+        foreach ($dressing['placements'] as $one) {
+            $places[] = [$one['posture'], intdiv($one['left'], 254), intdiv($one['width'], 254)];
+        }
+        sort($places);
+
+        self::assertSame([['drapes', -52, 144], ['trims', -82, 204], ['trims', -4, 8], ['trims', 16, 8], ['trims', 36, 8]], $places);
+        self::assertSame([], array_values(array_filter($dressing['findings'], static fn(array $one): bool => 'fix' === $one['verdict'])));
+        $steps = array_merge(...array_column($this->call('POST', $this->swap() . '/day', ['people' => 1])['tasks'], 'steps'));
+        self::assertContains('String lights woven to and fro', $steps);
     }
 }
