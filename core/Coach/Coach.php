@@ -95,13 +95,22 @@ final readonly class Coach
     }
 
     /**
-     * How many findings want mending.
+     * What is to be mended.
      *
      * @param list<Finding> $findings
+     *
+     * @return array<string, Check> by their values
      */
-    public static function fixes(array $findings): int
+    public static function toMend(array $findings): array
     {
-        return \count(array_filter($findings, static fn(Finding $finding): bool => Verdict::Fix === $finding->verdict));
+        $checks = [];
+        foreach ($findings as $finding) {
+            if (Verdict::Fix === $finding->verdict) {
+                $checks[$finding->check->value] = $finding->check;
+            }
+        }
+
+        return $checks;
     }
 
     /**

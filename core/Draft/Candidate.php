@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Draft;
 
+use BrightCupboard\Core\Coach\Check;
 use BrightCupboard\Core\Look\PieceFit;
 use BrightCupboard\Core\Surface\Stance;
 
@@ -14,6 +15,7 @@ final readonly class Candidate
      * @param int    $score of the piece for the spot, with what it does to the whole, 0 to 100
      * @param string $side  left, middle or right
      * @param float  $gain  what the score of the whole spot gains when it is put there
+     * @param list<Check> $mends what would have to be mended then and has not now
      */
     public function __construct(
         public Available $available,
@@ -24,5 +26,6 @@ final readonly class Candidate
         public string $side,
         public Stance $stance,
         public float $gain,
+        public array $mends = [],
     ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Draft;
 
+use BrightCupboard\Core\Coach\Check;
 use BrightCupboard\Core\Coach\Coach;
 use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Coach\Finding;
@@ -51,7 +52,7 @@ final readonly class CandidateRanking
     /** A point of the whole counts half a point of the piece. */
     private const WHOLE = 0.5;
     /** What the coach would want mended afterwards and does not now costs so much, each. */
-    private const NEW_FIX = 15.0;
+    private const NEW_FIX = 30.0;
     /** And so much what it would want looked at again about the piece itself, such as that it is lost against the sofa. */
     private const LOOK_AGAIN = 5.0;
 
@@ -194,7 +195,7 @@ final readonly class CandidateRanking
     {
         $before = $this->coach->lookOver($dressing, $by);
         $scoreBefore = $this->coach->score($dressing, $before);
-        [$faults, $fixes] = [Coach::unsafe($before), Coach::fixes($before)];
+        [$faults, $mended] = [Coach::unsafe($before), Coach::toMend($before)];
         // No piece can better the whole by more than what is missing from 100.
         $mostGain = [] === $before ? 0.0 : self::WHOLE * (100 - $scoreBefore);
         $candidates = $order = [];
@@ -208,7 +209,7 @@ final readonly class CandidateRanking
             $best = null;
             $stances = $this->places->best($dressing, $offer->piece, $sought, self::PLACES);
             foreach ($stances as $stance) {
-                if (null !== $best && 0 === $best[2]) {
+                if (null !== $best && [] === $best[2]) {
                     break; // nothing new to mend: the place finder’s first choice holds
                 }
                 $after = $dressing->with(new PlacedPiece(self::TRIED_AS, $offer->piece, 1, $stance));
@@ -218,7 +219,7 @@ final readonly class CandidateRanking
                 }
                 $scoreAfter = $this->coach->score($after, $findings);
                 if (null === $best || $scoreAfter > $best[0]) {
-                    $best = [$scoreAfter, $stance, max(0, Coach::fixes($findings) - $fixes), self::complaintsOf($findings)];
+                    $best = [$scoreAfter, $stance, array_values(array_diff_key(Coach::toMend($findings), $mended)), self::complaintsOf($findings)];
                 }
             }
             if (null === $best) {
@@ -227,8 +228,8 @@ final readonly class CandidateRanking
                 continue;
             }
             $gain = [] === $before ? 0.0 : $best[0] - $scoreBefore;
-            $order[] = $whole = $score + self::WHOLE * $gain - self::NEW_FIX * $best[2] - self::LOOK_AGAIN * $best[3];
-            $candidates[] = self::candidate($dressing, $one, $whole, $best[1], $gain);
+            $order[] = $whole = $score + self::WHOLE * $gain - self::NEW_FIX * \count($best[2]) - self::LOOK_AGAIN * $best[3];
+            $candidates[] = self::candidate($dressing, $one, $whole, $best[1], $gain, $best[2]);
         }
         array_multisort($order, \SORT_DESC, \SORT_NUMERIC, array_keys($order), $candidates);
 
@@ -254,12 +255,15 @@ final readonly class CandidateRanking
         return \count(array_filter($order, static fn(float $one): bool => $one > $atMost)) >= $most;
     }
 
-    /** @param array{Available, PieceFit, SpotRole, bool, float} $scored */
-    private static function candidate(Dressing $dressing, array $scored, float $score, Stance $stance, float $gain): Candidate
+    /**
+     * @param array{Available, PieceFit, SpotRole, bool, float} $scored
+     * @param list<Check>                                       $mends  what would have to be mended then
+     */
+    private static function candidate(Dressing $dressing, array $scored, float $score, Stance $stance, float $gain, array $mends = []): Candidate
     {
         [$offer, $fit, $role, $isLacking] = $scored;
         $side = $dressing->spot->sideOf((new PlacedPiece(self::TRIED_AS, $offer->piece, 1, $stance))->centre);
 
-        return new Candidate($offer, (int) round(max(0.0, min(100.0, $score))), $fit, $role, $isLacking, $side, $stance, $gain);
+        return new Candidate($offer, (int) round(max(0.0, min(100.0, $score))), $fit, $role, $isLacking, $side, $stance, $gain, $mends);
     }
 }

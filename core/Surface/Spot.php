@@ -225,6 +225,12 @@ final readonly class Spot
             : $postures;
     }
 
+    /** @return list<PieceKind> of which something may be put here, in some posture */
+    public function kinds(): array
+    {
+        return array_values(array_filter(PieceKind::cases(), fn(PieceKind $kind): bool => null !== $this->postureOf($kind)));
+    }
+
     /** Whether such a thing hangs on a wall here, its height its own, and not down from an edge, a rail or a branch. */
     public function isOnWall(PieceKind $kind, Posture $posture): bool
     {

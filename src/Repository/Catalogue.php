@@ -45,6 +45,10 @@ final class Catalogue
     private const RECORD_COLUMNS = 'id, shape, pattern, origin, cost_each, replacement_each, came_on, care, faces, parts, set_name, set_of, '
         . 'laid_out, photo_at, assumed';
 
+    /** Of a swap, what is to rest or to leave, and what is planned somewhere. */
+    private const NOT_LEAVING = "id NOT IN (SELECT piece_id FROM decision WHERE swap_id = ? AND choice IN ('rest', 'part'))";
+    private const PLANNED = 'SELECT piece_id FROM placement WHERE swap_id = ?';
+
     private const WINDOW = 'home_id = ? AND removed_at IS NULL ORDER BY name, id LIMIT ? OFFSET ?';
 
     /** @var array<string, list<ColourShare>> what each stored list was read as, for most come many times; so of the lists and measures below */
@@ -79,7 +83,7 @@ final class Catalogue
     public function ofKinds(Home $home, array $kinds): array
     {
         return $this->entries(
-            sprintf('home_id = ? AND removed_at IS NULL AND kind IN (%s) ORDER BY name, id', implode(', ', array_fill(0, \count($kinds), '?'))),
+            sprintf('home_id = ? AND removed_at IS NULL AND kind IN (%s) ORDER BY name, id', self::asked($kinds)),
             [$home->id(), ...$kinds],
         );
     }
@@ -95,25 +99,33 @@ final class Catalogue
     {
         return $this->entries(
             sprintf(
-                'home_id = ? AND removed_at IS NULL AND (id IN (SELECT piece_id FROM placement WHERE swap_id = ?) OR id IN (%s)) ORDER BY name, id',
-                implode(', ', array_fill(0, \count($more), '?')),
+                'home_id = ? AND removed_at IS NULL AND (id IN (%s) OR id IN (%s)) ORDER BY name, id',
+                self::PLANNED,
+                self::asked($more),
             ),
             [$swap->home()->id(), $swap->id(), ...$more],
         );
     }
 
     /**
-     * What could still be planned in a swap, and what is: without what is to rest or to leave.
+     * What of some kinds could still be planned in a swap, and all that is: without what is to rest or to leave.
      *
-     * @return array<string, CatalogueEntry> by id, in order of name
+     * @param list<string> $kinds
+     *
+     * @return array<string, CatalogueEntry> by id, in no order
      */
-    public function open(Swap $swap): array
+    public function open(Swap $swap, array $kinds): array
     {
         return $this->entries(
-            "home_id = ? AND removed_at IS NULL AND (id NOT IN (SELECT piece_id FROM decision WHERE swap_id = ? "
-                . "AND choice IN ('rest', 'part')) OR id IN (SELECT piece_id FROM placement WHERE swap_id = ?)) ORDER BY name, id",
-            [$swap->home()->id(), $swap->id(), $swap->id()],
+            sprintf('home_id = ? AND removed_at IS NULL AND ((kind IN (%s) AND %s) OR id IN (%s))', self::asked($kinds), self::NOT_LEAVING, self::PLANNED),
+            [$swap->home()->id(), ...$kinds, $swap->id(), $swap->id()],
         );
+    }
+
+    /** @param list<string> $values */
+    private static function asked(array $values): string
+    {
+        return implode(', ', array_fill(0, \count($values), '?'));
     }
 
     public function one(string $id): ?CatalogueEntry

@@ -81,6 +81,8 @@ final readonly class CandidateAnswer
             default => 'a ' . $candidate->role->value,
         };
 
-        return ($candidate->isLacking ? 'adds ' : 'one more: ') . $what . $where;
+        $then = array_map(CoachWords::title(...), $candidate->mends);
+
+        return ($candidate->isLacking ? 'adds ' : 'one more: ') . $what . $where . ([] === $then ? '' : '; then to mend: ' . implode(', ', $then));
     }
 }

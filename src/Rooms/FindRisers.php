@@ -25,8 +25,8 @@ final readonly class FindRisers
     #[Route('/api/homes/{home}/swaps/{swap}/placements/{placement}/risers', methods: ['GET'])]
     public function __invoke(Swap $swap, Placement $placement): RisersAnswer
     {
-        $state = $this->plans->ofOpen($swap);
         $spot = $placement->spot();
+        $state = $this->plans->ofOpen($swap, $spot->measures());
         $dressing = $state->plan->dressing($spot->measures());
         $piece = array_values(array_filter($dressing->placed, static fn(PlacedPiece $one): bool => $one->id === $placement->id()))[0]
             ?? throw new Conflict('It does not stand here any more.');

@@ -24,7 +24,7 @@ final readonly class ReadRemedies
     #[Route('/api/homes/{home}/swaps/{swap}/spots/{spot}/remedies', methods: ['GET'])]
     public function __invoke(Swap $swap, Spot $spot): RemediesAnswer
     {
-        $state = $this->plans->ofOpen($swap);
+        $state = $this->plans->ofOpen($swap, $spot->measures());
         $dressing = $state->plan->dressing($spot->measures());
         $by = $state->judgement()->at($spot->taste());
         $owned = $this->availability->of($state, false);

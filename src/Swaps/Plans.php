@@ -20,7 +20,9 @@ use BrightCupboard\Core\Plan\PlanChange;
 use BrightCupboard\Core\Plan\PlannedPlace;
 use BrightCupboard\Core\Stock\Move;
 use BrightCupboard\Core\Stock\Piece;
+use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Whereabouts;
+use BrightCupboard\Core\Surface\Spot;
 
 /** Reads the plan of a swap as one value, and stores what an act changes about it. */
 final readonly class Plans
@@ -55,16 +57,22 @@ final readonly class Plans
         return $this->among($swap, $this->catalogue->planned($swap, $more), new Past([], 0));
     }
 
-    /** The plan as far as it is about what could still be planned: enough to offer and to try, not to say what rests. */
-    public function ofOpen(Swap $swap): SwapState
+    /**
+     * The plan as far as it is about what could still be planned: enough to offer and to try, not to say what rests.
+     *
+     * @param Spot|null $at only what goes there by its kind, where nobody asks how much does not
+     */
+    public function ofOpen(Swap $swap, ?Spot $at = null): SwapState
     {
         if (null !== $swap->follows()) {
             return $this->of($swap);
         }
 
+        $kinds = array_map(static fn(PieceKind $kind): string => $kind->value, $at?->kinds() ?? PieceKind::cases());
+
         // So many that asking where each of them is would take longer than reading where everything is. What nobody placed is
         // open whatever was decided, since what rests or leaves is not among it.
-        return $this->state($swap, $this->catalogue->open($swap), $this->plan->decisionsOfPlanned($swap), $this->start($swap), $this->past($swap));
+        return $this->state($swap, $this->catalogue->open($swap, $kinds), $this->plan->decisionsOfPlanned($swap), $this->start($swap), $this->past($swap));
     }
 
     /** The plan as far as it is about a window of the stock, in order of name. */

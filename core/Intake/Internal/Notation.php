@@ -55,6 +55,9 @@ final readonly class Notation
         '/^(\pL.*\blights?\b.*?)\s(\d{1,2})\s+(?:strands?|strings?|sets?|boxes|reels?)\b/iu' => '$2 $1',
         // "taper candles w remote 6 ivory": what comes with it is not counted.
         '/\b(with|w)\s+(remote|timer|lids?|handle|stand)\s+(\d{1,2})\s+(?=\pL{3})/iu' => '$1 $2, $3 pcs, ',
+        // "4 strings outdoor lights" are called by what is on the string.
+        '/^(\d{1,2})\s+(?:strings|strands)\s+(?:of\s+)?(?=lights?\b)/iu' => '$1 string ',
+        '/^(\d{1,2})\s+(?:strings|strands)\s+(?:of\s+)?(?=(?:\pL+\s+){0,3}(?:lights|beads?|garland)\b)/iu' => '$1 ',
         // So many on a string, and so many strings: "lights 100 count x2", "string lights 50 ct (3)".
         '/^(?=.*\blights?\b)(?=\d{1,2}\s|.*(?:\(\d{1,2}\)|\bx\s?\d{1,2}\b))(.*?)[\s,]+(\d{2,4})\s*(?:ct|count|bulbs?|leds?)\b(.*)$/iu' => '$1$3, $2 lights',
         // Ribbon is counted by the roll, and measured across in parts of an inch.

@@ -80,7 +80,7 @@ final class CandidatesTest extends TestCase
         }
     }
 
-    /** A point of the whole counts half a point, what would have to be mended afterwards 15, what would be looked at again about the piece 5. */
+    /** A point of the whole counts half a point, what would have to be mended afterwards 30, what would be looked at again about the piece 5. */
     public function testWhatTheWholeWouldGainCountsHalf(): void
     {
         $dressing = new Dressing(Make::spot(), [Make::placed(Make::piece('jug', PieceKind::Jug, 7, 9), 4), Make::placed(Make::piece('tall', height: 22), 14)]);
@@ -89,7 +89,7 @@ final class CandidatesTest extends TestCase
             range(1, 10),
         );
         $by = Make::judgement();
-        $fixes = Coach::fixes((new Coach())->lookOver($dressing, $by));
+        $before = Coach::toMend((new Coach())->lookOver($dressing, $by));
         $alone = [];
         foreach ((new CandidateRanking())->likely($dressing, $offers, $by, Season::Winter, 12) as $one) {
             $alone[$one->available->piece->id] = $one->score;
@@ -99,12 +99,13 @@ final class CandidatesTest extends TestCase
         foreach ($ranking->candidates as $one) {
             $after = $dressing->with(new PlacedPiece('try', $one->available->piece, 1, $one->stance));
             $findings = (new Coach())->lookOver($after, $by);
-            $new = max(0, Coach::fixes($findings) - $fixes);
+            $new = array_values(array_diff_key(Coach::toMend($findings), $before));
+            self::assertSame($new, $one->mends);
             $again = \count(array_filter(
                 $findings,
                 static fn(Finding $of): bool => Verdict::LookAgain === $of->verdict && \in_array('try', $of->placements(), true),
             ));
-            $expected = max(0, min(100, $alone[$one->available->piece->id] + $one->gain / 2 - 15 * $new - 5 * $again));
+            $expected = max(0, min(100, $alone[$one->available->piece->id] + $one->gain / 2 - 30 * \count($new) - 5 * $again));
             self::assertEqualsWithDelta($expected, $one->score, 1.0, $one->available->piece->id);
         }
     }
@@ -203,10 +204,10 @@ final class CandidatesTest extends TestCase
             new Available($dark, 1, 'at hand', 0, 1.0, null),
             new Available($pale, 1, 'in store', 0, 0.3, $shelf->spot->id),
         ], $by, Season::Winter, 5);
-        $fixes = static fn(Candidate $one): int => Coach::fixes((new Coach())->lookOver(
+        $fixes = static fn(Candidate $one): int => \count(Coach::toMend((new Coach())->lookOver(
             $shelf->with(new PlacedPiece('try', $one->available->piece, 1, $one->stance)),
             $by,
-        ));
+        )));
 
         self::assertSame(['pale', 'dark'], array_map(static fn(Candidate $one): string => $one->available->piece->id, $ranking->candidates));
         self::assertSame([0, 1], array_map($fixes, $ranking->candidates));

@@ -33,7 +33,7 @@ final class ClothAndHardwareTest extends TestCase
 
         self::assertSame([Posture::Lies, -6 * 254], [$offered?->stance->posture, $offered?->stance->left]);
         $laid = new Dressing($table, [new PlacedPiece('at', $runner, 1, $offered->stance)]);
-        self::assertSame(0, Coach::fixes((new Coach())->lookOver($laid, Make::judgement())));
+        self::assertSame([], Coach::toMend((new Coach())->lookOver($laid, Make::judgement())));
     }
 
     public function testASkirtIsOfferedRoundATreeThatStandsAndOnce(): void
@@ -48,7 +48,7 @@ final class ClothAndHardwareTest extends TestCase
 
         $laid = $standing->with(new PlacedPiece('at', $skirt, 1, $offered->stance));
         self::assertSame([], self::rank($laid, [Make::piece('another', PieceKind::TreeSkirt, 14, 4, depth: 10, laidOut: 48)])->candidates);
-        self::assertSame(0, Coach::fixes((new Coach())->lookOver($laid, Make::judgement())));
+        self::assertSame([], Coach::toMend((new Coach())->lookOver($laid, Make::judgement())));
     }
 
     public function testHooksAreNotOfferedToBeSeen(): void

@@ -23,7 +23,7 @@ final class HurriedLinesTest extends TestCase
 {
     private const NUMBER_WORDS = '/^(?:\d.*|.*\d|in(?:ch(?:es)?)?|feet|foot|ft|yards?|yds?|cm|mm|m|lbs?|kg|g|oz|by|tall|high|wide|deep|long|across'
         . '|dia|laid|out|unrolled|sq|square|each|ea|apiece|piece|for|all|both|lot|together|total|altogether|dollars?|bucks?|pcs?|pk|packs?|ct|count'
-        . '|doz(?:en)?|pairs?|pr|duo|trio|couple|half|qty|pieces?|set|sets|box|bag|pack|bundle|stack|strands|ish|row|cluster|group|roll|string|sizes'
+        . '|doz(?:en)?|pairs?|pr|duo|trio|couple|half|qty|pieces?|set|sets|box|bag|pack|bundle|stack|strands|ish|row|cluster|group|roll|strings?|sizes'
         . '|heights|about|approx|goes|kept|care'
         . '|note|tote|the|and|with|from|not|plus|thickness|diameter|height|width|depth)$/iu';
 

@@ -7,6 +7,7 @@ import { Silhouette } from '../../silhouettes/Silhouette';
 import type { Frame } from './frame';
 import { Hanging } from './Hanging';
 import { isLaidCloth, LaidCloth } from './LaidCloth';
+import { leftWords } from './leftWords';
 import { aroundDoorway, OverDoorway } from './OverDoorway';
 import { overTrunk, roundBox, scattered, type Tree } from './onTree';
 import { Wound } from './Wound';
@@ -101,7 +102,7 @@ export function Placed({
           ? aroundDoorway(spot, placement, frame, left)
           : { x, y: y - height * frame.scale, width, height: Math.max(4, height * frame.scale) + drop };
   const said = [
-    `${write.length(left)} from ${isUpright(spot) ? 'its foot' : 'the left'}`,
+    isOver && left < 0 ? leftWords(spot, left, write.length) : `${write.length(left)} from ${isUpright(spot) ? 'its foot' : 'the left'}`,
     placement.posture,
     isInTiers ? `${tree ? 'band' : 'board'} ${placement.tier + 1}` : isAtHeight ? '' : `${placement.layer} layer`,
     isAtHeight ? `its lower edge ${write.length(spot.ledgeHeight + placement.raise)} from the floor` : '',

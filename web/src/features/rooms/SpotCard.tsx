@@ -1,6 +1,7 @@
 import { useHouse, useSwap, useWriting } from '../../api/home';
 import type { Dressing, Piece, Placement, Spot } from '../../api/types';
 import { isUpright } from '../../lib/upright';
+import { leftWords } from './leftWords';
 
 type Props = {
   spot: Spot;
@@ -13,7 +14,9 @@ type Props = {
 /** What hangs on the wall goes up first, then what carries or leans, what is in or on others last; from left to right otherwise. */
 const ORDER: Partial<Record<Placement['posture'], number>> = { lies: 0, carries: 0, leans: 1, drapes: 1, trims: 3, fills: 3 };
 
-const orderOf = (one: Placement) => (one.isOnWall ? -1 : (ORDER[one.posture] ?? 2));
+/** Greenery is hung before what is strung along it. */
+const orderOf = (one: Placement, piece: Piece | undefined) =>
+  one.isOnWall ? -1 : piece?.kind === 'lights' || piece?.kind === 'beads' ? 2 : (ORDER[one.posture] ?? 2);
 
 /** The card of a spot on paper, under its picture: each piece in the order of set-up, where it goes, where it comes from, what to mind. */
 export function SpotCard({ spot, dressing, pieces, isShown = false }: Props) {
@@ -21,7 +24,7 @@ export function SpotCard({ spot, dressing, pieces, isShown = false }: Props) {
   const house = useHouse();
   const current = useSwap();
   const room = house.rooms.find((one) => one.id === spot.room)?.name ?? '';
-  const sorted = [...dressing.placements].sort((a, b) => orderOf(a) - orderOf(b) || a.left - b.left);
+  const sorted = [...dressing.placements].sort((a, b) => orderOf(a, pieces.get(a.piece)) - orderOf(b, pieces.get(b.piece)) || a.left - b.left);
   const cautions = dressing.findings.filter((one) => one.code.startsWith('safety.') || one.code === 'fit.physical').map((one) => one.reason);
   const isPanel = spot.form === 'panel';
   const fromFloor = (one: Placement) => write.length(spot.ledgeHeight + one.raise);
@@ -56,7 +59,7 @@ export function SpotCard({ spot, dressing, pieces, isShown = false }: Props) {
                 {pieces.get(one.piece)?.name}
                 {one.count > 1 && ` × ${one.count}`}
               </td>
-              <td className="py-1 pr-3">{write.length(one.left)}</td>
+              <td className="py-1 pr-3">{leftWords(spot, one.left, write.length)}</td>
               <td className="py-1 pr-3">
                 {isPanel
                   ? fromFloor(one)
