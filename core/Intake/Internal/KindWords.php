@@ -74,7 +74,7 @@ final class KindWords
         'pumpkin' => 'pumpkin, jack o lantern',
         'ribbon' => 'ribbon, ribbon spool, spool of ribbon, ribbon roll, roll of ribbon',
         'runner' => 'runner, table runner, tablecloth, table cloth, table topper, table scarf',
-        'sign' => 'sign, block sign, banner sign, house sign, plaque, letter board, letterboard, chalkboard',
+        'sign' => 'sign, block sign, banner sign, house sign, plaque, letter board, letterboard, chalkboard, cross',
         'stand' => 'stand, cake stand, pedestal, pedestal stand',
         'stand/tiers' => 'tiered tray, tier tray, tiered stand, tiered cake stand',
         'star' => 'star, tree topper, snowflake',
@@ -147,7 +147,7 @@ final class KindWords
         'peony', 'hydrangea', 'tulip', 'daffodil', 'sunflower', 'dahlia', 'lily', 'carnation', 'fern', 'moss', 'grass', 'pampas',
         'pampas grass', 'eucalyptus', 'lavender', 'wheat', 'holly', 'ivy', 'mistletoe', 'feather', 'shell', 'sea shell', 'seashell',
         'coral', 'berry', 'snow', 'pussy willow', 'greenery', 'leaf', 'magnolia', 'forsythia', 'cherry blossom', 'plum blossom', 'blossom',
-        'baby breath', 'pebble', 'antler', 'corn', 'thistle', 'curly willow', 'log',
+        'mum', 'lemon', 'lime', 'fig', 'clementine', 'baby breath', 'pebble', 'antler', 'corn', 'thistle', 'curly willow', 'log',
     ];
 
     /** What lies about and is no plant, with its colour. */

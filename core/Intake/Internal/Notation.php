@@ -46,11 +46,17 @@ final readonly class Notation
         // What a thing has so many of is no count of it: "advent house, drawers 24".
         '/(?<=\pL\s|,\s)(?<!for\s)(?<!with\s)(\d{1,2})\s+(drawer|pocket|door|window|arm)s\b/iu' => '$1-$2',
         '/\b(drawer|branch|pocket|door|window|arm|wick)e?s\s+(\d{1,2})(?=\s*(?:,|$))/iu' => '$2-$1',
-        '/\b(bundle|bunch)\s+(\d{1,3})(?=\s*(?:,|$))/iu' => '$1 of $2', '/(?<![\w.])(\d{1,3})er\s+set\b/iu' => 'set of $1',
+        '/\b(bundle|bunch|stack|nest)\s+(\d{1,3})(?=\s*(?:,|$))/iu' => '$1 of $2',
+        // "hydrangea, 5 stem", "branches 36 x 6": what stands up is not counted across.
+        '/(?<![\w.])(\d{1,2})\s+stem\b/iu' => '$1-stem',
+        '/\b(stems|branches|sprays|picks)\b(.*?)\s(\d{2})\s*x\s*(\d{1,2})(?=\s*(?:,|$))/iu' => '$1$2 $3 in, $4 pcs',
+        '/^(\pL[\pL\s]*s)\s+([2-9])\s+\((\d+(?:\.\d+)?(?:\s*(?:&|,|\/|and)\s*\d+(?:\.\d+)?)+)\)/iu' => '$2 $1 $3',
+        '/^(\pL.*\pL)\s+1\s+(bag|jar|tin)$/iu' => '1 $2 $1', '/(?<![\w.])(\d{1,3})er\s+set\b/iu' => 'set of $1',
         // How many there are behind all else: "lavender bundle x 3 $12", "covers 20x20 x4", "ornaments, 24 in box".
         '/(?<=\pL{3})\s+[x×]\s+(\d{1,3})(?=\s*(?:[$€£]|,|$))/u' => ' x$1',
         '/(\d[x×]\d+(?:[.,]\d+)?(?:\s?(?:in|cm))?)\s+[x×](\d{1,2})(?=\s*(?:,|$))/iu' => '$1, $2 pcs',
-        '/^(\pL.*?\pL{2}s\b.*?)[\s,]+(\d{1,3})\s+in\s+(?:an?\s+|the\s+)?(box|bag|tin|pack|case|crate|tub)(?=\s*(?:,|$))/iu' => '$1, $2 pcs, in $3',
+        '/^(\pL.*?\pL{2}s\b.*?)[\s,]+(\d{1,3})\s+in\s+(?:an?\s+|the\s+)?(box|bag|tin|pack|case|crate|tub|jar|bowl|basket|bucket)(?=\s*(?:,|$))/iu'
+            => '$1, $2 pcs, in $3',
         '/^((?:an?\s+)?bunch\b.*?)\s(\d{1,3})\s+stems?\b/iu' => '$1 $2-stem',
         '/^(\pL.*\blights?\b.*?)\s(\d{1,2})\s+(?:strands?|strings?|sets?|boxes|reels?)\b/iu' => '$2 $1',
         // "taper candles w remote 6 ivory": what comes with it is not counted.
