@@ -9,7 +9,9 @@ use App\Entity\Swap;
 use App\Rooms\Availability;
 use App\Rooms\Dressings;
 use App\Swaps\Plans;
+use App\Swaps\SwapState;
 use App\Tests\Support\AppTestCase;
+use BrightCupboard\Core\Draft\Available;
 use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\TestWith;
 use Random\Engine\Mt19937;
@@ -48,7 +50,18 @@ final class PlannedTest extends AppTestCase
             self::assertEquals($dressings->answer($whole, $spot), $dressings->answer($planned, $spot), $spot->name());
         }
         $availability = $this->service(Availability::class);
-        self::assertEquals($availability->of($whole, false), $availability->of($plans->ofOpen($swap), false), 'as much can be offered');
+        $offers = static fn(SwapState $state): array => array_column(
+            array_map(static fn(Available $one): array => [$one->piece->id, $one], $availability->of($state, false)),
+            1,
+            0,
+        );
+        self::assertEqualsCanonicalizing($offers($whole), $offers($plans->ofOpen($swap)), 'as much can be offered');
+        foreach (\array_slice($spots, 0, 5) as $id) {
+            $spot = ($entities->find(Spot::class, $id) ?? throw new \LogicException('The spot is there.'))->measures();
+            $goes = static fn(Available $one): bool => null !== $spot->postureOf($one->piece->kind);
+
+            self::assertEqualsCanonicalizing(array_filter($offers($whole), $goes), array_filter($offers($plans->ofOpen($swap, $spot)), $goes), $spot->name);
+        }
         foreach (array_keys($planned->plan->stock) as $piece) {
             self::assertSame($whole->plan->free($piece), $planned->plan->free($piece));
             self::assertEquals($whole->decisions[$piece] ?? null, $planned->decisions[$piece] ?? null);
