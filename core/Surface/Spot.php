@@ -277,7 +277,7 @@ final readonly class Spot
                 Posture::Drapes => PieceKind::Throw !== $kind,
                 // Round a post goes what runs; on a rail it may follow a garland.
                 Posture::Trims => !$this->isUpright() || !$kind->facts()->isStrung(),
-                default => PieceKind::Stocking === $kind && !$this->isUpright(),
+                default => PieceKind::Stocking === $kind && !$this->isUpright() && 0 === $this->sides(),
             },
             Form::Seat => match ($posture) {
                 Posture::Sits => true,
