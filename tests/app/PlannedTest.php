@@ -27,13 +27,12 @@ final class PlannedTest extends AppTestCase
     {
         $this->signIn();
         $random = new Randomizer(new Mt19937($seed));
-        $pieces = $this->db()->fetchFirstColumn('SELECT p.id FROM piece p JOIN home h ON h.id = p.home_id WHERE p.removed_at IS NULL AND h.name = ? ORDER BY p.id', [
-            'Ferry House',
-        ]);
+        $pieces = $this->db()->fetchFirstColumn('SELECT p.id FROM piece p JOIN home h ON h.id = p.home_id WHERE p.removed_at IS NULL '
+            . 'AND h.name = ? ORDER BY p.id', ['Ferry House']);
         $spots = $this->db()->fetchFirstColumn('SELECT s.id FROM spot s JOIN room r ON r.id = s.room_id JOIN home h ON h.id = r.home_id '
             . 'WHERE h.name = ? ORDER BY s.id', ['Ferry House']);
         $placed = 0;
-        for ($i = 0; $i < 25; ++$i) {
+        for ($i = 0; $i < 50; ++$i) {
             $this->call('POST', $this->swap() . '/placements', [
                 'piece' => $pieces[$random->getInt(0, \count($pieces) - 1)], 'spot' => $spots[$random->getInt(0, \count($spots) - 1)],
                 'count' => $random->getInt(1, 3),

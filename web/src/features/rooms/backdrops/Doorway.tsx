@@ -1,5 +1,6 @@
 import { inch } from '../../../lib/inches';
 import type { BackdropProps } from './Backdrop';
+import { WallBehind } from './WallBehind';
 
 /** How broad its frame is, in inches. */
 const FRAME = 4;
@@ -14,24 +15,9 @@ export function Doorway({ spot, frame }: BackdropProps) {
     height: (high + out) * frame.scale,
   });
   return (
-    <g>
-      <rect
-        x={frame.x(-frame.past)}
-        y={frame.ledgeY - frame.wallHeight}
-        width={(wide + 2 * frame.past) * frame.scale}
-        height={frame.wallHeight}
-        fill={spot.wall}
-      />
+    <WallBehind spot={spot} frame={frame} wide={wide}>
       <rect {...box(FRAME)} fill="var(--color-ledge)" stroke="var(--color-line-2)" />
       <rect {...box(0)} fill="var(--color-card)" stroke="var(--color-line-2)" />
-      <rect
-        x={frame.x(-frame.past)}
-        y={frame.ledgeY}
-        width={(wide + 2 * frame.past) * frame.scale}
-        height={frame.below * frame.scale}
-        fill="var(--color-ledge)"
-        stroke="var(--color-line-2)"
-      />
-    </g>
+    </WallBehind>
   );
 }

@@ -1,5 +1,6 @@
 import { inch } from '../../../lib/inches';
 import type { BackdropProps } from './Backdrop';
+import { WallBehind } from './WallBehind';
 
 /** A cap and a foot that stand out a little, in inches. */
 const OUT = 1;
@@ -9,20 +10,13 @@ const CAP = 2;
 export function Post({ spot, frame }: BackdropProps) {
   const [tall, thick] = [inch(spot.width), inch(spot.depth)];
   const wide = { x: frame.x(-OUT), width: (thick + 2 * OUT) * frame.scale };
-  const ink = { fill: 'var(--color-ledge)', stroke: 'var(--color-line-2)' };
   return (
-    <g>
-      <rect
-        x={frame.x(-frame.past)}
-        y={frame.ledgeY - frame.wallHeight}
-        width={(thick + 2 * frame.past) * frame.scale}
-        height={frame.wallHeight}
-        fill={spot.wall}
-      />
-      <rect x={frame.x(-frame.past)} y={frame.ledgeY} width={(thick + 2 * frame.past) * frame.scale} height={frame.below * frame.scale} {...ink} />
-      <rect x={frame.x(0)} y={frame.y(tall)} width={thick * frame.scale} height={tall * frame.scale} {...ink} />
-      <rect {...wide} y={frame.y(tall)} height={CAP * frame.scale} {...ink} />
-      <rect {...wide} y={frame.y(2 * CAP)} height={2 * CAP * frame.scale} {...ink} />
-    </g>
+    <WallBehind spot={spot} frame={frame} wide={thick}>
+      <g fill="var(--color-ledge)" stroke="var(--color-line-2)">
+        <rect x={frame.x(0)} y={frame.y(tall)} width={thick * frame.scale} height={tall * frame.scale} />
+        <rect {...wide} y={frame.y(tall)} height={CAP * frame.scale} />
+        <rect {...wide} y={frame.y(2 * CAP)} height={2 * CAP * frame.scale} />
+      </g>
+    </WallBehind>
   );
 }
