@@ -34,7 +34,10 @@ final readonly class LayOutSheet
         $tasks = [...$tasks, ...$this->looks->tasks($swap, $day)];
         WorkDays::working($swap, $day)->sheetBuilt($this->clock->now(), $basis->fingerprint());
 
-        return [...$done, ...$this->laidOut($swap, $day, $tasks, $done, $open)];
+        $sheet = [...$done, ...$this->laidOut($swap, $day, $tasks, $done, $open)];
+        usort($sheet, static fn(SheetTask $a, SheetTask $b): int => $a->ordinal() <=> $b->ordinal());
+
+        return $sheet;
     }
 
     /**
@@ -81,14 +84,21 @@ final readonly class LayOutSheet
      */
     private function laidOut(Swap $swap, ?WorkDay $day, array $tasks, array $done, array $open): array
     {
-        $ordinal = max([0, ...array_map(static fn(SheetTask $task): int => $task->ordinal() + 1, $done)]);
+        $taken = array_fill_keys(array_map(static fn(SheetTask $task): int => $task->ordinal(), $done), true);
+        $last = -1;
         $laid = [];
         foreach ($this->named($tasks, $done) as $task) {
-            if (isset($open[$task->key])) {
-                $open[$task->key]->revise($task, $ordinal++);
-            } else {
-                $this->entities->persist($open[$task->key] = new SheetTask($swap, $task, $ordinal++, $day));
+            // What keeps its turn keeps its number: a tick renumbers nothing.
+            $ordinal = max($last + 1, isset($open[$task->key]) ? $open[$task->key]->ordinal() : 0);
+            while (isset($taken[$ordinal])) {
+                ++$ordinal;
             }
+            if (isset($open[$task->key])) {
+                $open[$task->key]->revise($task, $ordinal);
+            } else {
+                $this->entities->persist($open[$task->key] = new SheetTask($swap, $task, $ordinal, $day));
+            }
+            $last = $ordinal;
             $laid[] = $open[$task->key];
             unset($open[$task->key]);
         }
