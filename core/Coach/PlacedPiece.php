@@ -99,7 +99,7 @@ final readonly class PlacedPiece
     /** One that is tried on a spot, at its beginning: wound round a post with as few turns as leave none of it over. */
     public static function tried(string $id, Piece $piece, int $count, Spot $spot, Posture $posture): self
     {
-        $along = new self($id, $piece, $count, (new Stance(0, Layer::Middle, 0, 0, $posture))->on($spot, $piece->kind));
+        $along = new self($id, $piece, $count, Stance::tried($spot, $piece->kind, $posture));
         $isWound = $spot->isUpright() && Posture::Drapes === $posture && $along->width > $spot->to - $spot->from;
 
         return $isWound ? $along->put($along->wound($spot, $spot->to - $spot->from)) : $along;

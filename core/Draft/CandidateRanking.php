@@ -106,18 +106,23 @@ final readonly class CandidateRanking
     {
         $tops = array_map(static fn(PlacedPiece $one): int => $one->top, $dressing->standing());
         $recipe ??= Recipe::usual($dressing->spot->kind, $by->look->mood);
-        $going = $scores = $leftOut = $lacks = $postures = [];
+        $going = $scores = $leftOut = $lacks = $postures = $stances = [];
+        $spot = $dressing->spot;
         foreach ($available as $offer) {
             $kind = $offer->piece->kind;
             $posture = $postures[$kind->value] ??= self::posture($kind, $dressing);
-            $put = $posture instanceof Posture
-                ? PlacedPiece::tried(self::TRIED_AS, $offer->piece, 1, $dressing->spot, $posture)
-                : null;
-            $objection = null === $put
-                ? $posture
-                : $this->surroundings->objection($offer->piece, $dressing->spot) ?? $this->surroundings->sizeObjectionTo($put, $dressing->spot);
-            if (null === $put || $objection instanceof Objection) {
-                $reason = $objection instanceof Objection ? $objection->value : '';
+            $objection = $put = null;
+            if ($posture instanceof Objection) {
+                $objection = $posture;
+            } elseif (null === $objection = $this->surroundings->objection($offer->piece, $spot)) {
+                // On a post it depends on each piece how it is wound; elsewhere all of a kind are put alike.
+                $put = $spot->isUpright()
+                    ? PlacedPiece::tried(self::TRIED_AS, $offer->piece, 1, $spot, $posture)
+                    : new PlacedPiece(self::TRIED_AS, $offer->piece, 1, $stances[$kind->value] ??= Stance::tried($spot, $kind, $posture));
+                $objection = $this->surroundings->sizeObjectionTo($put, $spot);
+            }
+            if (null === $put || null !== $objection) {
+                $reason = $objection->value ?? '';
                 $leftOut[$reason] = ($leftOut[$reason] ?? 0) + 1;
                 continue;
             }

@@ -35,6 +35,12 @@ final readonly class Stance
         public int $reach = 0,
     ) {}
 
+    /** At the beginning of a spot, as something of a kind is tried there. */
+    public static function tried(Spot $spot, PieceKind $kind, Posture $posture): self
+    {
+        return (new self(0, Layer::Middle, 0, 0, $posture))->on($spot, $kind);
+    }
+
     public function leftAt(int $left): self
     {
         return new self($left, $this->layer, $this->raise, $this->tier, $this->posture, $this->dips, $this->face, $this->girth, $this->reach);
