@@ -44,6 +44,11 @@ final class InvalidSpot extends \DomainException implements CoreException
         return new self('A rail that rises more than it runs is a ladder: check the rise, or measure the length along the floor.');
     }
 
+    public static function withoutSides(): self
+    {
+        return new self('A doorway needs a height above 0, so that what goes over it can hang down its sides.');
+    }
+
     public static function without(string $side): self
     {
         return new self(sprintf('A spot needs a %s above 0, so that pieces can be tried on it.', $side));

@@ -58,6 +58,9 @@ final readonly class Spot
         if (Form::Table === $this->form && $layout->seats > $most = $layout->mostSeats($width, $depth)) {
             throw InvalidSpot::seats($layout->seats, $most);
         }
+        if (SpotKind::Doorway === $kind && 0 === $this->sides()) {
+            throw InvalidSpot::withoutSides();
+        }
         if (Form::Run === $this->form && !$this->isUpright() && null !== $layout->rise && $layout->rise->tenths() > $width->tenths()) {
             throw InvalidSpot::tooSteep();
         }

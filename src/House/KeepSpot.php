@@ -20,6 +20,7 @@ use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\KeepClear;
 use BrightCupboard\Core\Surface\Layout;
 use BrightCupboard\Core\Surface\Spot as SpotMeasures;
+use BrightCupboard\Core\Surface\SpotKind;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
@@ -112,7 +113,7 @@ final readonly class KeepSpot
         $fields->complete();
         $whole = match ($input->kind->form()) {
             Form::Table => 'seats',
-            Form::Run => 'rise',
+            Form::Run => SpotKind::Doorway === $input->kind ? 'clearHeight' : 'rise',
             default => 'width',
         };
         $measures = $fields->read(

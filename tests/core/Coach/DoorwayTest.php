@@ -16,6 +16,7 @@ use BrightCupboard\Core\Look\BalanceSchool;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
+use BrightCupboard\Core\Surface\InvalidSpot;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\SpotKind;
 use BrightCupboard\Core\Surface\Stance;
@@ -87,6 +88,14 @@ final class DoorwayTest extends TestCase
         $copied = (new Rearranging())->onto($rail, self::doorway(), BalanceSchool::Centred)->dressing->placed;
 
         self::assertSame([-52 * 254], array_map(static fn(PlacedPiece $one): int => $one->left, $copied));
+    }
+
+    public function testADoorwayWithoutAHeightIsRefused(): void
+    {
+        $this->expectException(InvalidSpot::class);
+        $this->expectExceptionMessage('A doorway needs a height above 0');
+
+        Make::spot(width: 40, depth: 4, clear: null, ledge: 0, kind: SpotKind::Doorway);
     }
 
     private static function doorway(): Spot
