@@ -51,7 +51,7 @@ final readonly class Spot
         public ?Srgb $cover = null,
     ) {
         $this->form = $kind->form();
-        [$this->from, $this->to] = self::between($width->tenths(), $keepClear);
+        [$this->from, $this->to] = KeepClear::between($width->tenths(), $keepClear);
         if (0 === $width->tenths() || 0 === $depth->tenths()) {
             throw InvalidSpot::flat($name);
         }
@@ -259,63 +259,6 @@ final readonly class Spot
     /** Whether such a thing is put so at all, and goes here in such a posture (docs/rules.md, postures). */
     public function takes(PieceKind $kind, Posture $posture): bool
     {
-        return \in_array($posture, $kind->facts()->postures, true) && match ($this->form()) {
-            Form::Ledge, Form::Tiers, Form::Table, Form::Floor => match ($posture) {
-                Posture::Hangs => PieceKind::Stocking === $kind
-                    ? Form::Ledge === $this->form() // from the edge
-                    : $this->kind->hasWallOver() && PieceKind::Hooks !== $kind,
-                Posture::Sits => false,
-                Posture::Lies => PieceKind::TreeSkirt !== $kind || Form::Floor === $this->form(),
-                Posture::Leans => Form::Table !== $this->form(), // against what?
-                Posture::Drapes => PieceKind::Lights !== $kind // they are hidden in greenery
-                    && (PieceKind::Throw !== $kind || Form::Floor === $this->form() || SpotKind::LowTable === $this->kind), // a ladder, an ottoman
-                default => true,
-            },
-            Form::Panel => match ($posture) {
-                Posture::Hangs => !\in_array($kind, [PieceKind::Stocking, PieceKind::Hooks], true),
-                Posture::Leans => PieceKind::Mirror === $kind || PieceKind::Picture === $kind,
-                default => false,
-            },
-            Form::Run => match ($posture) {
-                Posture::Drapes => PieceKind::Throw !== $kind,
-                // Round a post goes what runs; on a rail it may follow a garland.
-                Posture::Trims => !$this->isUpright() || !$kind->facts()->isStrung(),
-                default => PieceKind::Stocking === $kind && !$this->isUpright() && 0 === $this->sides(),
-            },
-            Form::Seat => match ($posture) {
-                Posture::Sits => true,
-                Posture::Drapes => PieceKind::Throw === $kind,
-                Posture::Lies => PieceKind::Tray === $kind && SpotKind::Bed === $this->kind,
-                Posture::Stands => SpotKind::Bench === $this->kind,
-                default => false,
-            },
-            Form::Cone => match ($posture) {
-                Posture::Trims, Posture::Drapes => PieceKind::Throw !== $kind,
-                Posture::Stands => PieceKind::Tree === $kind,
-                Posture::Lies => PieceKind::TreeSkirt === $kind,
-                Posture::Hangs => PieceKind::Star === $kind || PieceKind::Bell === $kind,
-                default => false,
-            },
-        };
-    }
-
-    /**
-     * @param list<KeepClear> $keepClear
-     *
-     * @return array{int, int} the whole where all of it stays clear
-     */
-    private static function between(int $width, array $keepClear): array
-    {
-        usort($keepClear, static fn(KeepClear $a, KeepClear $b): int => $a->from->tenths() <=> $b->from->tenths());
-        [$from, $to] = [0, $width];
-        foreach ($keepClear as $zone) {
-            $from = $zone->from->tenths() <= $from ? max($from, $zone->to->tenths()) : $from;
-        }
-        usort($keepClear, static fn(KeepClear $a, KeepClear $b): int => $b->to->tenths() <=> $a->to->tenths());
-        foreach ($keepClear as $zone) {
-            $to = $zone->to->tenths() >= $to ? min($to, $zone->from->tenths()) : $to;
-        }
-
-        return $from < $to ? [$from, $to] : [0, $width];
+        return \in_array($posture, $kind->facts()->postures, true) && Takes::of($this, $kind, $posture);
     }
 }
