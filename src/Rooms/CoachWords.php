@@ -176,6 +176,11 @@ final readonly class CoachWords
         return match ($check->value . ' ' . $fault->code) {
             'fit.physical over the edge' => sprintf('%s hangs %s over the edge.', $one, $value('by')),
             'fit.physical too tall' => sprintf('%s is %s too tall.', $one, $value('by')),
+            'fit.physical ends on the floor' => sprintf(
+                '%s falls over the end down to the floor, %s too long: put it further in, or somewhere longer.',
+                $one,
+                $value('by'),
+            ),
             'fit.physical on the floor' => sprintf('%s hangs down to the floor, %s too long: give it more dips, or fewer.', $one, $value('by')),
             'fit.physical too deep' => sprintf('%s is %s deeper than it is here.', $one, $value('by')),
             'fit.physical no such board' => sprintf('%s stands on a board that is not there: there are %s.', $one, $value('boards')),

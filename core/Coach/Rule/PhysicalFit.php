@@ -29,6 +29,9 @@ final readonly class PhysicalFit implements CoachRule
     /** Greenery and what gives way keeps this part of its depth beside something else. */
     private const SOFT_DEPTH = 0.6;
 
+    /** A foot: what is lower is on the floor as good as. */
+    private const WELL_UP = 12 * Length::TENTHS_PER_INCH;
+
     public function __construct(private Surroundings $surroundings = new Surroundings()) {}
 
     public function isAbout(): Check
@@ -133,6 +136,10 @@ final readonly class PhysicalFit implements CoachRule
         if ($lowest < 0) {
             $faults[] = Fault::of('on the floor', ['by' => Length::ofTenths(-$lowest)], $placed);
         }
+        $trailing = $this->trailing($placed, $spot);
+        if ($trailing > 0) {
+            $faults[] = Fault::of('ends on the floor', ['by' => Length::ofTenths($trailing)], $placed);
+        }
         $deeper = $placed->depth - $spot->depth->tenths();
         if ($deeper > 0 && $this->surroundings->needsDepth($placed, $spot)) {
             $faults[] = Fault::of('too deep', ['by' => Length::ofTenths($deeper)], $placed);
@@ -148,6 +155,15 @@ final readonly class PhysicalFit implements CoachRule
         }
 
         return $faults;
+    }
+
+    /** How much of what falls over an end lies on the floor; what is near the floor anyway may. */
+    private function trailing(PlacedPiece $placed, Spot $spot): int
+    {
+        $high = $spot->ledgeHeight->tenths() + $spot->tierHeight($placed->tier);
+        $hasEnds = \in_array($spot->form(), [Form::Ledge, Form::Tiers, Form::Table], true) && $high >= self::WELL_UP;
+
+        return $hasEnds && $placed->fallsOverTheEnds() ? max(-$placed->left, $placed->right - $spot->width->tenths()) - $high : 0;
     }
 
     /**

@@ -19,8 +19,10 @@ use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\Piece;
 use BrightCupboard\Core\Stock\PieceKind;
+use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\KeepClear;
 use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\SpotKind;
 use BrightCupboard\Core\Surface\Stance;
 use BrightCupboard\Tests\Core\Support\Make;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -211,6 +213,20 @@ final class CoachTest extends TestCase
         self::assertSame(Verdict::Fix, $finding->verdict);
         self::assertSame([$fault], array_map(static fn(Fault $one): string => $one->code, $finding->faults));
         self::assertEquals(\is_string($by) ? $by : Length::ofInches($by), $finding->faults[0]->values['by'] ?? $finding->faults[0]->values['reason']);
+    }
+
+    /** A runner of 100 in on a table of 40 by 30 in hangs down 30 in at both ends, one of 102 in lies on the floor by an inch. */
+    #[TestWith([30.0, 100.0, null])]
+    #[TestWith([30.0, 102.0, 1.0])]
+    #[TestWith([2.0, 102.0, null])]
+    public function testWhatFallsOverTheEndsMayReachTheFloorAndNotLieOnIt(float $high, float $length, ?float $by): void
+    {
+        $runner = Make::piece('runner', PieceKind::Runner, 14, 3, depth: 14, laidOut: $length);
+        $left = (int) round((40 - $length) / 2 * Length::TENTHS_PER_INCH);
+        $table = Make::spot(width: 40, depth: 24, clear: null, ledge: $high, kind: SpotKind::LowTable);
+        $finding = $this->finding('fit.physical', new Dressing($table, [new PlacedPiece('at', $runner, 1, new Stance($left, posture: Posture::Lies))]));
+
+        self::assertEquals(null === $by ? [] : [Length::ofInches($by)], array_map(static fn(Fault $one): mixed => $one->values['by'], $finding->faults));
     }
 
     public function testExactlyFittingFits(): void
