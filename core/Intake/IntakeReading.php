@@ -61,6 +61,7 @@ final readonly class IntakeReading
         return array_values(array_filter(array_map(static fn(Question $one): ?Assumed => match ($one->field) {
             'size' => Assumed::Size,
             'colours' => Assumed::Colour,
+            'count' => Assumed::Count,
             default => null,
         }, $this->assumed)));
     }

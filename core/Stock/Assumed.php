@@ -9,4 +9,6 @@ enum Assumed: string
 {
     case Size = 'size';
     case Colour = 'colour';
+    /** One, of a thing that was said in the plural. */
+    case Count = 'count';
 }

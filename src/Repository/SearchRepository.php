@@ -21,18 +21,14 @@ use Doctrine\DBAL\ParameterType;
 final class SearchRepository
 {
     private const PART = 'part of an arrangement';
-    /** What is said of a piece nobody has looked at, by how it is stored. */
-    private const ASSUMED = [
-        '["size"]' => 'assumed size ',
-        '["colour"]' => 'assumed colour ',
-        '["size","colour"]' => 'assumed size assumed colour ',
-        '["colour","size"]' => 'assumed size assumed colour ',
-    ];
 
     /** @var array<string, list<ColourShare>> */
     private array $colours = [];
     /** @var array<string, string> kind, lists and texture families in lower case, by how they are stored */
     private array $words = [];
+
+    /** @var array<string, string> what is said of a piece nobody has looked at, by how it is stored */
+    private array $assumed = ['[]' => ''];
 
     /** @var array<string, bool> whether a kind is measured laid out */
     private array $laidOut = [];
@@ -64,7 +60,7 @@ final class SearchRepository
             $said = "{$kind} {$materials} {$finish} {$seasons} {$hazards} {$shape} {$pattern} ";
             $text = ($this->words[$said] ??= mb_strtolower($said) . $this->textures($materials)) . ' ' . ('' === $origin . $care . $set
                 ? ''
-                : mb_strtolower("{$origin} {$care} {$set} ")) . ('[]' === $assumed ? '' : self::ASSUMED[$assumed] ?? '') . ($at[$id] ?? '');
+                : mb_strtolower("{$origin} {$care} {$set} ")) . ($this->assumed[$assumed] ??= self::assumed($assumed)) . ($at[$id] ?? '');
             $long = null === $run ? $this->length($kind, $width) : $run;
             yield new SearchCard(
                 $id,
@@ -193,5 +189,13 @@ final class SearchRepository
         $shares = json_decode($json, true, 4, \JSON_THROW_ON_ERROR);
 
         return array_map(static fn(array $share): ColourShare => new ColourShare(Srgb::ofHex($share['hex']), $share['percent']), $shares);
+    }
+
+    /** "assumed size assumed colour " of a stored list. */
+    private static function assumed(string $stored): string
+    {
+        $words = array_filter((array) json_decode($stored, true, 2, \JSON_THROW_ON_ERROR), \is_string(...));
+
+        return implode('', array_map(static fn(string $word): string => "assumed {$word} ", $words));
     }
 }

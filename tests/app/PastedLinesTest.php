@@ -37,6 +37,22 @@ final class PastedLinesTest extends AppTestCase
         );
     }
 
+    public function testWhatWasSaidInThePluralIsCountedAsOneFoundAgainAndCounted(): void
+    {
+        $taken = $this->call('POST', $this->home() . '/intake/lines', ['lines' => [['line' => 'felt stockings 16 in, plum', 'otherwise' => '']]]);
+        $piece = $taken['pieces'][0];
+        self::assertSame([1, ['count']], [$piece['count'], $piece['assumed']]);
+        $found = fn(): array => array_column($this->call('GET', $this->home() . '/search?q=not%20counted')['found'], 'piece');
+        self::assertSame([$piece['id']], $found(), $this->text());
+        $input = [
+            'width' => '8', 'depth' => '2', 'height' => '16', 'weight' => '', 'costEach' => '', 'replacementEach' => '', 'cameOn' => '',
+            'laidOut' => '', 'place' => 'loose', 'assumed' => [], 'count' => 3,
+        ] + $piece;
+        $this->call('PUT', $this->home() . '/pieces/' . $piece['id'], array_diff_key($input, array_flip(['id', 'photoAt', 'places', 'worn', 'idle'])));
+        self::assertSame(200, $this->code(), $this->text());
+        self::assertSame([], $found());
+    }
+
     public function testAllAreTakenInAsOneActAndUndoneAsOne(): void
     {
         $units = array_sum($this->unitsByPiece());

@@ -12,6 +12,7 @@ use BrightCupboard\Core\Measure\LengthText;
 use BrightCupboard\Core\Measure\LengthUnit;
 use BrightCupboard\Core\Search\Condition;
 use BrightCupboard\Core\Search\Opening;
+use BrightCupboard\Core\Stock\Assumed;
 use BrightCupboard\Core\Stock\Texture;
 
 /**
@@ -127,7 +128,11 @@ final class QueryReader
         $phrases->take('\b(?:never[ -](?:been )?(?:used|stood|out|put out|shown)|unused)\b', static fn(): array => [new IdleCondition(null)]);
         $phrases->take(
             '\b(?:(?:not|nothing|isn.t|aren.t|never|to be)(?: yet)?(?: been)? measured|unmeasured|without (?:a )?size|assumed sizes?)\b',
-            static fn(): array => [new UnmeasuredCondition()],
+            static fn(): array => [new AssumedCondition(Assumed::Size)],
+        );
+        $phrases->take(
+            '\b(?:(?:not|never|to be)(?: yet)?(?: been)? counted|uncounted|assumed counts?)\b',
+            static fn(): array => [new AssumedCondition(Assumed::Count)],
         );
         $phrases->take('\b(?:(?:without|with no|no) (?:a )?(?:price|cost)|unpriced)\b', static fn(): array => [new UnsaidCondition('price')]);
         $phrases->take('\b(?:(?:without|with no|no) (?:a )?weight|(?:not|never|un) ?weighed)\b', static fn(): array => [new UnsaidCondition('weight')]);

@@ -37,6 +37,7 @@ export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
   const groups = useMemo(() => (by === 'list' ? [] : cupboardGroups(shown, house, by)), [shown, house, by]);
   const piece = pieces.find((one) => one.id === active);
   const unmeasured = pieces.filter((one) => one.assumed.includes('size')).length;
+  const uncounted = pieces.filter((one) => one.assumed.includes('count')).length;
 
   return (
     <div className="flex h-[calc(100vh-96px)] flex-col max-md:h-[calc(100vh-116px)]">
@@ -66,6 +67,11 @@ export function CupboardView({ pieces }: { pieces: readonly Piece[] }) {
         {unmeasured > 0 && text === '' && (
           <button type="button" className="link" onClick={() => setText('not measured')}>
             {counted(unmeasured, 'assumed size')}: walk {unmeasured === 1 ? 'it' : 'them'} with a tape
+          </button>
+        )}
+        {uncounted > 0 && text === '' && (
+          <button type="button" className="link" onClick={() => setText('not counted')}>
+            {counted(uncounted, 'assumed count')}: count {uncounted === 1 ? 'it' : 'them'}
           </button>
         )}
         <span className="ml-auto flex gap-2 max-md:ml-0">

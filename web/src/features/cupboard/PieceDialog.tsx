@@ -12,6 +12,16 @@ import { PATTERNS, pieceDraft, SHAPES } from './pieceDraft';
 
 type Props = { piece?: Piece | undefined; copy?: Piece | undefined; onClose: () => void; onSaved: (id: string) => void };
 
+type Assumed = NonNullable<PieceInput['assumed']>[number];
+
+/** What says it: typed, it is not assumed any more. */
+const SAID_BY: Record<Assumed, readonly (keyof PieceInput)[]> = { size: ['width', 'height', 'depth'], colour: ['colours'], count: ['count'] };
+const ASSUMED: Record<Assumed, string> = {
+  size: 'Nobody has measured it yet: the size is the usual one.',
+  colour: 'Nobody has said its colour: it is the usual one.',
+  count: 'Nobody has said how many there are: one is counted.',
+};
+
 /** Enters a piece or changes one. Sizes, weights and money are typed as people write them. */
 export function PieceDialog({ piece, copy, onClose, onSaved }: Props) {
   const house = useHouse();
@@ -20,11 +30,10 @@ export function PieceDialog({ piece, copy, onClose, onSaved }: Props) {
   const [draft, setDraft] = useState<PieceInput>(() =>
     pieceDraft(piece ?? copy, house.home.unit, (piece ?? copy)?.places[0]?.place ?? (firstTote ? `tote:${firstTote.id}` : 'loose')),
   );
-  // What is typed is not assumed any more.
   const set = (part: Partial<PieceInput>) =>
     setDraft({
       ...draft,
-      assumed: (draft.assumed ?? []).filter((one) => !(one === 'size' ? 'width' in part || 'height' in part || 'depth' in part : 'colours' in part)),
+      assumed: (draft.assumed ?? []).filter((one) => !SAID_BY[one].some((field) => field in part)),
       ...part,
     });
   return (
@@ -45,7 +54,7 @@ export function PieceDialog({ piece, copy, onClose, onSaved }: Props) {
       <Measures draft={draft} set={set} isNew={!piece} />
       {(draft.assumed ?? []).map((one) => (
         <p key={one} className="my-2 flex flex-wrap items-center gap-x-3 text-ink-2">
-          {one === 'size' ? 'Nobody has measured it yet: the size is the usual one.' : 'Nobody has said its colour: it is the usual one.'}
+          {ASSUMED[one]}
           <button
             type="button"
             className="btn"

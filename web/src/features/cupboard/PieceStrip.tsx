@@ -53,6 +53,7 @@ export function PieceStrip({ piece, onEdit, onCopy, onOpen }: Props) {
         <p>
           {write.size(piece)}
           {piece.assumed.includes('size') && <i className="text-ink-3"> not measured yet</i>}
+          {piece.assumed.includes('count') && <i className="text-ink-3"> not counted yet</i>}
           {piece.weight > 0 && `, ${write.weight(piece.weight)}`}
           {piece.laidOut !== null && `, ${write.run(piece.laidOut)} unrolled`}
         </p>
