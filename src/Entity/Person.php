@@ -87,4 +87,23 @@ class Person implements UserInterface, PasswordAuthenticatedUserInterface
     }
 
     public function eraseCredentials(): void {}
+
+    /**
+     * What a session remembers of who is signed in: enough to know them again and to notice another password, neither its hash nor their
+     * homes, so that it is as long at every request and nothing of it is cut off when a server is killed while it writes.
+     *
+     * @return array{id: string, email: string, password: string}
+     */
+    public function __serialize(): array
+    {
+        return ['id' => $this->id(), 'email' => $this->email, 'password' => hash('crc32c', $this->passwordHash)];
+    }
+
+    /** @param array<string, mixed> $data of an older session it knows nobody, who signs in again */
+    public function __unserialize(array $data): void
+    {
+        $text = static fn(string $of): string => \is_string($data[$of] ?? null) ? $data[$of] : '-';
+        [$this->id, $this->email, $this->passwordHash] = [$text('id'), $text('email'), $text('password')];
+        [$this->name, $this->memberships] = ['', new ArrayCollection()];
+    }
 }
