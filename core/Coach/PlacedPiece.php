@@ -116,6 +116,14 @@ final readonly class PlacedPiece
         return $stance->on($spot, $this->piece->kind);
     }
 
+    /** How it is put now, in another place of the same spot. */
+    public function stanceAt(int $left, Layer $layer, int $raise, int $tier): Stance
+    {
+        [$dips, $face, $girth, $reach] = [$this->stance->dips, $this->stance->face, $this->stance->girth, $this->stance->reach];
+
+        return new Stance($left, $layer, $raise, $tier, $this->posture, $dips, $face, $girth, $reach);
+    }
+
     /** The same, put otherwise. */
     public function put(Stance $stance): self
     {

@@ -97,16 +97,9 @@ final readonly class Rearranging
             return null;
         }
         $left = (int) round($piece->centre / $from->width->tenths() * $onto->spot->width->tenths() - $piece->width / 2);
-        $stance = new Stance(
-            max(0, min($left, $onto->spot->width->tenths() - $piece->width)),
-            $piece->layer,
-            $piece->raise,
-            min($piece->tier, $onto->spot->tierCount() - 1),
-            $piece->posture,
-            $piece->stance->dips,
-            $piece->stance->face,
-        );
-        $stance = $stance->on($onto->spot, $piece->piece->kind);
+        $left = max(0, min($left, $onto->spot->width->tenths() - $piece->width));
+        $stance = $piece->stanceAt($left, $piece->layer, $piece->raise, min($piece->tier, $onto->spot->tierCount() - 1))
+            ->on($onto->spot, $piece->piece->kind);
 
         return $this->fit->isFree(new PlacedPiece('try', $piece->piece, $piece->count, $stance), $onto) ? $stance : null;
     }

@@ -13,7 +13,6 @@ use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\PlaceFinder;
 use BrightCupboard\Core\Coach\PlaceSought;
 use BrightCupboard\Core\Stock\Face;
-use BrightCupboard\Core\Surface\Stance;
 
 /**
  * Up to three acts for each finding that is not good, found by trying: add an owned free piece, shift one that is there, turn
@@ -175,19 +174,7 @@ final readonly class Remedies
 
     private static function inPlaceOf(PlacedPiece $one, PlacedPiece $other): PlacedPiece
     {
-        return $one->put(
-            new Stance(
-                (int) round($other->centre - $one->width / 2),
-                $other->layer,
-                0,
-                $other->tier,
-                $one->posture,
-                $one->stance->dips,
-                $one->stance->face,
-                $one->stance->girth,
-                $one->stance->reach,
-            ),
-        );
+        return $one->put($one->stanceAt((int) round($other->centre - $one->width / 2), $other->layer, 0, $other->tier));
     }
 
     /**

@@ -1,7 +1,7 @@
 import { useHouse } from '../../api/home';
 import type { Spot, SpotInput } from '../../api/types';
 import { TABLE_SHAPES } from '../../api/words';
-import { hasSides, isUpright } from '../../lib/upright';
+import { hasSides, isUpright } from '../../lib/runs';
 import { Field } from '../../ui/Field';
 
 const BOARDS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12];

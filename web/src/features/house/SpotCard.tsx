@@ -1,7 +1,7 @@
 import { useWriting } from '../../api/home';
 import type { Spot } from '../../api/types';
 import { boardsOf, inch } from '../../lib/inches';
-import { hasSides, isUpright } from '../../lib/upright';
+import { hasSides, isUpright } from '../../lib/runs';
 import { useNarrow } from '../../lib/useNarrow';
 
 /** Pixels to the inch, and the inches over the floor that are drawn. */

@@ -4,7 +4,7 @@ import { useHouse } from '../../api/home';
 import type { Spot, SpotInput } from '../../api/types';
 import { SEEN_FROM, SPOT_HAZARDS, SPOT_KINDS } from '../../api/words';
 import { fieldLength } from '../../lib/measure';
-import { hasSides, isUpright } from '../../lib/upright';
+import { hasSides, isUpright } from '../../lib/runs';
 import { Choices, Field } from '../../ui/Field';
 import { FormDialog } from '../../ui/FormDialog';
 import { FormFields } from './FormFields';

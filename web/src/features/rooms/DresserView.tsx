@@ -4,7 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { useHouse, useSwap, useWriting } from '../../api/home';
 import { candidatesQuery, remediesQuery } from '../../api/queries';
 import type { Candidate, Dressing, Piece, Placement, Spot, Taste } from '../../api/types';
-import { hasSides, isUpright } from '../../lib/upright';
+import { hasSides, isUpright } from '../../lib/runs';
 import { useKeys } from '../../lib/useKeys';
 import { BalanceBeam } from './BalanceBeam';
 import { CandidateLedge } from './CandidateLedge';

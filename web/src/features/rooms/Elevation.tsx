@@ -2,7 +2,7 @@ import { type RefObject, useRef } from 'react';
 import { useSwap, useWriting } from '../../api/home';
 import type { Dressing, Piece, Placement, Spot } from '../../api/types';
 import { inch } from '../../lib/inches';
-import { isUpright } from '../../lib/upright';
+import { isUpright } from '../../lib/runs';
 import { useNarrow } from '../../lib/useNarrow';
 import { Backdrop } from './backdrops/Backdrop';
 import { HangAim } from './backdrops/HangAim';

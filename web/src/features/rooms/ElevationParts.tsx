@@ -2,7 +2,7 @@ import { useHouse, useWriting } from '../../api/home';
 import type { Piece, Placement, Spot } from '../../api/types';
 import { inch } from '../../lib/inches';
 import { inkOn } from '../../lib/inkOn';
-import { isUpright } from '../../lib/upright';
+import { isUpright } from '../../lib/runs';
 import { type Frame, rulerMarks } from './frame';
 
 /** Wall, clear height and the stretches that must stay usable. */

@@ -2,7 +2,7 @@ import type { PointerEvent } from 'react';
 import { useWriting } from '../../api/home';
 import type { Piece, Placement, Spot } from '../../api/types';
 import { inch } from '../../lib/inches';
-import { hasSides, isUpright } from '../../lib/upright';
+import { hasSides, isUpright } from '../../lib/runs';
 import { Silhouette } from '../../silhouettes/Silhouette';
 import type { Frame } from './frame';
 import { Hanging } from './Hanging';

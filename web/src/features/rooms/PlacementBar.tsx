@@ -1,7 +1,7 @@
 import { type ReactNode, useState } from 'react';
 import { useWriting } from '../../api/home';
 import type { Piece, Placement, Spot } from '../../api/types';
-import { hasSides, isUpright } from '../../lib/upright';
+import { hasSides, isUpright } from '../../lib/runs';
 import { hasOwnHeight } from './whereDrawn';
 
 export type Act =

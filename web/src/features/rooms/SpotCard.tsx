@@ -1,6 +1,6 @@
 import { useHouse, useSwap, useWriting } from '../../api/home';
 import type { Dressing, Piece, Placement, Spot } from '../../api/types';
-import { isUpright } from '../../lib/upright';
+import { isUpright } from '../../lib/runs';
 import { leftWords } from './leftWords';
 
 type Props = {

@@ -1,6 +1,6 @@
 import type { Placement, Spot } from '../../api/types';
 import { boardsOf, inch } from '../../lib/inches';
-import { hasSides, isUpright } from '../../lib/upright';
+import { hasSides, isUpright } from '../../lib/runs';
 
 /** The drawing of a spot in its own units: how inches on the spot become units of the picture. */
 export type Frame = {

@@ -1,5 +1,5 @@
 import type { Spot } from '../../api/types';
-import { hasSides } from '../../lib/upright';
+import { hasSides } from '../../lib/runs';
 
 /** How far from the left something begins; over a doorway also how far down its left side. */
 export const leftWords = (spot: Spot, left: number, length: (tenths: number) => string): string =>

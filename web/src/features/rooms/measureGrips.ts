@@ -1,6 +1,6 @@
 import type { Spot } from '../../api/types';
 import { boardsOf, inch } from '../../lib/inches';
-import { hasSides, isUpright } from '../../lib/upright';
+import { hasSides, isUpright } from '../../lib/runs';
 import { type Frame, hasLanes, LANES } from './frame';
 
 export type Measures = Pick<Spot, 'width' | 'depth' | 'clearHeight' | 'rise' | 'tiers'>;

@@ -2,7 +2,7 @@ import { type PointerEvent, type RefObject, useRef, useState } from 'react';
 import type { Dressing, Placement, Spot } from '../../api/types';
 import { inch } from '../../lib/inches';
 import { pixelsPerUnit } from '../../lib/pixelsPerUnit';
-import { isUpright } from '../../lib/upright';
+import { isUpright } from '../../lib/runs';
 import type { Frame } from './frame';
 import type { Stand } from './useDresser';
 import { hasOwnHeight } from './whereDrawn';

@@ -1,6 +1,6 @@
 import type { Piece, Placement, Spot } from '../../api/types';
 import { inch } from '../../lib/inches';
-import { isUpright } from '../../lib/upright';
+import { isUpright } from '../../lib/runs';
 import { type Frame, hangsDown } from './frame';
 
 /** Of a sofa or chair: how high its arms are over the seat, how far they stand out beside it, and how near an end a throw lies over one, in inches. */

@@ -1,5 +1,5 @@
 import type { Dressing, Spot } from '../../../api/types';
-import { hasSides, isUpright } from '../../../lib/upright';
+import { hasSides, isUpright } from '../../../lib/runs';
 import { BackWall } from '../ElevationParts';
 import type { Frame } from '../frame';
 import { Doorway } from './Doorway';
