@@ -6,8 +6,6 @@ namespace App\Tests\Browser;
 
 use App\Tests\Browser\Support\BrowserTestCase;
 use App\Tests\Support\Picture;
-use Facebook\WebDriver\Remote\LocalFileDetector;
-use Facebook\WebDriver\WebDriverBy;
 
 /** Days arranged and read in every way; the year and what hangs on it; the next season begun while one is open. */
 final class DaysTest extends BrowserTestCase
@@ -60,7 +58,7 @@ final class DaysTest extends BrowserTestCase
         $page->type('One on a line: name, colon, when', 'Tree day: 24 Dec')->press('Save');
         $page->until(static fn(): bool => 0 === $page->count('[role="dialog"]') && str_contains($page->text(), 'Tree day'), 'the feast hangs on the shelf');
         $page->press('Make a private address')->until(
-            static fn(): bool => str_contains((string) $page->field('Private address')->getAttribute('value'), '/feeds/'),
+            static fn(): bool => str_contains($page->value('Private address'), '/feeds/'),
             'there is an address',
         );
         $this->browser->executeScript("document.querySelector('[aria-label=\"Care today\"] input').click()");
@@ -88,8 +86,8 @@ final class DaysTest extends BrowserTestCase
         $page->until(static fn(): bool => 0 === $page->count('[role="dialog"]'), 'it is kept');
         $page->station('Day sheet')->see('[data-testid="waiting"]');
         $page->seeText('Tree corner not before')->press('Make')->see('[role="dialog"]');
-        self::assertSame('Tree corner', $page->field('What is done on it')->getAttribute('value'));
-        self::assertSame($eve->format('Y-m-d'), $page->field('Date')->getAttribute('value'));
+        self::assertSame('Tree corner', $page->value('What is done on it'));
+        self::assertSame($eve->format('Y-m-d'), $page->value('Date'));
         $page->press('Add the day')->seeText('Tree corner,')->press('Work the day out')->see('main input[type="checkbox"]');
         $page->seeText('Tall fir');
         self::assertSame(0, $page->count('[data-testid="waiting"]'), 'nothing waits any more');
@@ -126,9 +124,7 @@ final class DaysTest extends BrowserTestCase
         $page = $this->page()->signIn()->station('Settle')->seeText('How it stood');
         $file = (string) tempnam(sys_get_temp_dir(), 'photo');
         file_put_contents($file, Picture::png());
-        $this->browser->findElement(WebDriverBy::xpath("//input[@aria-label='Photo of Stove shelf as it stood']"))
-            ->setFileDetector(new LocalFileDetector())->sendKeys($file);
-        $page->seeText('Stove shelf is photographed as it stands');
+        $page->give('Photo of Stove shelf as it stood', $file)->seeText('Stove shelf is photographed as it stands');
         $page->station('Rooms')->see('img[alt="Stove shelf, as it stood"]');
         $width = "return document.querySelector('img[alt=\"Stove shelf, as it stood\"]').naturalWidth";
         $page->until(fn(): bool => 0 < $this->browser->executeScript($width), 'the photo itself is there');

@@ -14,7 +14,7 @@ final class FloorTest extends BrowserTestCase
     {
         $page = $this->page()->signIn()->station('Rooms');
         $page->see('[data-testid="elevation"]');
-        $page->seeAt("//a[@aria-label='The floor of Dining room']")->click();
+        $page->pressAt("//a[@aria-label='The floor of Dining room']");
         $page->seeText('Not measured yet')->press('Measure the floor')->type('Width', '12 ft')->type('Depth', '10 ft')->press('One more')
             ->type('From the left wall', '11 ft')->press('Save')->seeText('This door reaches past');
         $page->type('From the left wall', '2 ft')->press('Save')->seeText('144 in wide, 120 in deep');

@@ -18,7 +18,7 @@ final class HouseAndLookTest extends BrowserTestCase
         $page->press('Save')->seeText('“wide” is not a length. Write it like 9 1/2 or 9 1/2 in.');
         self::assertSame(
             ['wide', '9 1/2'],
-            [$page->field('Width')->getAttribute('value'), $page->field('Depth')->getAttribute('value')],
+            [$page->value('Width'), $page->value('Depth')],
             'nothing typed is lost',
         );
         $page->type('Width', '3 ft')->press('Save')->seeText('36 in wide, 9 1/2 in deep, 62 in high');
@@ -36,7 +36,7 @@ final class HouseAndLookTest extends BrowserTestCase
         $page->drawer('House')->type($line, "kitchen: plate shelf 4'2 x 9, over the hob, cat sleeps here and counter 60\" x 25")
             ->seeText('are two spots: a line for each.')->press('a line for each')->seeText('1 more line to come')->seeText('✓ Clear');
         $page->press('Take it in')->seeText('Plate shelf over the hob')->seeText('“cat sleeps here”')->seeText('✓ Clear');
-        self::assertSame('Kitchen: counter 60 in x 25', $page->field($line)->getAttribute('value'), 'the second line is there to be taken in');
+        self::assertSame('Kitchen: counter 60 in x 25', $page->value($line), 'the second line is there to be taken in');
         $page->press('Take it in')->seeText('60 in wide, 25 in deep');
 
         $page->press('Plate shelf over the hob')->seeText('Note')->type('Note', 'the cat has moved out')->press('Save')->seeText('“the cat has moved out”');
@@ -58,16 +58,16 @@ final class HouseAndLookTest extends BrowserTestCase
         $grip = static fn(string $name): string => "[data-testid=\"pull-measures\"] [aria-label=\"{$name}\"]";
         $this->browser->executeScript('document.querySelector(arguments[0]).focus()', [$grip('Pull its width')]);
         $page->key(WebDriverKeys::ARROW_RIGHT)
-            ->until(static fn(): bool => '38 1/2 in' === $page->field('Width')->getAttribute('value'), 'the arrow moves it by half an inch');
+            ->until(static fn(): bool => '38 1/2 in' === $page->value('Width'), 'the arrow moves it by half an inch');
         $page->pull($grip('Pull what is clear over board 2') . ' rect', 0, -40);
-        $pulled = (string) $page->field('Board 2')->getAttribute('value');
+        $pulled = $page->value('Board 2');
         self::assertGreaterThan(14.0, (float) $pulled, 'pulled up, there is more clear over it');
-        self::assertSame('12 in', $page->field('Depth')->getAttribute('value'), 'what was not pulled stays');
+        self::assertSame('12 in', $page->value('Depth'), 'what was not pulled stays');
         $page->pull($grip('Pull its depth') . ' rect', 0, 30);
-        $deep = (string) $page->field('Depth')->getAttribute('value');
+        $deep = $page->value('Depth');
         self::assertGreaterThan(12.0, (float) $deep, 'from above it is pulled towards oneself');
         $page->press('Save')->seeText('38 1/2 in wide')->seeText("{$deep} deep");
-        $page->press('Corner hutch')->until(static fn(): bool => $pulled === $page->field('Board 2')->getAttribute('value'), 'it is kept as it was pulled');
+        $page->press('Corner hutch')->until(static fn(): bool => $pulled === $page->value('Board 2'), 'it is kept as it was pulled');
         self::assertSame([], $this->severeLogEntries());
     }
 
@@ -86,7 +86,7 @@ final class HouseAndLookTest extends BrowserTestCase
         );
         foreach (['Blue vase', 'Sky vase'] as $name) {
             $page->press('Change');
-            self::assertSame(['243 mm', '1234 g'], [$page->field('Height, in')->getAttribute('value'), $page->field('Weight of one')->getAttribute('value')]);
+            self::assertSame(['243 mm', '1234 g'], [$page->value('Height, in'), $page->value('Weight of one')]);
             $page->type('Name', 'Sky vase')->press('Save')->seeText('Sky vase');
             $page->until(static fn(): bool => 0 === $page->count('[role="dialog"]'), "{$name} is saved");
         }
@@ -102,7 +102,7 @@ final class HouseAndLookTest extends BrowserTestCase
         $dial = $page->seeAt("//label[contains(., 'turned in hue')]/input");
         $dial->sendKeys(array_fill(0, 20, WebDriverKeys::ARROW_RIGHT));
         $page->until(fn(): bool => $this->inTheLook($page->text()) !== $before, 'other pieces are in the look');
-        self::assertNotSame('#B5532A', strtoupper((string) $page->field('Colour of Ember')->getAttribute('value')));
+        self::assertNotSame('#B5532A', strtoupper($page->value('Colour of Ember')));
         $page->until(function () use ($page, $before): bool {
             $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL);
 
@@ -131,7 +131,7 @@ final class HouseAndLookTest extends BrowserTestCase
     public function testAHandfulIsPulledAsideComparedAndPutTogether(): void
     {
         $page = $this->page()->signIn();
-        $page->station('Table')->see('[role="listbox"]')->sendKeys(WebDriverKeys::HOME);
+        $page->station('Table')->keysTo('[role="listbox"]', WebDriverKeys::HOME);
         $page->key(WebDriverKeys::SPACE)->key(WebDriverKeys::ARROW_RIGHT)->key(WebDriverKeys::SPACE)->key(WebDriverKeys::ARROW_RIGHT)
             ->key(WebDriverKeys::SPACE)->key('c');
         $page->seeText('3 pieces side by side')->seeText('Colours together')->seeText('Textures');

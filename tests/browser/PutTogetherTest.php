@@ -42,7 +42,7 @@ final class PutTogetherTest extends BrowserTestCase
         $page = $this->open('Wood beads');
         $page->seeText('9 ft unrolled');
         $this->choose($page, 'Cut a length off…');
-        $page->type('How long is the part you need', '30 in')->seeAt("//label[contains(., 'is used up')]/input")->click();
+        $page->type('How long is the part you need', '30 in')->pressAt("//label[contains(., 'is used up')]/input");
         $page->press('Cut it')->seeText('is cut off Wood beads and used up; left: Wood beads, part roll 6 ft 6 in')->seeText('1 left the home');
         self::assertStringContainsString('Wood beads, part roll', $page->text());
     }
@@ -53,10 +53,10 @@ final class PutTogetherTest extends BrowserTestCase
         file_put_contents($file, "Bin;Where;W;D;H\nB7;loft;24 in;16 in;12 in\nA1;attic;24;16;12\nB8;loft;24;sixteen;12\n");
         $page = $this->page()->signIn();
         $page->drawer('Cupboard')->seeText('10 totes')->press('Files')->press('Bring totes in from a table…', 'menuitem');
-        $page->field('CSV file')->sendKeys($file);
+        $page->give('CSV file', $file);
         $page->seeText('1 of 3 rows can be taken in, 1 is there already, 1 cannot be read.')->seeText('Depth: “sixteen” is not a length.');
         self::assertFalse($page->seeAt("//button[starts-with(normalize-space(), 'Take in')]")->isEnabled());
-        $page->seeAt("//label[contains(., 'Leave out the 1 row')]/input")->click();
+        $page->pressAt("//label[contains(., 'Leave out the 1 row')]/input");
         $page->press('Take in 1 tote')->seeText('1 tote taken in')->seeText('11 totes')->press('Undo')->seeText('10 totes');
         unlink($file);
     }

@@ -21,7 +21,7 @@ final class RoomsTest extends BrowserTestCase
         $page->key(WebDriverKeys::ARROW_UP)->until(fn(): bool => str_contains($this->label('Brass hare'), 'board 2'), 'it stands on the second board');
         $this->focus('Brass hare');
         $page->see('input[aria-label="From the left"]');
-        $this->retype('From the left', '31 1/2 in');
+        $this->page()->type('From the left', '31 1/2 in');
         $page->key(WebDriverKeys::ENTER)->until(
             fn(): bool => str_contains($this->label('Brass hare'), '31 1/2 in from the left'),
             'it stands where it was typed',
@@ -174,7 +174,7 @@ final class RoomsTest extends BrowserTestCase
         $page->drawer('House')->type('One line about a room, a spot or a tote', 'porch: corner post 8 ft, 6 in thick')->press('Take it in');
         $page->seeText('post, 96 in tall, 6 in thick');
         $page->station('Rooms')->see('[data-testid="elevation"]');
-        $page->seeAt("//nav[@aria-label='Spots']//a[contains(., 'Corner post')]")->click();
+        $page->pressAt("//nav[@aria-label='Spots']//a[contains(., 'Corner post')]");
         $page->seeText('96 in high, 6 in thick')->seeText('A post usually has');
         $page->type('Any other piece, by name', 'oak leaf')->press('Oak leaf garland');
         $page->see('[data-testid="placed-Oak leaf garland"]');
@@ -191,7 +191,7 @@ final class RoomsTest extends BrowserTestCase
     {
         $page = $this->page()->signIn();
         $page->station('Rooms')->see('[data-testid="elevation"]');
-        $page->seeAt("//nav[@aria-label='Spots']//a[contains(., '{$name}')]")->click();
+        $page->pressAt("//nav[@aria-label='Spots']//a[contains(., '{$name}')]");
 
         return $page->seeText($name);
     }
@@ -209,12 +209,5 @@ final class RoomsTest extends BrowserTestCase
     private function focus(string $piece): void
     {
         $this->browser->executeScript('document.querySelector(arguments[0]).focus()', ["[data-testid=\"placed-{$piece}\"]"]);
-    }
-
-    private function retype(string $label, string $text): void
-    {
-        $field = $this->page()->see("input[aria-label=\"{$label}\"]");
-        $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
-        $field->sendKeys($text);
     }
 }

@@ -60,7 +60,7 @@ final class StockInDepthTest extends BrowserTestCase
         $page->press('$36 for all 2')->press('2 pieces, a line each')->seeText('4 lines')->seeText('4 clear');
         $page->press('Take in 4 lines')->seeText('4 pieces so far, 5 units')->seeText('4 pieces are in the cupboard');
         $page->drawer('Cupboard')->seeText('1 assumed size: walk it with a tape')->press('1 assumed size: walk it with a tape')->seeText('1 piece, 1 unit');
-        self::assertSame('not measured', $page->field('Find in the cupboard')->getAttribute('value'));
+        self::assertSame('not measured', $page->value('Find in the cupboard'));
     }
 
     public function testABoxOfTwentyIsTakenInWithoutLeavingTheKeyboard(): void
@@ -75,7 +75,7 @@ final class StockInDepthTest extends BrowserTestCase
             $page->until(static fn(): bool => str_contains($page->text(), $i + 1 . (0 === $i ? ' piece so far' : ' pieces so far')), "“{$line}” is taken in");
         }
         $page->key(WebDriverKeys::ARROW_UP);
-        self::assertSame(self::BOX[19], $page->field('One line about a piece')->getAttribute('value'), '↑ brings the last line again');
+        self::assertSame(self::BOX[19], $page->value('One line about a piece'), '↑ brings the last line again');
     }
 
     public function testAPhotoGivesThePieceItsColoursAndStaysWithIt(): void
@@ -247,7 +247,7 @@ final class StockInDepthTest extends BrowserTestCase
     private function chooseFile(CupboardPages $page, string $label, string $bytes, string $extension): void
     {
         file_put_contents($this->files[] = $path = tempnam(sys_get_temp_dir(), 'chosen') . '.' . $extension, $bytes);
-        $page->field($label)->sendKeys($path);
+        $page->give($label, $path);
     }
 
     private function enabled(CupboardPages $page, string $button): ?string

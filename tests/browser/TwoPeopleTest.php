@@ -14,7 +14,7 @@ final class TwoPeopleTest extends BrowserTestCase
     public function testDecidingIsTakenBackStepByStep(): void
     {
         $page = $this->page()->signIn();
-        $page->station('Table')->seeText('56 of 120 decided')->see('[role="listbox"]')->sendKeys(WebDriverKeys::HOME);
+        $page->station('Table')->seeText('56 of 120 decided')->keysTo('[role="listbox"]', WebDriverKeys::HOME);
         $page->key('n')->key('r')->seeText('57 of 120 decided')->key('n')->key('b')->seeText('58 of 120 decided');
         $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->seeText('57 of 120 decided');
         $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->seeText('56 of 120 decided');
@@ -28,7 +28,7 @@ final class TwoPeopleTest extends BrowserTestCase
         $this->changeElsewhere('Heron', 'Heron of the river');
         $page->type('Name', 'Grey heron')->press('Save');
         $page->seeText('Heron of the river');
-        self::assertSame('Grey heron', $page->field('Name')->getAttribute('value'), 'what was typed is still there');
+        self::assertSame('Grey heron', $page->value('Name'), 'what was typed is still there');
     }
 
     public function testWhatCannotBeSentIsSaidAndStaysTyped(): void
@@ -38,7 +38,7 @@ final class TwoPeopleTest extends BrowserTestCase
         $page->type('Name', 'Salt cellar')->type('Width, in', '3')->type('Depth, in', '3')->type('Height, in', '2');
         self::server()->pause();
         $page->press('Take it in')->seeText('No connection');
-        self::assertSame('Salt cellar', $page->field('Name')->getAttribute('value'));
+        self::assertSame('Salt cellar', $page->value('Name'));
         self::server()->resume();
         $page->press('Take it in')->seeText('Salt cellar is in the cupboard');
     }
@@ -49,7 +49,7 @@ final class TwoPeopleTest extends BrowserTestCase
         $page->station('Table')->see('[role="listbox"]');
         $decided = fn(): int => 1 === preg_match('/(\d+) of \d+ decided/', $page->text(), $match) ? (int) $match[1] : -1;
         $before = $decided();
-        $page->press('By group')->seeAt("//*[@role='menuitem'][contains(., 'Hall')]")->click();
+        $page->press('By group')->pressAt("//*[@role='menuitem'][contains(., 'Hall')]");
         $page->until(static fn(): bool => $decided() === $before + 5, 'the five of the hall that were open are decided');
         $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->until(static fn(): bool => $decided() === $before, 'and open again');
         self::assertStringContainsString('Undone: 5 pieces', $page->text());
@@ -57,7 +57,7 @@ final class TwoPeopleTest extends BrowserTestCase
 
     private function openHeron(CupboardPages $page): void
     {
-        $page->drawer('Cupboard')->type('Find in the cupboard', 'heron')->see('[data-testid="piece-Heron"]')->click();
+        $page->drawer('Cupboard')->type('Find in the cupboard', 'heron')->pressAt("//*[@data-testid='piece-Heron']");
         $page->press('Change')->see('[role="dialog"]');
     }
 

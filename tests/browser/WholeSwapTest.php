@@ -26,7 +26,7 @@ final class WholeSwapTest extends BrowserTestCase
     private function decideOnTheTable(CupboardPages $page): void
     {
         $page->station('Table')->seeText('56 of 120 decided');
-        $page->see('[role="listbox"]')->sendKeys(WebDriverKeys::HOME);
+        $page->keysTo('[role="listbox"]', WebDriverKeys::HOME);
         $page->see('section[aria-label="The piece in hand"]');
         $page->key('n')->key('r')->seeText('57 of 120 decided');
         $page->key(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL)->seeText('56 of 120 decided');
@@ -42,9 +42,9 @@ final class WholeSwapTest extends BrowserTestCase
     private function pullARibbon(CupboardPages $page): void
     {
         $page->station('Look')->seeText('pieces sit in this look');
-        $slider = $page->see('[role="slider"][aria-label="Share of Ember"]');
-        $slider->sendKeys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT]);
-        $page->until(static fn(): bool => '16' === $slider->getAttribute('aria-valuenow'), 'the ribbon is 16 wide');
+        $slider = '[role="slider"][aria-label="Share of Ember"]';
+        $page->keysTo($slider, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT);
+        $page->until(static fn(): bool => '16' === $page->see($slider)->getAttribute('aria-valuenow'), 'the ribbon is 16 wide');
         $page->seeText('is changed');
         $sum = $this->browser->executeScript(
             "return [...document.querySelectorAll('[role=slider]')].reduce((sum, one) => sum + Number(one.getAttribute('aria-valuenow')), 0)",
@@ -55,7 +55,7 @@ final class WholeSwapTest extends BrowserTestCase
     private function dressASpotByKeys(CupboardPages $page): void
     {
         $page->station('Rooms')->see('[data-testid="elevation"]');
-        $page->seeAt("//nav[@aria-label='Spots']//a[contains(., 'Hall console')]")->click();
+        $page->pressAt("//nav[@aria-label='Spots']//a[contains(., 'Hall console')]");
         $page->seeText('44 in wide, 13 in deep')->see('[data-testid^="candidate-"]');
         $before = $page->count('[data-testid^="placed-"]');
         $page->key('1')->until(static fn(): bool => $page->count('[data-testid^="placed-"]') === $before + 1, 'the first candidate stands');

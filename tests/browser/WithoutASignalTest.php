@@ -7,8 +7,6 @@ namespace App\Tests\Browser;
 use App\Tests\Browser\Page\CupboardPages;
 use App\Tests\Browser\Support\BrowserTestCase;
 use App\Tests\Support\Picture;
-use Facebook\WebDriver\Remote\LocalFileDetector;
-use Facebook\WebDriver\WebDriverBy;
 
 /** The page opened anew where there is no signal: it comes from the device, with the day as it was last read. */
 final class WithoutASignalTest extends BrowserTestCase
@@ -59,8 +57,7 @@ final class WithoutASignalTest extends BrowserTestCase
         $this->browser->navigate()->refresh();
         $page->seeText('26 out and 37 in store to decide');
         $page->station('Settle')->seeText('How it stood');
-        $this->browser->findElement(WebDriverBy::xpath("//input[@aria-label='Photo of Stove shelf as it stood']"))
-            ->setFileDetector(new LocalFileDetector())->sendKeys($this->photo());
+        $page->give('Photo of Stove shelf as it stood', $this->photo());
         $page->seeText('Not sent yet: 1 decision and 1 photo kept on this device')->seeText('A photo waits for the signal.');
         $page->drawer('Cupboard')->follow('Unpack a box')->type('One line about a piece', '2 oak bowls 8 in');
         $page->press('Take it in')->seeText('1 line kept on this device without a signal');
@@ -84,9 +81,7 @@ final class WithoutASignalTest extends BrowserTestCase
         $page->drawer('Cupboard')->follow('Unpack a box')->see('input[aria-label="One line about a piece"]');
         self::server()->pause();
         $page->type('One line about a piece', 'teal felt bird 5 in, A1');
-        $this->browser->findElement(WebDriverBy::xpath("//input[@aria-label='Photo, with its colours']"))->setFileDetector(new LocalFileDetector())
-            ->sendKeys($this->photo());
-        $page->seeText('its colours are read when there is a signal');
+        $page->give('Photo, with its colours', $this->photo())->seeText('its colours are read when there is a signal');
         $page->press('Take it in')->seeText('1 line, with a photo, kept on this device');
         $page->type('One line about a piece', '2 oak bowls 8 in')->press('Take it in')->seeText('2 lines, 1 of them with a photo, kept on this device');
         $this->browser->navigate()->refresh();

@@ -14,13 +14,13 @@ final class WorkbenchTest extends BrowserTestCase
     public function testFromASpotByAKeyAndEveryNumberAnswersAtOnce(): void
     {
         $page = $this->benchOf('Landing rail');
-        self::assertSame('11 ft', $page->field('Length of the run')->getAttribute('value'));
+        self::assertSame('11 ft', $page->value('Length of the run'));
         $page->type('Length of the run', '16 ft')->until(fn(): bool => str_contains($this->figures(), 'for 1'), 'the figure follows');
         $page->type('Hangs over each end', '1 ft')->until(fn(): bool => str_contains($this->figures(), 'for 18 ft'), '16 ft and a foot at both ends');
         $page->type('Length of the run', 'sixteen')->seeText('“sixteen” is not a length');
         self::assertStringContainsString('for 18 ft', $this->figures(), 'the last good answer stays');
         $page->type('Length of the run', '12 ft')->until(fn(): bool => str_contains($this->figures(), 'for 14 ft'), 'put right, it goes on');
-        $page->follow('Hooks')->until(static fn(): bool => '12 ft' === $page->field('Length of the run')->getAttribute('value'), 'nothing is filled in twice');
+        $page->follow('Hooks')->until(static fn(): bool => '12 ft' === $page->value('Length of the run'), 'nothing is filled in twice');
 
         $page->until(fn(): bool => str_contains($this->figures(), 'one in the true centre'), 'hooks for the same run');
         self::assertStringContainsString('3 ft apart', $this->figures());
@@ -87,7 +87,7 @@ final class WorkbenchTest extends BrowserTestCase
         $page = $this->page()->signIn();
         $page->drawer('Workbench')->see('[data-testid="figures"]');
         foreach (['Batteries' => 'cells', 'Paper' => 'sheet', 'Tree' => 'bulbs', 'On the wall' => 'wide', 'Table' => 'can sit'] as $sum => $word) {
-            $page->seeAt("//nav[@aria-label='Sums']//a[normalize-space()='{$sum}']")->click();
+            $page->pressAt("//nav[@aria-label='Sums']//a[normalize-space()='{$sum}']");
             $page->until(fn(): bool => str_contains($this->figures(), $word), "{$sum} is reckoned");
         }
         self::assertSame('Workbench', $page->see('nav a[aria-current="page"] b')->getText());
@@ -97,7 +97,7 @@ final class WorkbenchTest extends BrowserTestCase
     {
         $page = $this->page()->signIn();
         $page->station('Rooms')->see('[data-testid="elevation"]');
-        $page->seeAt("//nav[@aria-label='Spots']//a[contains(., '{$spot}')]")->click();
+        $page->pressAt("//nav[@aria-label='Spots']//a[contains(., '{$spot}')]");
         $page->seeText($spot)->until(
             fn(): bool => $spot === $this->browser->executeScript('return document.querySelector("main h2")?.textContent'),
             'the spot is open',

@@ -85,17 +85,39 @@ final readonly class CupboardPages
 
     public function type(string $label, string $text): self
     {
-        $field = $this->field($label);
-        $field->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys($text);
-
-        return $this;
+        return $this->with(fn(): WebDriverElement => $this->field($label)->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys($text), "{$label} is typed into");
     }
 
     public function choose(string $label, string $option): self
     {
-        (new WebDriverSelect($this->field($label)))->selectByVisibleText($option);
+        return $this->with(fn() => (new WebDriverSelect($this->field($label)))->selectByVisibleText($option), "{$option} is chosen as {$label}");
+    }
 
-        return $this;
+    /** A file into its field. */
+    public function give(string $label, string $file): self
+    {
+        return $this->with(fn(): WebDriverElement => $this->field($label)->sendKeys($file), "a file is given to {$label}");
+    }
+
+    /** Keys to one thing on the page, which takes the focus. */
+    public function keysTo(string $css, string ...$keys): self
+    {
+        return $this->with(fn(): WebDriverElement => $this->see($css)->sendKeys($keys), "keys are taken by {$css}");
+    }
+
+    public function pressAt(string $path): self
+    {
+        return $this->until(fn(): bool => $this->tryClick($path), "{$path} can be pressed");
+    }
+
+    public function value(string $label): string
+    {
+        $value = '';
+        $this->with(function () use (&$value, $label): void {
+            $value = (string) $this->field($label)->getAttribute('value');
+        }, "{$label} is read");
+
+        return $value;
     }
 
     /** Pulls with the mouse, step by step as a hand does, from the middle of something by so many pixels. */
@@ -161,6 +183,20 @@ final readonly class CupboardPages
         }, "It did not come about that {$what}.");
 
         return $this;
+    }
+
+    /**
+     * Finds something and does something with it; when the page was drawn anew between the two, once more.
+     *
+     * @param \Closure(): mixed $act
+     */
+    private function with(\Closure $act, string $what): self
+    {
+        return $this->until(static function () use ($act): bool {
+            $act();
+
+            return true;
+        }, $what);
     }
 
     /** Waits, and says what the page reads when it was in vain: the next one to look has no other way to know. */
