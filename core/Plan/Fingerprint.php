@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace BrightCupboard\Core\Plan;
 
+use BrightCupboard\Core\Coach\Dressing;
+
 /** Short text of what a day is worked out from; what was worked out from another one is out of date. */
 final readonly class Fingerprint
 {
-    /** Changes with a decision, the units at a spot of the plan, dips, sides in front and heights on a wall, and not when something is only shifted. */
-    public static function of(Plan $plan): string
+    /**
+     * Changes with a decision, the units at a spot of the plan, dips, sides in front and heights on a wall, and not when something is only shifted.
+     *
+     * @param array<string, Dressing> $dressed all spots of the plan
+     */
+    public static function of(Plan $plan, array $dressed): string
     {
         $choices = array_map(static fn(Choice $choice): string => $choice->value, $plan->choices);
         $placed = $plan->placed;
@@ -18,7 +24,7 @@ final readonly class Fingerprint
             ksort($placed[$id]);
         }
 
-        $hangsAt = self::heightsOnWalls($plan);
+        $hangsAt = self::heightsOnWalls($dressed);
         $how = [];
         foreach ($plan->places as $place) {
             $at = $hangsAt[$place->id] ?? null;
@@ -31,12 +37,15 @@ final readonly class Fingerprint
         return sha1(json_encode([$choices, $placed, ...([] === $how ? [] : [$how])], \JSON_THROW_ON_ERROR));
     }
 
-    /** @return array<string, int> by place; without what is on no wall */
-    private static function heightsOnWalls(Plan $plan): array
+    /**
+     * @param array<string, Dressing> $dressed
+     *
+     * @return array<string, int> by place; without what is on no wall
+     */
+    private static function heightsOnWalls(array $dressed): array
     {
         $heights = [];
-        foreach ($plan->spots as $spot) {
-            $dressing = $plan->dressing($spot);
+        foreach ($dressed as $dressing) {
             foreach (array_filter($dressing->placed, $dressing->isOnWall(...)) as $one) {
                 $heights[$one->id] = $one->raise;
             }

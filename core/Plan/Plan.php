@@ -35,6 +35,8 @@ final readonly class Plan
 
     /** @var array<string, array<string, int>> piece id => spot id => units planned */
     public array $placed;
+    /** @var array<string, list<PlannedPlace>> by spot id */
+    private array $bySpot;
     private History $unknown;
 
     /**
@@ -59,11 +61,12 @@ final readonly class Plan
         private array $stood = [],
         public array $faces = [],
     ) {
-        $placed = [];
+        $placed = $bySpot = [];
         foreach ($places as $place) {
+            $bySpot[$place->spotId][] = $place;
             $placed[$place->pieceId][$place->spotId] = ($placed[$place->pieceId][$place->spotId] ?? 0) + $place->count;
         }
-        $this->placed = $placed;
+        [$this->placed, $this->bySpot] = [$placed, $bySpot];
         $this->unknown = new History(0, $closedSwaps, null);
     }
 
@@ -81,12 +84,20 @@ final readonly class Plan
     /** Units not lent, lost, gone, put together with others or planned to stand somewhere. */
     public function free(string $pieceId): int
     {
-        $free = -array_sum($this->placed[$pieceId] ?? []);
-        foreach ($this->start->of($pieceId) as $key => $units) {
-            $free += isset(self::AWAY[$key]) || str_starts_with($key, self::WITHIN) ? 0 : $units;
+        return array_sum($this->atHome($pieceId)) - array_sum($this->placed[$pieceId] ?? []);
+    }
+
+    /** @return array<string, int> units by key of place, without those that are lent, lost, gone or put together with others */
+    public function atHome(string $pieceId): array
+    {
+        $units = $this->start->of($pieceId);
+        foreach ($units as $key => $count) {
+            if (isset(self::AWAY[$key]) || str_starts_with($key, self::WITHIN)) {
+                unset($units[$key]);
+            }
         }
 
-        return $free;
+        return $units;
     }
 
     /** Whether none of it can be decided on: all its units have left the home or are put together with others. */
@@ -118,10 +129,7 @@ final readonly class Plan
     /** @return list<PlannedPlace> from left to right, the older first where they begin alike */
     public function at(string $spotId): array
     {
-        $places = array_values(array_filter(
-            $this->places,
-            fn(PlannedPlace $place): bool => $place->spotId === $spotId && isset($this->stock[$place->pieceId]),
-        ));
+        $places = array_values(array_filter($this->bySpot[$spotId] ?? [], fn(PlannedPlace $place): bool => isset($this->stock[$place->pieceId])));
         usort($places, static fn(PlannedPlace $a, PlannedPlace $b): int => [$a->stance->left, $a->id] <=> [$b->stance->left, $b->id]);
 
         return $places;

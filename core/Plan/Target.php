@@ -69,6 +69,7 @@ final readonly class Target
             array_values(array_filter($moves, static fn(PlannedMove $move): bool => $move->from->key() !== $move->to->key())),
             $missing,
             $loose,
+            $this->totes,
         );
     }
 

@@ -7,8 +7,8 @@ namespace App\Day;
 use App\Entity\WorkDay;
 use App\Floor\Floors;
 use App\Floor\FloorWords;
-use App\Repository\HouseRepository;
 use App\Workbench\SumTasks;
+use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Day\Cautions;
 use BrightCupboard\Core\Day\DayPlanner;
 use BrightCupboard\Core\Day\DaySpot;
@@ -16,46 +16,44 @@ use BrightCupboard\Core\Day\DayTask;
 use BrightCupboard\Core\Day\FurnitureWork;
 use BrightCupboard\Core\Day\Phase;
 use BrightCupboard\Core\Day\Preparation;
-use BrightCupboard\Core\Plan\Plan;
 use BrightCupboard\Core\Plan\Shift;
 use BrightCupboard\Core\Surface\Spot as Surface;
 
 /** The house as a day is planned in it. */
 final readonly class DayPlan
 {
-    public function __construct(private HouseRepository $house, private SumTasks $sums, private Floors $floors) {}
+    public function __construct(private SumTasks $sums, private Floors $floors) {}
 
     /** @return list<DayTask> */
     public function tasks(SheetBasis $basis, ?WorkDay $day): array
     {
         [$plan, $share, $moves, $turn] = [$basis->plan, $basis->share, $basis->difference->moves, $basis->turnOf($day)];
-        $home = $basis->swap->home();
         $dressed = $share->dressedThrough($turn, $moves, $plan->start);
         $shifts = array_values(array_filter($basis->shifts, static fn(Shift $shift): bool => $share->turnOf($shift->spotId) === $turn));
         $shifted = [];
         foreach ($shifts as $shift) {
             $shifted[$shift->spotId][] = [$shift->piece, $shift->count];
         }
-        $walk = $this->house->walk($home);
+        $walk = $basis->walk;
         $spots = array_map(
             static fn(Surface $spot): DaySpot => new DaySpot(
                 $spot,
-                $walk[$spot->id]['room'],
-                $walk[$spot->id]['round'],
-                $walk[$spot->id]['rank'],
+                $walk[$spot->id]->room,
+                $walk[$spot->id]->round,
+                $walk[$spot->id]->rank,
                 !isset($dressed[$spot->id]),
-                self::hung($plan, $spot),
+                self::hung($basis->dressed[$spot->id]),
                 $shifted[$spot->id] ?? [],
             ),
             array_values($plan->spots),
         );
         $preparations = array_filter(
-            $this->sums->of($basis->swap, $basis->sums),
+            $this->sums->of($basis->swap, $plan, $basis->sums, $basis->difference->totes),
             static fn(Preparation $one): bool => $share->turnOf($one->spotId) === $turn,
         );
-        $planner = new DayPlanner(cautions: new Cautions($home->lengths()), pace: $basis->pace);
+        $planner = new DayPlanner(cautions: new Cautions($basis->swap->home()->lengths()), pace: $basis->pace);
 
-        $tasks = $planner->tasks($share->on($turn, $moves), $spots, $this->house->storedTotes($home), array_values($preparations));
+        $tasks = $planner->tasks($share->on($turn, $moves), $spots, $basis->difference->totes, array_values($preparations));
         $tasks = $this->withSetting($basis, $tasks, $shifts);
         $tasks = $basis->days->ofFurniture() === $day ? $this->withFurniture($basis, $tasks) : $tasks;
 
@@ -63,11 +61,11 @@ final readonly class DayPlan
     }
 
     /** @return array<string, int> how high up what hangs on its wall reaches from the floor, by piece */
-    private static function hung(Plan $plan, Surface $spot): array
+    private static function hung(Dressing $dressing): array
     {
         $tops = [];
-        foreach (isset($plan->spots[$spot->id]) ? $plan->dressing($spot)->hung() : [] as $one) {
-            $tops[$one->piece->id] = max($tops[$one->piece->id] ?? 0, $spot->ledgeHeight->tenths() + $one->top);
+        foreach ($dressing->hung() as $one) {
+            $tops[$one->piece->id] = max($tops[$one->piece->id] ?? 0, $dressing->spot->ledgeHeight->tenths() + $one->top);
         }
 
         return $tops;
@@ -81,15 +79,15 @@ final readonly class DayPlan
      */
     private function withSetting(SheetBasis $basis, array $tasks, array $shifts): array
     {
-        [$plan, $lengths] = [$basis->plan, $basis->swap->home()->lengths()];
+        [$dressed, $lengths] = [$basis->dressed, $basis->swap->home()->lengths()];
         [$words, $shiftWords] = [new SetUpWords($lengths), new ShiftWords($lengths)];
-        $said = array_map(static fn(string $note): array => [sprintf('“%s”', $note)], $basis->notes);
+        $said = array_map(static fn(string $note): array => [sprintf('“%s”', $note)], $basis->notes());
         foreach ($shifts as $shift) {
             $said[$shift->spotId][] = $shiftWords->of($shift);
         }
 
-        return array_map(static fn(DayTask $task): DayTask => Phase::SetUp === $task->phase && isset($plan->spots[$task->spot ?? ''])
-            ? $task->withSteps([...$said[$task->spot] ?? [], ...$words->of($plan->dressing($plan->spots[$task->spot]))])
+        return array_map(static fn(DayTask $task): DayTask => Phase::SetUp === $task->phase && isset($dressed[$task->spot ?? ''])
+            ? $task->withSteps([...$said[$task->spot] ?? [], ...$words->of($dressed[$task->spot])])
             : $task, $tasks);
     }
 

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Entity\SheetTask;
+use App\Entity\StoredTask;
 use App\Entity\Swap;
 use App\Entity\WorkDay;
+use App\Repository\SheetRepository;
 use BrightCupboard\Core\Day\DayTask;
 use BrightCupboard\Core\Day\Phase;
 use Doctrine\ORM\EntityManagerInterface;
@@ -17,25 +19,26 @@ final readonly class LayOutSheet
 {
     public function __construct(
         private EntityManagerInterface $entities,
+        private SheetRepository $sheets,
         private DayPlan $house,
         private LooksAgain $looks,
         private ClockInterface $clock,
     ) {}
 
-    /** @return list<SheetTask> in the order of the sheet */
+    /** @return list<StoredTask> in the order of the sheet */
     public function __invoke(SheetBasis $basis, ?WorkDay $day): array
     {
         $swap = $basis->swap;
         $done = $open = [];
-        foreach ($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap, 'day' => $day], ['ordinal' => 'ASC']) as $task) {
-            $task->isDone() ? $done[] = $task : $open[$task->key()] = $task;
+        foreach ($this->sheets->of($swap, $day) as $one) {
+            null === $one->tick ? $open[$one->task->key] = $one : $done[] = $one;
         }
         $tasks = $this->withWhatIsToBeWiped($this->house->tasks($basis, $day), $done, $open);
         $tasks = [...$tasks, ...$this->looks->tasks($swap, $day)];
         WorkDays::working($swap, $day)->sheetBuilt($this->clock->now(), $basis->fingerprint());
 
         $sheet = [...$done, ...$this->laidOut($swap, $day, $tasks, $done, $open)];
-        usort($sheet, static fn(SheetTask $a, SheetTask $b): int => $a->ordinal() <=> $b->ordinal());
+        usort($sheet, static fn(StoredTask $a, StoredTask $b): int => $a->ordinal <=> $b->ordinal);
 
         return $sheet;
     }
@@ -43,9 +46,9 @@ final readonly class LayOutSheet
     /**
      * A spot that was emptied by a tick is still to be wiped, though nothing is to be taken down there any more.
      *
-     * @param list<DayTask>            $tasks
-     * @param list<SheetTask>          $done
-     * @param array<string, SheetTask> $open by key
+     * @param list<DayTask>             $tasks
+     * @param list<StoredTask>          $done
+     * @param array<string, StoredTask> $open by key
      *
      * @return list<DayTask>
      */
@@ -53,15 +56,15 @@ final readonly class LayOutSheet
     {
         $emptied = [];
         foreach ($done as $one) {
-            if (Phase::TakeDown === $one->task()->phase) {
-                $emptied[$one->task()->spot ?? ''] = true;
+            if (Phase::TakeDown === $one->task->phase) {
+                $emptied[$one->task->spot ?? ''] = true;
             }
         }
         $known = array_fill_keys(array_map(static fn(DayTask $task): string => $task->key, $tasks), true);
         $wiped = [];
         foreach ($open as $key => $one) {
-            if (Phase::Clean === $one->task()->phase && isset($emptied[$one->task()->spot ?? '']) && !isset($known[$key])) {
-                $wiped[$one->task()->spot ?? ''] = $one->task();
+            if (Phase::Clean === $one->task->phase && isset($emptied[$one->task->spot ?? '']) && !isset($known[$key])) {
+                $wiped[$one->task->spot ?? ''] = $one->task;
             }
         }
 
@@ -76,44 +79,67 @@ final readonly class LayOutSheet
     /**
      * The open tasks of the sheet: those of before become what they are now, others come and go.
      *
-     * @param list<DayTask>            $tasks
-     * @param list<SheetTask>          $done
-     * @param array<string, SheetTask> $open by key
+     * @param list<DayTask>             $tasks
+     * @param list<StoredTask>          $done
+     * @param array<string, StoredTask> $open by key
      *
-     * @return list<SheetTask>
+     * @return list<StoredTask>
      */
     private function laidOut(Swap $swap, ?WorkDay $day, array $tasks, array $done, array $open): array
     {
-        $taken = array_fill_keys(array_map(static fn(SheetTask $task): int => $task->ordinal(), $done), true);
+        $taken = array_fill_keys(array_map(static fn(StoredTask $one): int => $one->ordinal, $done), true);
         $last = -1;
-        $laid = [];
+        $laid = $changed = [];
         foreach ($this->named($tasks, $done) as $task) {
+            $before = $open[$task->key] ?? null;
             // What keeps its turn keeps its number: a tick renumbers nothing.
-            $ordinal = max($last + 1, isset($open[$task->key]) ? $open[$task->key]->ordinal() : 0);
-            while (isset($taken[$ordinal])) {
-                ++$ordinal;
+            $last = max($last + 1, $before->ordinal ?? 0);
+            while (isset($taken[$last])) {
+                ++$last;
             }
-            if (isset($open[$task->key])) {
-                $open[$task->key]->revise($task, $ordinal);
+            if (null === $before) {
+                $this->entities->persist($new = new SheetTask($swap, $task, $last, $day));
+                $laid[] = $new->stored();
+            } elseif ($before->is($task, $last)) {
+                $laid[] = $before;
             } else {
-                $this->entities->persist($open[$task->key] = new SheetTask($swap, $task, $ordinal, $day));
+                $changed[$before->id] = [$task, $last];
             }
-            $last = $ordinal;
-            $laid[] = $open[$task->key];
             unset($open[$task->key]);
         }
-        foreach ($open as $gone) {
-            $this->entities->remove($gone);
+
+        return [...$laid, ...$this->revised($changed, array_map(static fn(StoredTask $gone): string => $gone->id, array_values($open)))];
+    }
+
+    /**
+     * Only what is otherwise than before is read as what can be changed.
+     *
+     * @param array<string, array{DayTask, int}> $changed what they become with their numbers, by id
+     * @param list<string>                       $gone    ids
+     *
+     * @return list<StoredTask> those that changed
+     */
+    private function revised(array $changed, array $gone): array
+    {
+        $ids = [...array_keys($changed), ...$gone];
+        $revised = [];
+        foreach ([] === $ids ? [] : $this->entities->getRepository(SheetTask::class)->findBy(['id' => $ids]) as $one) {
+            if (isset($changed[$one->id()])) {
+                $one->revise(...$changed[$one->id()]);
+                $revised[] = $one->stored();
+            } else {
+                $this->entities->remove($one);
+            }
         }
 
-        return $laid;
+        return $revised;
     }
 
     /**
      * What is cleaned, made ready or shifted need not be so again; what is to be done a second time at the same place is called so.
      *
-     * @param list<DayTask>   $tasks
-     * @param list<SheetTask> $done
+     * @param list<DayTask>    $tasks
+     * @param list<StoredTask> $done
      *
      * @return list<DayTask>
      */
@@ -121,8 +147,8 @@ final readonly class LayOutSheet
     {
         $ticked = $steps = [];
         foreach ($done as $one) {
-            $task = $one->task();
-            $ticked[$one->key()] = true;
+            $task = $one->task;
+            $ticked[$one->task->key] = true;
             if (Phase::SetUp === $task->phase) {
                 $steps[$task->spot ?? ''] = [...$steps[$task->spot ?? ''] ?? [], ...$task->steps];
             }

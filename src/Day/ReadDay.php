@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Day;
 
-use App\Entity\SheetTask;
+use App\Entity\StoredTask;
 use App\Entity\Swap;
 use App\Entity\WorkDay;
 use App\Haul\BuyTotes;
+use App\Repository\SheetRepository;
 use App\Swaps\Differences;
 use App\WorkedOut\WorkedOut;
 use BrightCupboard\Core\Day\DayTask;
@@ -20,7 +21,6 @@ use BrightCupboard\Core\Day\Schedule;
 use BrightCupboard\Core\Day\Tick;
 use BrightCupboard\Core\Day\Wait;
 use BrightCupboard\Core\Plan\PlannedMove;
-use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -28,7 +28,7 @@ use Symfony\Component\Routing\Attribute\Route;
 final readonly class ReadDay
 {
     public function __construct(
-        private EntityManagerInterface $entities,
+        private SheetRepository $sheets,
         private SheetBases $bases,
         private Differences $differences,
         private DayWarnings $warnings,
@@ -41,26 +41,24 @@ final readonly class ReadDay
     public function __invoke(Swap $swap, ?WorkDay $day): DayAnswer
     {
         $basis = $this->bases->of($swap);
-        $stored = array_values($this->entities->getRepository(SheetTask::class)->findBy(['swap' => $swap, 'day' => $day], ['ordinal' => 'ASC']));
-
         $isBuilt = null !== WorkDays::working($swap, $day)->sheetBuiltAt();
         $isStale = $isBuilt && WorkDays::working($swap, $day)->sheetPlan() !== $basis->fingerprint();
 
-        return $this->of($basis, $day, $stored, $isStale);
+        return $this->of($basis, $day, $this->sheets->of($swap, $day), $isStale);
     }
 
     /**
      * The day where all that it is made of is at hand.
      *
-     * @param list<SheetTask> $stored  in the order of the sheet
-     * @param bool            $isStale whether it was worked out from another plan than the one of now
+     * @param list<StoredTask> $stored  in the order of the sheet
+     * @param bool             $isStale whether it was worked out from another plan than the one of now
      */
     public function of(SheetBasis $basis, ?WorkDay $day, array $stored, bool $isStale): DayAnswer
     {
         [$swap, $share, $difference] = [$basis->swap, $basis->share, $basis->difference];
         $working = WorkDays::working($swap, $day);
         [$crew, $hours] = [$working->crew(), $working->hours()];
-        $tasks = array_map(static fn(SheetTask $task): DayTask => $task->task(), $stored);
+        $tasks = array_map(static fn(StoredTask $one): DayTask => $one->task, $stored);
         $byPhase = $tasks;
         usort($byPhase, static fn(DayTask $a, DayTask $b): int => $a->phase->order() <=> $b->phase->order());
         $schedule = $this->workedOut->get(
@@ -73,9 +71,11 @@ final readonly class ReadDay
         $tote = $this->differences->toteToBuy($swap, $difference);
         $ticks = [];
         foreach ($stored as $one) {
-            $ticks[$one->id()] = $one->doneTick();
+            if (null !== $one->tick) {
+                $ticks[$one->id] = $one->tick;
+            }
         }
-        $took = Tick::took(array_filter($ticks, static fn(?Tick $tick): bool => null !== $tick));
+        $took = Tick::took($ticks);
 
         return new DayAnswer(
             $day?->id(),
@@ -100,12 +100,8 @@ final readonly class ReadDay
             $schedule->longestChain,
             $schedule->workShared,
             $this->pace($basis->pace),
-            \count(array_filter($stored, static fn(SheetTask $task): bool => $task->isDone())),
-            array_map(
-                static fn(SheetTask $one, DayTask $task): TaskAnswer => TaskAnswer::of($one, $task, $schedule, $took[$one->id()] ?? null),
-                $stored,
-                $tasks,
-            ),
+            \count($ticks),
+            array_map(static fn(StoredTask $one): TaskAnswer => TaskAnswer::of($one, $schedule, $took[$one->id] ?? null), $stored),
             [
                 ...$this->warnings->ofPlan($basis->plan, $difference, $tote, $lengths),
                 ...$this->warnings->inTheWay($share->inTheWay($difference->moves)),

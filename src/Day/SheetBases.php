@@ -51,7 +51,7 @@ final readonly class SheetBases
             $difference,
             $this->days->of($swap),
             $this->shifts($swap, $plan),
-            $this->house->spotNotes($swap->home()),
+            $this->house->walk($swap->home()),
             $this->sums->ofSwap($swap),
             $this->floors->plans($swap),
             $this->pace($swap->home()),

@@ -8,6 +8,8 @@ use App\Entity\FurniturePlan;
 use App\Entity\KeptSum;
 use App\Entity\Swap;
 use App\Entity\WorkDay;
+use App\Repository\SpotOnWalk;
+use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Day\Carriers;
 use BrightCupboard\Core\Day\DayShare;
 use BrightCupboard\Core\Day\Pace;
@@ -20,10 +22,12 @@ use BrightCupboard\Core\Plan\Shift;
 final readonly class SheetBasis
 {
     public DayShare $share;
+    /** @var array<string, Dressing> the spots as they will be dressed, by id */
+    public array $dressed;
 
     /**
      * @param list<Shift>                  $shifts    what stays at its spot and is to stand otherwise
-     * @param array<string, string>        $notes     what is to be known of spots beside their measures, by id
+     * @param array<string, SpotOnWalk>    $walk      through the house, by spot
      * @param list<KeptSum>                $sums      kept for the swap
      * @param array<string, FurniturePlan> $furniture that is to stand elsewhere, by id
      * @param Pace                         $pace      how fast the home was until now
@@ -34,17 +38,24 @@ final readonly class SheetBasis
         public Difference $difference,
         public DaysOfSwap $days,
         public array $shifts,
-        public array $notes,
+        public array $walk,
         public array $sums,
         public array $furniture,
         public Pace $pace,
     ) {
         $this->share = $days->share($plan, $difference->moves);
+        $this->dressed = array_map($plan->dressing(...), $plan->spots);
     }
 
     public function turnOf(?WorkDay $day): int
     {
         return $this->days->turns()[$day?->id() ?? ''];
+    }
+
+    /** @return array<string, string> what is to be known of spots beside their measures, by id, where there is something */
+    public function notes(): array
+    {
+        return array_filter(array_column($this->walk, 'note', 'id'), static fn(string $note): bool => '' !== $note);
     }
 
     /** A sheet is out of date when this is another than when it was worked out. */
@@ -64,9 +75,9 @@ final readonly class SheetBasis
         $shiftWords = new ShiftWords($this->swap->home()->lengths());
 
         return sha1(implode('', [
-            Fingerprint::of($this->plan),
+            Fingerprint::of($this->plan, $this->dressed),
             implode("\n", array_map($shiftWords->of(...), $this->shifts)),
-            implode("\n", $this->notes),
+            implode("\n", $this->notes()),
             implode(' ', array_map(static fn(KeptSum $sum): string => $sum->id() . ':' . $sum->version(), $this->sums)),
             $this->furnitureFingerprint(),
             // What begins from an open swap is out of date when that one will leave things elsewhere.

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Day;
 
-use App\Entity\SheetTask;
-use BrightCupboard\Core\Day\DayTask;
+use App\Entity\StoredTask;
 use BrightCupboard\Core\Day\Phase;
 use BrightCupboard\Core\Day\Schedule;
 use BrightCupboard\Core\Day\Slot;
@@ -49,12 +48,13 @@ final readonly class TaskAnswer
         public ?int $took,
     ) {}
 
-    public static function of(SheetTask $stored, DayTask $task, Schedule $schedule, ?int $took): self
+    public static function of(StoredTask $stored, Schedule $schedule, ?int $took): self
     {
+        $task = $stored->task;
         $slot = $schedule->slots[$task->key] ?? new Slot(0, 0, []);
 
         return new self(
-            $stored->id(),
+            $stored->id,
             $task->phase,
             $task->title,
             $task->group,
@@ -76,8 +76,8 @@ final readonly class TaskAnswer
             \in_array($task->key, $schedule->late, true),
             \in_array($task->key, $schedule->unmanned, true),
             \in_array($task->key, $schedule->overfull, true),
-            $stored->isDone(),
-            $stored->doneBy(),
+            null !== $stored->tick,
+            $stored->tick?->by,
             $took,
         );
     }

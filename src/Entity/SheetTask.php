@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace App\Entity;
 
 use BrightCupboard\Core\Day\DayTask;
-use BrightCupboard\Core\Day\Effort;
 use BrightCupboard\Core\Day\Phase;
-use BrightCupboard\Core\Day\Tick;
 use BrightCupboard\Core\Stock\Move;
-use BrightCupboard\Core\Stock\Place;
 use Doctrine\ORM\Mapping as ORM;
 
 /** A task of a built day sheet, and whether it is done. */
@@ -100,33 +97,39 @@ class SheetTask implements OfSwap
     /** @param list<Move> $moves */
     public function moveOnly(array $moves): void
     {
-        $this->moves = array_map(
-            static fn(Move $move): array => ['piece' => $move->pieceId, 'count' => $move->count, 'from' => $move->from->key(), 'to' => $move->to->key()],
-            $moves,
-        );
+        $this->moves = StoredTask::moves($moves);
     }
 
     public function task(): DayTask
     {
-        $moves = array_map(
-            static fn(array $move): Move => new Move($move['piece'], $move['count'], Place::ofKey($move['from']), Place::ofKey($move['to'])),
-            $this->moves,
-        );
-        $effort = new Effort($this->minutes, $this->hands, $this->climbs, $this->lifts, $this->laid, $this->byRule);
+        return $this->stored()->task;
+    }
 
-        return new DayTask(
-            $this->key,
-            $this->phase,
-            $this->title,
-            $this->group,
-            $moves,
-            $effort,
-            $this->steps,
-            $this->cautions,
-            $this->after,
-            $this->opensTote,
-            $this->spotId,
-        );
+    public function stored(): StoredTask
+    {
+        return StoredTask::read([
+            'id' => $this->id,
+            'ordinal' => $this->ordinal,
+            'task_key' => $this->key,
+            'phase' => $this->phase->value,
+            'title' => $this->title,
+            'task_group' => $this->group,
+            'moves' => $this->moves,
+            'minutes' => $this->minutes,
+            'hands' => $this->hands,
+            'climbs' => $this->climbs,
+            'lifts' => $this->lifts,
+            'laid' => $this->laid,
+            'by_rule' => $this->byRule,
+            'steps' => $this->steps,
+            'cautions' => $this->cautions,
+            'after_keys' => $this->after,
+            'opens_tote' => $this->opensTote,
+            'spot_id' => $this->spotId,
+            'done_at' => $this->doneAt?->format('Y-m-d H:i:s'),
+            'done_by' => $this->doneBy,
+            'took' => $this->took,
+        ]);
     }
 
     public function key(): string
@@ -150,12 +153,6 @@ class SheetTask implements OfSwap
         $this->took = $minutes;
     }
 
-    /** Null while it is not done. */
-    public function doneTick(): ?Tick
-    {
-        return null === $this->doneAt ? null : new Tick($this->doneBy ?? '', $this->doneAt->getTimestamp(), $this->minutes, $this->took);
-    }
-
     /** Null on the swap day. */
     public function day(): ?WorkDay
     {
@@ -170,11 +167,6 @@ class SheetTask implements OfSwap
     public function doneBy(): ?string
     {
         return $this->doneBy;
-    }
-
-    public function ordinal(): int
-    {
-        return $this->ordinal;
     }
 
     public function home(): Home

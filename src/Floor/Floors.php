@@ -34,8 +34,11 @@ final readonly class Floors
     /** @return array<string, FurniturePlan> by id of the furniture */
     public function plans(Swap $swap): array
     {
+        /** @var list<FurniturePlan> $planned */
+        $planned = $this->entities->createQuery('SELECT p, f, r FROM App\Entity\FurniturePlan p JOIN p.furniture f JOIN f.room r WHERE p.swap = :swap')
+            ->setParameter('swap', $swap)->getResult();
         $plans = [];
-        foreach ($this->entities->getRepository(FurniturePlan::class)->findBy(['swap' => $swap]) as $plan) {
+        foreach ($planned as $plan) {
             $plans[$plan->furniture()->id()] = $plan;
         }
 

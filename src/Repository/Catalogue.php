@@ -76,7 +76,7 @@ final class Catalogue
     }
 
     /**
-     * @param list<string> $kinds
+     * @param list<PieceKind> $kinds
      *
      * @return array<string, CatalogueEntry> by id, in order of name
      */
@@ -84,7 +84,7 @@ final class Catalogue
     {
         return $this->entries(
             sprintf('home_id = ? AND removed_at IS NULL AND kind IN (%s) ORDER BY name, id', self::asked($kinds)),
-            [$home->id(), ...$kinds],
+            [$home->id(), ...self::words($kinds)],
         );
     }
 
@@ -110,7 +110,7 @@ final class Catalogue
     /**
      * What of some kinds could still be planned in a swap, and all that is: without what is to rest or to leave.
      *
-     * @param list<string> $kinds
+     * @param list<PieceKind> $kinds
      *
      * @return array<string, CatalogueEntry> by id, in no order
      */
@@ -118,11 +118,21 @@ final class Catalogue
     {
         return $this->entries(
             sprintf('home_id = ? AND removed_at IS NULL AND ((kind IN (%s) AND %s) OR id IN (%s))', self::asked($kinds), self::NOT_LEAVING, self::PLANNED),
-            [$swap->home()->id(), ...$kinds, $swap->id(), $swap->id()],
+            [$swap->home()->id(), ...self::words($kinds), $swap->id(), $swap->id()],
         );
     }
 
-    /** @param list<string> $values */
+    /**
+     * @param list<PieceKind> $kinds
+     *
+     * @return list<string>
+     */
+    private static function words(array $kinds): array
+    {
+        return array_map(static fn(PieceKind $kind): string => $kind->value, $kinds);
+    }
+
+    /** @param list<mixed> $values */
     private static function asked(array $values): string
     {
         return implode(', ', array_fill(0, \count($values), '?'));

@@ -72,30 +72,21 @@ final readonly class HouseRepository
         return $measures;
     }
 
-    /** @return array<string, array{room: string, round: int, rank: int}> where each spot is on the walk through the house, by id */
+    /** @return array<string, SpotOnWalk> where each spot is on the walk through the house, by id */
     public function walk(Home $home): array
     {
-        /** @var list<array{id: string, room: string, round: int, rank: int}> $rows */
-        $rows = $this->entities->getConnection()->fetchAllAssociative(
-            'SELECT s.id, r.name AS room, r.round, s.focal_rank AS rank FROM spot s JOIN room r ON r.id = s.room_id '
-                . 'WHERE r.home_id = ? AND s.removed_at IS NULL AND r.removed_at IS NULL',
+        $rows = $this->entities->getConnection()->fetchAllNumeric(
+            'SELECT s.id, r.name, r.round, s.focal_rank, s.note FROM spot s JOIN room r ON r.id = s.room_id '
+                . 'WHERE r.home_id = ? AND s.removed_at IS NULL AND r.removed_at IS NULL ORDER BY r.round, r.id, s.focal_rank, s.id',
             [$home->id()],
         );
+        $walk = [];
+        /** @var array{string, string, int, int, string} $row */
+        foreach ($rows as $row) {
+            $walk[$row[0]] = new SpotOnWalk(...$row);
+        }
 
-        return array_column($rows, null, 'id');
-    }
-
-    /** @return array<string, string> what is to be known of spots beside their measures, by id, where there is something */
-    public function spotNotes(Home $home): array
-    {
-        /** @var list<array{id: string, note: string}> $rows */
-        $rows = $this->entities->createQuery(
-            "SELECT s.id, s.note FROM App\Entity\Spot s JOIN s.room r WHERE r.home = :home AND s.removedAt IS NULL AND r.removedAt IS NULL AND s.note <> '' "
-                . 'ORDER BY r.round, r.id, s.focalRank, s.id',
-        )
-            ->setParameter('home', $home)->getScalarResult();
-
-        return array_column($rows, 'note', 'id');
+        return $walk;
     }
 
     public function spot(Home $home, string $id): ?Spot

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Swaps;
 
+use App\Entity\Home;
 use App\Entity\Swap;
 use App\Journal\Rows;
 use App\Repository\Catalogue;
@@ -68,11 +69,39 @@ final readonly class Plans
             return $this->of($swap);
         }
 
-        $kinds = array_map(static fn(PieceKind $kind): string => $kind->value, $at?->kinds() ?? PieceKind::cases());
+        $open = $this->catalogue->open($swap, $at?->kinds() ?? PieceKind::cases());
 
         // So many that asking where each of them is would take longer than reading where everything is. What nobody placed is
         // open whatever was decided, since what rests or leaves is not among it.
-        return $this->state($swap, $this->catalogue->open($swap, $kinds), $this->plan->decisionsOfPlanned($swap), $this->start($swap), $this->past($swap));
+        return $this->state($swap, $open, $this->plan->decisionsOfPlanned($swap), $this->start($swap), $this->past($swap));
+    }
+
+    /**
+     * The plan as far as it is about pieces of some kinds, without how often they stood.
+     *
+     * @param list<PieceKind> $kinds
+     */
+    public function ofKinds(Swap $swap, array $kinds): SwapState
+    {
+        if (null !== $swap->follows()) {
+            return $this->of($swap);
+        }
+
+        return $this->among($swap, $this->catalogue->ofKinds($swap->home(), $kinds), new Past([], 0));
+    }
+
+    /**
+     * Pieces of some kinds with nothing decided or planned.
+     *
+     * @param list<PieceKind> $kinds
+     */
+    public function ofNothing(Home $home, array $kinds): Plan
+    {
+        $catalogue = $this->catalogue->ofKinds($home, $kinds);
+        $pieces = array_map(strval(...), array_keys($catalogue));
+        $stock = array_map(static fn(CatalogueEntry $entry): Piece => $entry->piece, $catalogue);
+
+        return new Plan($stock, [], $this->standing->whereaboutsOf($pieces), $this->house->measures($home), [], []);
     }
 
     /** The plan as far as it is about a window of the stock, in order of name. */

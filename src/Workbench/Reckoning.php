@@ -20,10 +20,9 @@ final readonly class Reckoning
 
     public function answer(Home $home, Sums $which, SumInput $input): Answer
     {
-        $reader = new SumReader($home);
-        $given = $reader->given($which->sum(), $input->values);
+        $owned = $this->stock->of($home, $which, $this->swap($home, $input->swap), $this->spot($home, $input->spot));
 
-        return $reader->reckon($which->sum(), $given, $this->stock->of($home, $which, $this->swap($home, $input->swap), $this->spot($home, $input->spot)));
+        return (new SumReader($home))->answer($which->sum(), $input->values, $owned);
     }
 
     public function swap(Home $home, ?string $id): ?Swap

@@ -34,6 +34,16 @@ final readonly class SumReader
      *
      * @throws InvalidInput
      */
+    public function answer(Sum $sum, array $values, Owned $owned): Answer
+    {
+        return $this->reckon($sum, $this->given($sum, $values), $owned);
+    }
+
+    /**
+     * @param list<SumValueInput> $values
+     *
+     * @throws InvalidInput
+     */
     public function given(Sum $sum, array $values): Given
     {
         $fields = new Fields();
@@ -59,7 +69,7 @@ final readonly class SumReader
     }
 
     /** @throws InvalidInput */
-    public function reckon(Sum $sum, Given $given, Owned $owned): Answer
+    private function reckon(Sum $sum, Given $given, Owned $owned): Answer
     {
         try {
             return $sum->reckon($given, $owned);

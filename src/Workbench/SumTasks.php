@@ -9,27 +9,31 @@ use App\Entity\Swap;
 use App\Http\InvalidInput;
 use App\Workbench\Words\SumWords;
 use BrightCupboard\Core\Day\Preparation;
+use BrightCupboard\Core\Plan\FreeForSum;
+use BrightCupboard\Core\Plan\Plan;
 use BrightCupboard\Core\Sizing\Answer;
+use BrightCupboard\Core\Storage\StoredTote;
 
 /** What the sums kept for a swap leave to do on its day: ribbon to cut, hooks, strands to try, batteries and timers. */
 final readonly class SumTasks
 {
     private const MOST_CHARACTERS = 120;
 
-    public function __construct(private Reckoning $reckoning) {}
-
     /**
-     * @param list<KeptSum> $kept for the swap
+     * @param list<KeptSum>    $kept  for the swap
+     * @param list<StoredTote> $totes of its home
      *
      * @return list<Preparation>
      */
-    public function of(Swap $swap, array $kept): array
+    public function of(Swap $swap, Plan $plan, array $kept, array $totes): array
     {
         $words = new SumWords($swap->home());
+        $kept = array_filter($kept, static fn(KeptSum $sum): bool => null === $sum->spot() || isset($plan->spots[$sum->spot()->id()]));
+        $free = new FreeForSum($plan, $totes);
         $tasks = [];
         foreach ($kept as $sum) {
-            foreach ($this->answer($swap, $sum)->tasks ?? [] as $i => $said) {
-                $title = sprintf('%s (%s)', $words->line($said), $sum->spot()?->name() ?? $sum->name());
+            foreach ($this->answer($swap, $free, $sum)->tasks ?? [] as $i => $said) {
+                $title = sprintf('%s (%s)', $words->line($said), $plan->spots[$sum->spot()?->id() ?? '']->name ?? $sum->name());
                 $tasks[] = new Preparation($sum->id() . ':' . $i, mb_strimwidth($title, 0, self::MOST_CHARACTERS, '…'), $sum->spot()?->id());
             }
         }
@@ -38,12 +42,13 @@ final readonly class SumTasks
     }
 
     /** Null when the sum does not come out any more, such as for a spot that was measured anew. */
-    private function answer(Swap $swap, KeptSum $sum): ?Answer
+    private function answer(Swap $swap, FreeForSum $free, KeptSum $sum): ?Answer
     {
         try {
             $values = array_map(static fn(array $value): SumValueInput => new SumValueInput($value['name'], $value['text']), $sum->given());
+            $owned = $free->of($sum->sum(), $swap->season(), $sum->spot()?->id());
 
-            return $this->reckoning->answer($swap->home(), $sum->sum(), new SumInput($values, $swap->id(), $sum->spot()?->id()));
+            return (new SumReader($swap->home()))->answer($sum->sum()->sum(), $values, $owned);
         } catch (InvalidInput) {
             return null;
         }
