@@ -13,6 +13,7 @@ final readonly class ColourWordList
 {
     /** What people say as well => the word it is read as. These are read, never used to name a colour. */
     public const ALSO = [
+        'milk glass' => 'white', 'mercury glass' => 'silver',
         'grey' => 'mid grey', 'green' => 'leaf green', 'yellow' => 'sunflower', 'orange' => 'tangerine', 'brown' => 'chestnut', 'pink' => 'rose',
         'beige' => 'linen',
         'off white' => 'paper white', 'off-white' => 'paper white', 'silver' => 'silver grey', 'bronze' => 'old brass', 'burgundy' => 'wine',

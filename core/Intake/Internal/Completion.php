@@ -173,6 +173,11 @@ final readonly class Completion
                 return;
             }
         }
+        if (null !== $draft->kindColour) {
+            $draft->colours[] = $draft->kindColour;
+
+            return;
+        }
         $this->usual->colour($draft);
     }
 

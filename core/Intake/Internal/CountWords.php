@@ -27,9 +27,10 @@ final readonly class CountWords
         PieceKind::TreeSkirt,
     ];
     private const SET = '/[\s,(]+(?:(?:(?:set|pack|box|bag|bundle|lot|case|stack)\s*(?:of|\/)|(?:set|pack)\s)\s*(\d{1,3}|two|three|four|five|six|seven'
-        . '|eight|nine|ten|twelve)(?!\s*(?:in|ft|cm|mm|yd|m)\b)|(\d{1,3})\s*(ct|count|pcs?|pieces?|pk|packs?|doz|dozen))\b\)?|\((\d{1,3})\)/iu';
+        . '|eight|nine|ten|twelve)(?!\s*(?:in|ft|cm|mm|yd|m)\b)(?:\s*(?:pcs?|pieces)\b)?|(\d{1,3})\s*'
+        . '(ct|count|pcs?|pieces?|pk|packs?|doz|dozen))\b\)?|\((\d{1,3})\)/iu';
     private const DOZEN = 12;
-    private const TOGETHER = '/(?<=\p{L})\s+(pair|pr|duo|trio)\b(?!\s+of)/iu';
+    private const TOGETHER = '/(?<=[\p{L}\d])\s+(pair|pr|duo|trio)\b\.?(?!\s+of)/iu';
     private const TOGETHER_ARE = ['pair' => 2, 'pr' => 2, 'duo' => 2, 'trio' => 3];
 
     /** What is left of the line. */
@@ -60,18 +61,24 @@ final readonly class CountWords
             return true;
         }
         $isCount = 1 === preg_match(
-            '/^(?:qty|quantity|count|x|about|approx)?\s*(\d{1,3})\s*(?:x|of (?:them|.?em)|pcs?|pieces|total|altogether|in all|(?<thing>\pL{3,}))?$/u',
+            '/^(?:qty|quantity|count|x|about|approx)?\s*(\d{1,3})\s*(?:x|of(?: (?:them|.?em|these|those))?|pcs?|pieces|total|altogether|in all'
+                . '|bundles|bunches|(?<thing>\pL{3,}))?$/u',
             $plain,
             $match,
         );
-        if ($isCount && '' !== ($match['thing'] ?? '') && null === Lexicon::kind($match['thing'])) {
-            return false;
+        $thing = $isCount ? $match['thing'] ?? '' : '';
+        $kind = Lexicon::kind($thing)[0] ?? null;
+        if ('' !== $thing && (null === $kind || $kind !== ($draft->kind ?? $kind))) {
+            return false; // "wreath, 50 lights" is one wreath
         }
         $count = $isCount ? (int) $match[1] : self::TOGETHER_ARE[(string) preg_replace('/^(?:a|the)\s+/', '', $plain)] ?? Lexicon::count($plain);
         if (null === $count || $count < 1 || null !== $draft->count || ($isCount && 1 === preg_match('/^\d+$/', $plain) && !$draft->isMany)) {
             return false;
         }
         $draft->count = $count;
+        if (1 === preg_match('/\b(?:bundles|bunches)$/', $plain)) {
+            $draft->care[] = $plain;
+        }
 
         return true;
     }

@@ -44,9 +44,9 @@ final class Draft
     public ?Length $laidOut = null;
     /** Whether "long" said how large it is: what hangs or stands up is long from top to bottom. */
     public bool $isLong = false;
-    /** Whether its diameter was said: what hangs or leans is as high as it is wide. */
     /** What is printed on it, in its quotation marks. */
     public string $printed = '';
+    /** Whether its diameter was said: what hangs or leans is as high as it is wide. */
     public bool $isRound = false;
     /** @var list<string> measures that stood by themselves, as they were written; empty for one with a side */
     public array $single = [];
@@ -57,6 +57,8 @@ final class Draft
     public array $colours = [];
     /** @var list<Srgb> of words that are a material as well; they count where no other colour is named */
     public array $materialColours = [];
+    /** That of the word for the thing itself, such as "pumpkin"; it counts where nothing else tells a colour. */
+    public ?Srgb $kindColour = null;
     /** @var list<Material> */
     public array $materials = [];
     public ?Finish $finish = null;

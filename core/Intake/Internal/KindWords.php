@@ -39,7 +39,7 @@ final class KindWords
         'clock/round' => 'wall clock',
         'cone' => 'cone, paper cone',
         'crock' => 'crock, pot, planter, plant pot, flower pot, cachepot',
-        'cushion' => 'cushion, pillow, cushion cover, pillow cover, pillowcase, bolster, throw pillow, scatter cushion',
+        'cushion' => 'cushion, pillow, lumbar pillow, lumbar cushion, lumbar, cushion cover, pillow cover, pillowcase, bolster, throw pillow, scatter cushion',
         'figure' => 'figure, figurine, statue, angel, nutcracker, gnome, santa, elf, snow queen, bust',
         'figure/bird' => 'bird, owl, raven, crow, dove, robin, swan, duck, goose, rooster, hen, chicken, peacock, partridge, cardinal bird',
         'figure/deer' => 'deer, reindeer, stag',
@@ -98,7 +98,7 @@ final class KindWords
     ];
     /** Things without a kind of their own, by the kind they are drawn and kept as; said whenever it is taken. */
     private const NEAREST = [
-        'basket' => 'nest, bird nest, cornucopia, laundry bin',
+        'basket' => 'nest, bird nest, cornucopia, laundry bin, sack, santa sack, gift sack',
         'bauble' => 'napkin ring, candy cane, lollipop, charm, icicle, tassel, sphere, orb, pompom, pom pom, knob',
         'books' => 'bookends, magazine, album, cookbook, guest book, bible',
         'bowl' => 'egg cup, dough bowl, mould, mold, dish, trough, trencher, tureen, colander, birdbath, bird bath, basin',
@@ -148,6 +148,7 @@ final class KindWords
         'pampas grass', 'eucalyptus', 'lavender', 'wheat', 'holly', 'ivy', 'mistletoe', 'feather', 'shell', 'sea shell', 'seashell',
         'coral', 'berry', 'snow', 'pussy willow', 'greenery', 'leaf', 'magnolia', 'forsythia', 'cherry blossom', 'plum blossom', 'blossom',
         'mum', 'lemon', 'lime', 'fig', 'clementine', 'baby breath', 'pebble', 'antler', 'corn', 'thistle', 'curly willow', 'log',
+        'rosemary', 'thyme', 'basil', 'pothos',
     ];
 
     /** What lies about and is no plant, with its colour. */

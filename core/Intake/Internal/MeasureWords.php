@@ -56,6 +56,12 @@ final readonly class MeasureWords
             $text,
             fn(string $found): bool => $this->askWhich($found, $draft),
         );
+        $box = "{$number}\\s*{$unit}?\\s*[x×]\\s*{$number}\\s*{$unit}?(?:\\s*[x×]\\s*{$number}\\s*{$unit}?)?";
+        $text = $this->replaced(
+            "/(?<![\\w.]){$box}(?:\\s*(?:,|and|&|\\+)\\s*(?:and\\s+)?{$box})+/iu",
+            $text,
+            fn(string $found): bool => $this->askWhich($found, $draft),
+        );
         $text = $this->replaced(
             '/(?<![\w.,\/])\d{1,2}(?:\s+\d{1,2}){2,}(?=\s*(?:,|$|(?:in|cm|high|tall|wide|long)\b))(?![\s\d]*\/)(?:\s*(?:in|cm)\b)?'
                 . '(?:\s*(?:high|tall|wide|long)\b)?/iu',
@@ -152,8 +158,8 @@ final readonly class MeasureWords
     /** "18 and 14 in", "8/6/4 in": things of several sizes are pieces of their own. */
     private function askWhich(string $found, Draft $draft): bool
     {
-        if (1 === preg_match('/^\D*(\d+)\s*\/\s*(\d+)\s*\D*$/u', $found, $match) && (int) $match[1] < (int) $match[2]) {
-            return false; // a fraction of an inch
+        if (1 === preg_match('/^\D*(\d+)\s*\/\s*(2|3|4|8|16|32)\s*\D*$/u', $found, $match) && (int) $match[1] < (int) $match[2] && 12 !== (int) $match[1]) {
+            return false; // a fraction of an inch, unlike "cats 10/12" and "deer 12/16"
         }
         $draft->questions[] = new Question(
             'height',
@@ -179,6 +185,9 @@ final readonly class MeasureWords
     {
         $parts = explode('x', (string) preg_replace('/\s*(?:x|×|by)\s*/iu', 'x', trim($found)));
         preg_match('/(' . self::UNIT . ')\s*$/iu', $parts[\count($parts) - 1], $unit);
+        if (1 === preg_match('/^yards?$|^yds?$/iu', $unit[1] ?? '')) {
+            $unit[1] = LengthUnit::Inch === $this->unit ? 'in' : 'cm'; // "ribbon 2.5 x 10 yd": nothing is yards wide
+        }
         foreach ($parts as $part) {
             $hasUnit = 1 === preg_match('/(?:' . self::UNIT . ')\s*$/iu', $part);
             $this->add($hasUnit ? $part : $part . ' ' . ($unit[1] ?? ''), null, $draft);

@@ -21,16 +21,29 @@ final readonly class Naming
     /** What stands behind such a word is about a part of the thing, or about where it comes from. */
     private const BEHIND = '/^(.*?\S)\s+(in|with|on|for|from|over|by|under|above|inside|around|like|as|without|of)\s+(\S.*)$/iu';
 
+    private const PLANTED_IN = ['pot', 'pots', 'planter', 'planters', 'crock', 'bucket', 'pail', 'basket', 'baskets', 'urn', 'urns', 'tub'];
+
     public function __construct(private ColourNames $colours) {}
 
     /** @return array{string, string, string} the thing itself, then the word that leads to what is said of it, then that; both '' where nothing is */
     public function parts(string $phrase): array
     {
-        if (1 !== preg_match(self::BEHIND, $phrase, $match) || null === self::lastKind(self::words($match[1]))) {
+        if (1 !== preg_match(self::BEHIND, $phrase, $match)) {
+            return [$phrase, '', ''];
+        }
+        if (null === self::lastKind(self::words($match[1])) && !self::isPlanted($match[1], $match[2], $match[3])) {
             return [$phrase, '', ''];
         }
 
         return [$match[1], mb_strtolower($match[2]), $match[3]];
+    }
+
+    /** "Fern in a clay pot": what grows in a pot or basket is the thing; "tulips in a vase": what they stand in is. */
+    private static function isPlanted(string $thing, string $by, string $behind): bool
+    {
+        $in = array_intersect(self::words(mb_strtolower($behind)), self::PLANTED_IN);
+
+        return 'in' === mb_strtolower($by) && [] !== $in && [] !== array_filter(self::words(mb_strtolower($thing)), Lexicon::isGrown(...));
     }
 
     public function name(string $thing, string $behind): string

@@ -27,8 +27,11 @@ final readonly class Notation
     /** What runs along: a number before its length is how many there are, not a side. */
     private const RUNS = '/\b(?:garlands?|swags?|bunting|lights|beads|ribbons?|strands?|strings?|tinsel)\b/iu';
 
-    private const IN_EACH = '/^(\d{1,2})\s+(?:boxes|packs|bags|cases|sets)\s+(?:of\s+)?(.*?)[\s,]*\(?(?<![$€£\d.])(\d{1,2})\s*'
-        . '(?:ea|each|per (?:box|pack|bag|case|set))\b\)?/iu';
+    private const HOLDERS = '(?:boxes|packs|packets|bags|cases|cartons|tubs|bins|tins|bundles|sets)';
+    private const IN_EACH = '/^(\d{1,2})\s+' . self::HOLDERS . '\s+(?:of\s+)?(.*?)[\s,]*\(?(?<![$€£\d.])(\d{1,3})\s*'
+        . '(?:ea|each|ct|count|pcs|pieces|per (?:box|pack|bag|case|set))\b\)?/iu';
+    /** So many boxes of what nobody counted. */
+    private const IN_HOLDERS = '/^(\d{1,2}\s+' . self::HOLDERS . ')\s+(?:of\s+)?(\pL[^,]*s\b.*)$/iu';
     private const LARGEST = '/,?\s+(?:the\s+)?(?:tallest|highest|largest|biggest)(?:\s+is)?\s+(\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?(?:\s*(?:in|cm|ft)\b)?)/iu';
     private const PART_ACROSS = '/^(.*\d\s*(?:in|cm|ft)\b.*?)\s*\b(shade|brim)\s+'
         . '(\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?\s*(?:in|cm)\b)(?!\s*(?:high|tall|wide|deep|across))/iu';
@@ -69,7 +72,8 @@ final readonly class Notation
         // Ribbon is counted by the roll, and measured across in parts of an inch.
         '/^(\d{1,2})\s+(?:rolls?|spools?|reels?)\s+(?:of\s+)?(?=\pL.*\bribbon|ribbon)/iu' => '$1 ',
         '/^(?!\d)(.*\bribbons?\b.*?)[\s,]+([2-9]|1\d)\s+(?:rolls|spools|reels)(?=\s*(?:,|$))/iu' => '$2 $1',
-        '/(?<=\bribbon\s)([1-9]\/\d{1,2})(?=\s*(?:,|$))/iu' => '$1 in',
+        '/(?<=\bribbon\s)((?:\d\s+)?[1-9]\/\d{1,2})(?=\s*(?:,|$|\s\pL{3,}))(?!\s*(?:in|ft|mm|cm|yd|inch|feet|yard)\pL*\b)/iu' => '$1 in',
+        '/\bup\s+to\s+(?=\d)/iu' => '', '/\bbattery\s+op(?:erated)?\b\.?/iu' => 'battery',
         // A look behind the thing: "card holders brass pear shaped".
         '/(?<=\pL)\s+(\pL{3,}[\s-]shaped?)(?=\s*(?:,|$))/iu' => ', $1',
         // What a crock or bottle holds is no size of it: a note.
@@ -134,7 +138,7 @@ final readonly class Notation
             $line,
         ); // "bag of fake snow"
         $line = (string) preg_replace_callback(
-            '/^(\d{1,2})\s+sets?\s+of\s+(\d{1,2})\s+/iu',
+            '/^(\d{1,2})\s+(?:set|' . self::HOLDERS . ')\s+of\s+(\d{1,3})\s+/iu',
             static fn(array $m): string => (int) $m[1] * (int) $m[2] . ' ',
             $line,
         );
@@ -142,6 +146,11 @@ final readonly class Notation
         $line = (string) preg_replace_callback(
             self::IN_EACH,
             static fn(array $m): string => (int) $m[1] * (int) $m[3] . ' ' . $m[2],
+            $line,
+        );
+        $line = (string) preg_replace_callback(
+            self::IN_HOLDERS,
+            static fn(array $m): string => Lexicon::nameAThing(explode(',', $m[2])[0]) ? "{$m[2]}, in {$m[1]}" : $m[0],
             $line,
         );
         $line = (string) preg_replace_callback(
@@ -185,7 +194,10 @@ final readonly class Notation
         $sign = preg_quote($this->currency, '/');
         // thrifted 3.50, bowl 12.99; 9.25 may be a size.
         $line = (string) preg_replace(
-            ['/(?<=\bthrifted|\bpaid|\bcost|\bwas|\bonly)\s+(\d{1,4}[.,]\d{2})(?=\s*(?:,|$))/iu', '/(?<=\pL)\s+(\d{1,4}[.,][1-9][1-46-9])(?=\s*(?:,|$))/u'],
+            [
+                '/(?<=\bthrifted|\bpaid|\bcost|\bwas|\bonly)\s+(\d{1,4}[.,]\d{2})(?=\s*(?:,|$))/iu',
+                '/(?<=\pL)\s+(\d{1,4}[.,][1-9][1-46-9])(?=\s*(?:,(?!\d)|$))/u',
+            ],
             ' ' . $this->quoted() . '$1',
             $line,
         );

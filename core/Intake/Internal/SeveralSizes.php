@@ -17,7 +17,9 @@ final readonly class SeveralSizes
     /** @return list<Reply> one reply, whose line has a line for each size */
     public static function replies(string $line, string $found, string $unit): array
     {
-        preg_match_all('/(\d+(?:\.\d+)?(?:\s+\d+\/\d+)?)\s*(inches|inch|in\b|feet|foot|ft\b|yd\b|mm\b|cm\b|m\b)?/iu', $found, $sizes, \PREG_SET_ORDER);
+        $number = '\d+(?:\.\d+)?(?:\s+\d+\/\d+)?';
+        $unitWord = '(?:inches|inch|in\b|feet|foot|ft\b|yd\b|mm\b|cm\b|m\b)';
+        preg_match_all("/({$number}(?:\\s*[x×]\\s*{$number}){0,2})\\s*({$unitWord})?/iu", $found, $sizes, \PREG_SET_ORDER);
         $units = array_values(array_filter(array_map(static fn(array $size): string => $size[2] ?? '', $sizes), static fn(string $unit): bool => '' !== $unit));
         $count = \count($sizes);
         if ($count < 2 || !str_contains($line, trim($found))) {

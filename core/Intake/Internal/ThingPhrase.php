@@ -81,8 +81,13 @@ final readonly class ThingPhrase
         }
         $thing = clone $draft;
         $said = $this->words->take($behind, $draft);
-        [$draft->kind, $draft->kindWord, $draft->nearest, $draft->shape] = [$thing->kind, $thing->kindWord, $thing->nearest, $thing->shape];
-        if ('of' !== $by && ([] !== $thing->materials || Completion::hasUsualMaterial($thing->kind))) {
+        [$draft->kind, $draft->kindWord, $draft->nearest, $draft->shape] = [
+            $thing->kind ?? PieceKind::PotPlant,
+            $thing->kindWord,
+            $thing->nearest,
+            $thing->shape,
+        ];
+        if ('of' !== $by && ([] !== $thing->materials || Completion::hasUsualMaterial($draft->kind))) {
             $draft->materials = $thing->materials; // a base of jute makes no tree of it
         }
         if (!\in_array($by, ['with', 'of'], true) || ('with' === $by && [] === $thing->colours && [] === $thing->materialColours)) {

@@ -31,6 +31,8 @@ final readonly class WordPhrases
         PieceKind::Cushion, PieceKind::Throw, PieceKind::TreeSkirt, PieceKind::Napkin, PieceKind::Runner, PieceKind::Plate, PieceKind::Stocking,
         PieceKind::Sign, PieceKind::Tray,
     ];
+    /** What a thing may be made of, or is one of; behind a measure it is made of it: "santa 18 in fabric". */
+    private const STUFF = ['fabric', 'cloth', 'canvas', 'muslin', 'gauze', 'cheesecloth', 'twine'];
     private const LIT = ['lights up', 'light up', 'lighted', 'lit', 'prelit', 'pre-lit'];
 
     public function __construct(private ColourNames $colours) {}
@@ -55,6 +57,7 @@ final readonly class WordPhrases
                 $isDescribed = $hasKind && (
                     $isApart
                     || $isDepicted
+                    || ($i > 0 && $ends[$i - 1] === $i && \in_array($said, self::STUFF, true))
                     || (($isMany || ($hasGap && '' === $draft->nearest)) && null !== Lexicon::nearest($said))
                     || null !== $this->colours->read($said)
                 );
@@ -120,7 +123,9 @@ final readonly class WordPhrases
         if (null !== $material) {
             $draft->addMaterial($material);
         }
-        if (null !== $colour && null !== Lexicon::material($said)) {
+        if (null !== $colour && null !== $kind && !$isDescribed) {
+            $draft->kindColour = $colour;
+        } elseif (null !== $colour && null !== Lexicon::material($said)) {
             $draft->materialColours[] = $colour; // a linen napkin may be sage
         } elseif (null !== $colour) {
             $draft->colours[] = $colour;

@@ -21,7 +21,7 @@ final class ClearWords
     private const IN_USE = 'in use';
     private const END = '(?:on|at|in)?\s*(?:the\s+)?(?<end>left|right|middle|cent(?:re|er)|(?:both|each|either)(?=\s+(?:end|side)))'
         . '(?:\s+(?:ends?|sides?|hand side))?';
-    private const CLEAR = '(?:\s+(?:is\s+|kept\s+|keeps?\s+|stays\s+)?(?:clear|free))';
+    private const CLEAR = '(?:\s+(?:(?:(?:must|should|has\s+to|needs?\s+to)\s+)?(?:be|is|kept|keeps?|stays?)\s+)?(?:clear|free))';
     private const WHY = '(?:\s+(?:for|because of)\s+(?:the\s+|an?\s+)?(?<why>\pL[\pL\s\'’-]{1,40}))?';
     private const WHAT = '(?:the\s+|an?\s+)?(?<why>\pL+(?:\s\pL+){0,2}?)(?:\s+(?:stays|stands|is|lives|takes|needs|uses))?';
 
@@ -46,6 +46,9 @@ final class ClearWords
         $patterns = [
             "(?:keep|leave)\\s+(?:(?:clear|free)\\s+)?(?:from\\s+)?{$of}\\s*(?:to|-|–)\\s*(?<to>{$number})" . self::CLEAR . '?' . self::WHY,
             '(?:(?:keep|leave)\s+)?' . self::END . "\\s+{$of}" . self::CLEAR . self::WHY,
+            '(?:keep|leave)\s+' . self::END . self::CLEAR . "\\s+{$of}" . self::WHY,
+            '(?:keep|leave)\s+(?:clear|free)' . self::WHY . "\\s+{$of}\\s+" . self::END,
+            '(?:keep|leave)\s+(?:clear|free)\s+' . self::END . "\\s+{$of}" . self::WHY,
             "(?:keep|leave)\\s+{$of}" . self::CLEAR . '?\s+' . self::END . self::CLEAR . '?' . self::WHY,
             $of . self::CLEAR . '\s+' . self::END . self::WHY,
             self::WHAT . self::CLEAR . "\\s+{$of}\\s+" . self::END,

@@ -43,26 +43,37 @@ final readonly class HouseNotation
         // window over the sink 38 wide, sill 4
         '/\bwindow\b([^,;]*?\d[^,;]*?)[\s,]+(?:with\s+(?:an?\s+)?)?sill\s+(\d+(?:\.\d+)?\s*(?:in|cm)?)(?:\s*(?:deep|wide))?(?=\s*(?:[,;]|$))/iu'
             => 'window sill$1, $2 deep',
-        '/^\s*(?!.*(?:shel|board|tier|cubb|step|stair))(\pL[\pL\s-]*s)\s+([2-9])(?=\s*(?:[,;]|$))/iu' => '$2 $1', // armchairs 2
+        // armchairs 2, nightstands (2), window boxes two
+        '/^\s*(?!.*(?:shel|board|tier|cubb|step|stair))(\pL[\pL\s-]*s)(?<!\bseats)(?<!\bsits)\s+([2-9])(?=\s*(?:[,;]|$))/iu' => '$2 $1',
+        '/^\s*(?!.*(?:shel|board|tier|cubb|step|stair))(\pL[\pL\s-]*s)\s*(?:\(([2-9])\)|(two|three|four)(?=\s*(?:\d|[,;]|$)))/iu' => '$2$3 $1',
+        // railing 10 ft each side: two of them
+        '/^\s*((?:\pL+\s+)?(?:rail|railing|column|post|planter|bookcase))(\s+\d[^,;]*?)\s+(?:on\s+)?(?:each|either|both)\s+sides?(?=\s*(?:[,;]|$))/iu'
+            => '2 $1s$2',
         '/^\s*(\pL+)\s+([2-9])\s+(windows|sills|chairs|armchairs|doors|niches)\b/iu' => '$2 $1 $3', // bay 3 windows
         // nightstands pair, built-ins left and right of the fire: two of them
         '/^\s*(\pL[\pL\s-]*s)\s+(?:pair|set of (?:two|2)|[x×]\s?2)(?=[\s,;]|$)/iu' => '2 $1',
         '/^\s*(?!(?:two|three|four|a)\s)(\pL[\pL\s-]*s)\s+(?:(?:l|left)\s+and\s+(?:r|right)|(?:either|each|both) sides?)\s+of\s+/iu' => '2 $1 by ',
-        '/^\s*((?:\pL+\s+)?(?:shelves|boards|tiers|cubbies))\s+(two|three|four|five|six|[2-9])(?=\s*(?:[,;]|$))/iu' => '$2 $1',
+        '/^\s*((?:\pL+\s+)?(?:shelves|boards|tiers|cubbies))\s*,?\s+(two|three|four|five|six|[2-9])(?=\s*(?:[,;]|$))/iu' => '$2 $1',
         '/(?<![\w.-])(\d)[\s-]*tier(?=\s*(?:\d|[,;]|$))/iu' => '$1 tiers',
         '/\beach\s+(\d+(?:\.\d+)?(?:\s*(?:in|cm)\b)?)\s*(?:tall|high|clear|apart)\b/iu' => '$1 each',
-        '/^(.*)\bcorner\b(.*?)[\s,]+(?:for\s+)?(?:(?:a|the)\s+)?tree\s+(\d+(?:\.\d+)?\s*(?:in|ft|cm|m)\b)/iu' => '$1tree corner$2, $3 high',
+        '/^(.*)\bcorner\b(.*?)[\s,]+(?:for\s+)?(?:(?:a|the|our)\s+)?((?:xmas|christmas)\s+)?tree\s+(\d+(?:\.\d+)?\s*(?:in|ft|cm|m)\b)(?:\s*(?:tall|high)\b)?/iu'
+            => '$1$3tree corner$2, $4 high',
+        // entry table lamp on left 12: what stands on it is no part of its name
+        '/^([^,;]*\pL)(?<!with)(?<!and)\s+(?=(?:lamps?|tv|clock|phone|plant|router|speaker|printer|monitor|kettle|toaster)\s+'
+            . '(?:(?:on|at)\s+)?(?:the\s+)?(?:left|right|both)\s+\d)/iu' => '$1, ',
         // a railing 11 ft long that goes up 9
         '/(\d\s*ft\b.*?)\b(?:goes|going|climbs?|climbing)\s+(?:up\s+)?(\d{1,2}(?:\.\d+)?)(?=\s*(?:[,;]|$))/iu' => '$1rise $2 ft',
         '/\b(?:goes|going|climbs?|climbing)\s+up\s+(?=\d)/iu' => 'rise ',
         // 4 ft 6 off the floor
         '/(?<=\d\sft)\s+((?:1[01]|\d)(?:\s\d\/\d)?)(?=\s*(?:x|×|by\b|off\b|from\b|up\b|high\b|tall\b|long\b|wide\b|[,;]|$))/iu' => ' $1 in',
         '/(?<![\w.,])(\d{1,3}(?:\.\d+)?)\s*((?:in|cm|ft)\s*)?(?:sq\.?|square)(?=[\s,;]|$)/iu' => '$1 $2x $1 $2',
+        '/^(\s*\pL[\pL\s]*?)\s*\((\pL[\pL\s]*)\)(\s+\pL.*)$/u' => '$1$3, $2', // fireplace (electric) mantel 50
         '/\s*\(([^()]*)\)/u' => ', $1,',
         '/\s+(?:with|and)\s+(?=(?:an?\s+|the\s+)?\pL+\s+(?:(?:on|at)\s+(?:the\s+)?)?(?:left|right|both|each)\b)/iu' => ', ', // with lamp left 10
         '/\s+[-–—]+\s+|\s*[–—]\s*(?=\pL)|\s*\|\s*/u' => ', ',
         '/(?<=\pL|\d|\))\.\s+(?=\S)/u' => ', ',
         '/^\s*(?!.*shel)(\pL[\pL\s]*s)\s*[x×]\s?(\d)(?=[\s,;]|$)/iu' => '$2 $1', // sills x3
+        '/(?<=\pL{3})\/(?=\pL{3})/u' => ' ', // buffet/hutch
         '/\btbl\b/iu' => 'table', '/\brm\b/iu' => 'room', '/\b(?:shlf|shlv)\b/iu' => 'shelf', '/\b(?:shlvs|shelfs)\b/iu' => 'shelves',
         '/\b(?:fp|f\/p)\b/iu' => 'fireplace', '/\bctr\b/iu' => 'counter', '/\b(?:wdw|wndw|wndow)\b/iu' => 'window', '/\bcab\b/iu' => 'cabinet',
         '/\bbuilt[\s-]+(in|ins)\b/iu' => 'built-$1',

@@ -35,7 +35,7 @@ final readonly class RoomWords
         $phrase = (string) preg_replace('/\brm\b/iu', 'room', trim($phrase));
         $pattern = '/^(?:the\s+)?(?:[\w’\']+\s+){0,2}(?:' . self::ROOMS . '|\w*room)(?:\s+\d+)?$/iu';
 
-        return 1 === preg_match($pattern, $phrase) && null === SpotWords::kindIn($phrase) || isset(self::SHORT[mb_strtolower($phrase)]);
+        return 1 === preg_match($pattern, $phrase) && null === SpotWords::kindIn($phrase) || null !== self::short($phrase);
     }
 
     /** Whether it tells how high a room is and nothing else. */
@@ -50,7 +50,16 @@ final readonly class RoomWords
         $name = (string) preg_replace('/\brm\b/iu', 'room', trim($name));
         $name = mb_strlen($name) > 4 && mb_strtoupper($name) === $name ? mb_strtolower($name) : $name; // shouted
 
-        return self::SHORT[mb_strtolower($name)] ?? mb_strtoupper(mb_substr($name, 0, 1)) . mb_substr($name, 1);
+        return self::short($name) ?? mb_strtoupper(mb_substr($name, 0, 1)) . mb_substr($name, 1);
+    }
+
+    /** "LR" and "br 2" in full; null for what is not shortened. */
+    private static function short(string $name): ?string
+    {
+        preg_match('/^(.*?)\s?(\d?)$/u', mb_strtolower(trim($name)), $match);
+        $full = self::SHORT[$match[1] ?? ''] ?? null;
+
+        return null === $full ? null : trim($full . ' ' . ($match[2] ?? ''));
     }
 
     /**
@@ -63,7 +72,7 @@ final readonly class RoomWords
      */
     public static function parted(string $line, string $room): array
     {
-        $line = (string) preg_replace('/\s+[-–—]+\s+/u', ', ', $line);
+        $line = (string) preg_replace(['/\s+[-–—]+\s+/u', '/(?<=\pL\s)rm\b/iu'], [', ', 'room'], $line);
         if (self::isRoom($line) || 1 === preg_match(self::OUTSIDE, $line)) {
             return [self::inFull($line), ''];
         }
@@ -83,8 +92,15 @@ final readonly class RoomWords
             return [self::inFull(trim($match[1])), trim($match[2])];
         }
 
+        // "mantel in the den 60 x 7", "sofa table, living room": behind it, where no room stands first.
+        $isBehind = 1 === preg_match('/^([^,:;\d]+?)\s+in\s+(?:the\s+|our\s+)?(' . self::ROOMS . ')(?=\s*(?:[,;\d]|$))(.*)$/iu', $line, $match)
+            || 1 === preg_match('/^([^:;]+?),\s*(?:the\s+)?((?:\w+\s+){0,2}(?:' . self::ROOMS . '))()$/iu', $line, $match);
+        if ($isBehind && self::isRoom($match[2]) && SpotWords::namesOne($match[1])) {
+            return [self::inFull($match[2]), $match[1] . $match[3]];
+        }
+
         // Letters that are no word: "LR mantel" names its room, "guest bed" does not.
-        if (1 === preg_match('/^(lr|dr|br|mbr|fr|ktchn|bth|bdrm)\s+(\S.*)$/iu', $line, $match) && SpotWords::namesOne($match[2])) {
+        if (1 === preg_match('/^((?:lr|dr|br|mbr|fr|ktchn|bth|bdrm)(?:\s?\d)?)\s+(\pL.*)$/iu', $line, $match) && SpotWords::namesOne($match[2])) {
             return [self::inFull($match[1]), $match[2]];
         }
 

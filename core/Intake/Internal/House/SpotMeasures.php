@@ -21,7 +21,8 @@ final class SpotMeasures
     /** What is said behind a measure. */
     private const SIDES = [
         'each' => 'apart|spacing|btwn|btw|between(?:\s+(?:boards|shelves|them))?|(?:high|tall|clear)\s+each|each(?!\s+(?:side|end))',
-        'clear' => 'clear(?:ance)?(?:\s+(?:height|above|to\s+(?:the\s+)?ceiling))?|headroom|free\s+above|above(?:\s+it)?|over(?=\s*$)'
+        'clear' => 'clear(?:ance)?(?:\s+(?:height|above|to\s+(?:the\s+)?ceiling))?|headroom|free\s+above'
+            . '|above(?!\s+(?:the\s+)?(?:floor|ground))(?:\s+it)?|over(?=\s*$)'
             . '|to\s+the\s+(?:cabinets?|shelf\s+above|beam|soffit)|to\s+ceiling|to\s+the\s+ceiling|under\s+(?:the\s+)?(?:cabinets?|uppers?|wall\s+units?)',
         'ceiling' => 'ceilings?',
         'up' => '(?:off|from|above|over)\s+(?:the\s+)?(?:floor|ground)|aff|up',
@@ -72,9 +73,10 @@ final class SpotMeasures
     public function take(string $phrase): string
     {
         $by = '\s*(?:x|×|by)\s*';
-        $number = '(?:' . self::NUMBER . ')\s*' . self::UNIT . '(?:\s*(?:' . self::NUMBER . ')\s*(?:inches|inch|in\b|″|"|”|cm\b))?';
+        $number = '(?:' . self::NUMBER . ')\s*' . self::UNIT
+            . '(?:\s*(?:(?:1[01]|\d)(?:[.,]\d+)?(?:[\s-]+\d+\/\d+)?\s*(?:inches|inch|in\b|″|"|”)|\d{1,2}(?:[.,]\d)?\s*cm\b))?';
         $phrase = $this->replaced(
-            "/(?<!\\w)(?:with\\s+(?:an?\\s+)?)?(?:headboard|back)\\s+(?:is\\s+)?({$number})(?:\\s*(?:high|tall|up))?(?!\\w)/iu",
+            "/(?<!\\w)(?:with\\s+(?:an?\\s+)?)?(?:headboard|back)\\s+(?:is\\s+)?({$number})(?:\\s*(?:high|tall|up))?(?!\\w|\\s*(?:wide|long)\\b)/iu",
             $this->counts($phrase),
             fn(array $m): bool => $this->side('back', $m[1]),
         );

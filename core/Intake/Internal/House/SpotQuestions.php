@@ -85,7 +85,7 @@ final readonly class SpotQuestions
             return [];
         }
         $kind = SpotWords::kindIn($match[2]);
-        if (null === $kind || SpotKind::Shelf === $kind) {
+        if (null === $kind || (SpotKind::Shelf === $kind && 1 !== preg_match('/(?:niche|ledge|rail|alcove)s$/iu', $match[2]))) {
             return []; // so many boards, one spot
         }
         $one = mb_strtolower(SpotWords::one($match[2]));

@@ -37,7 +37,7 @@ final readonly class SpotWords
             . '|top of the armoire|cabinet tops|top of the wardrobe|wardrobe top|armoire top|headboard shelf'
             . '|bath shelf|corner shelf',
         'bookcase' => 'bookcase|bookshelf|bookshelves|etagere|étagère|tiered stand|built-in|built-ins|cube unit|cube shelf|ladder shelf'
-            . '|ladder shelves|whatnot',
+            . '|ladder shelves|whatnot|cube storage|storage cubes|plant ladder',
         'hutch' => 'hutch|welsh dresser|kitchen dresser|china dresser|plate dresser|china cabinet|china hutch|curio cabinet|curio'
             . '|display cabinet|glass cabinet|vitrine|pie safe|step-back cupboard',
         'window sill' => 'window sill|windowsill|sill|window ledge|window box|window board|window shelf',
@@ -47,7 +47,7 @@ final readonly class SpotWords
             . '|bay window seat',
         'sofa' => 'sofa|couch|settee|sectional|loveseat|love seat|futon|chesterfield|chaise|daybed sofa',
         'chair' => 'chair|armchair|rocker|recliner|wing chair|rocking chair|glider',
-        'bed' => 'bed|daybed|day bed|crib|cot|bunk|bunk bed|guest bed',
+        'bed' => 'bed|headboard|daybed|day bed|crib|cot|bunk|bunk bed|guest bed',
         'counter corner' => 'counter corner|counter|worktop|countertop|sink edge|sink|kitchen counter|draining board|vanity top',
         'drinks station' => 'drinks station|coffee station|coffee bar|cocoa bar|bar cart|drinks trolley|trolley|drinks cart|tea trolley|bar'
             . '|hot chocolate bar|tea station',
@@ -55,7 +55,7 @@ final readonly class SpotWords
         'wall' => 'wall|gallery wall|hook|hooks|row of hooks|hook rail|peg rail|pegs|coat hooks|coat rack|plate wall|accent wall'
             . '|feature wall|chimney breast|headboard wall|mirror',
         'stair rail' => 'stair rail|banister|bannister|rail|railing|stairs|staircase|handrail|deck rail|balcony rail|porch rail|porch railing'
-            . '|balustrade|stairway|mantel edge|fence',
+            . '|balustrade|stairway|mantel edge|fence|beam|ceiling beam|pergola beam|trellis|curtain rod|curtain pole',
         'doorway' => 'doorway|archway|arch|door frame|doorframe|door surround|cased opening|opening|window frame|arbor|arbour|pass through|pass-through',
         'post' => 'post|porch post|column|porch column|pillar|lamp post|lamppost|newel|newel post|gate post|gatepost|stair post|pergola post|mailbox post',
         'floor corner' => 'floor corner|corner|floor|alcove|floor space|landing corner',
@@ -79,7 +79,9 @@ final readonly class SpotWords
     /** "benches" are several of a bench. */
     public static function one(string $several): string
     {
-        return (string) preg_replace('/(?:(?<=x|ch|sh)e)?s$/iu', '', $several);
+        $short = (string) preg_replace('/s$/iu', '', $several);
+
+        return isset(self::byWord()[mb_strtolower($short)]) ? $short : (string) preg_replace('/(?:(?<=x|ch|sh)e)?s$/iu', '', $several);
     }
 
     /** The kind that a phrase is, by itself or with what it is over: "wall", "wall over the sofa". */

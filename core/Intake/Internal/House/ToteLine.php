@@ -24,6 +24,8 @@ final readonly class ToteLine
     private const CODE = '/^(?:(?:tote|box|bin|basket|bag|crate|tub|case|carton|container)\s+)?([a-z]{1,3}[\s-]?\d{1,3}[a-z]?)(?![\w"″])[\s,:]*(.*)$/iu';
     /** A thing and its measure, not a code: "bed 160 x 200", "bay 3 windows". */
     private const NO_CODE = '/^(?:bed|bay|cot|den|bar|pew|tv|fp|ba|br|lr|dr|fr|mbr|wc)\b|^\pL{1,3}[\s-]?\d{1,3}\s*[x×]\s*\d/iu';
+    /** Rooms are numbered, too: "BR2 bookcase". */
+    private const ROOM = '/^(?:br|bdrm|bd|ba|bth|lr|dr|fr|mbr)\s?\d\b[\s,:-]*(.*)$/iu';
     private const NAMED = '/^(?:tote|bin)(?:\s+|\s*:\s*)([^,:]{1,20})[,:]\s*(.*)$/iu';
     private const NUMBERED = '/^(?:tote|bin|box|crate|tub|carton|container)\s+(?:no\.?\s*|#\s*)?(\d{1,3})(?!\d|\s*(?:[x×"]|in\b|cm\b|ft\b))[\s,:]*(.*)$/iu';
     /** Where totes are kept, said before one: "attic: A1 24 x 16 x 14". */
@@ -48,12 +50,17 @@ final readonly class ToteLine
             [, $place, $line] = $kept;
         }
         foreach ([self::CODE, self::NAMED, self::NUMBERED] as $pattern) {
-            if (1 === preg_match($pattern, $line, $match) && 1 !== preg_match(self::NO_CODE, $line)) {
+            if (1 === preg_match($pattern, $line, $match) && !self::isNoCode($line)) {
                 return $this->tote(trim($match[1], " \"'“”"), trim("{$place}, {$match[2]}", ' ,'));
             }
         }
 
         return null;
+    }
+
+    private static function isNoCode(string $line): bool
+    {
+        return 1 === preg_match(self::NO_CODE, $line) || (1 === preg_match(self::ROOM, $line, $room) && SpotWords::namesOne($room[1]));
     }
 
     private function tote(string $code, string $rest): ToteReading
