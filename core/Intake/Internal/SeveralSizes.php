@@ -30,7 +30,8 @@ final readonly class SeveralSizes
             [
                 sprintf('/^(?:%d|set of %1$d)\s+/i', $count),
                 sprintf('/(?<=\pL)(?:\s+set(?:\s+of)?\s+%d\b|[\s,(]+%1$d(?:\s*(?:pcs?|pieces|packs?|pk|ct|count)\b|(?=\s*:)))[\s,)]*/iu', $count),
-                sprintf('/(?<=\pL)\s+(?:%s)\b/iu', 3 === $count ? 'trio' : (2 === $count ? 'pair|pr|duo' : 'set')),
+                sprintf('/(?<=\pLs)\s+%d(?=\s+\pL{3})/iu', $count),
+                sprintf('/(?<=\pL)\s+(?:%s)\b\.?/iu', 3 === $count ? 'trio' : (2 === $count ? 'pair|pr|duo' : 'set')),
                 '/\b(?:\w+)\s+sizes?\b:?\s*/iu',
             ],
             ' ',
