@@ -41,7 +41,7 @@ final class KindWords
         'crock' => 'crock, pot, planter, plant pot, flower pot, cachepot',
         'cushion' => 'cushion, pillow, lumbar pillow, lumbar cushion, lumbar, cushion cover, pillow cover, pillowcase, bolster, throw pillow, scatter cushion',
         'figure' => 'figure, figurine, statue, angel, nutcracker, gnome, santa, elf, snow queen, bust',
-        'figure/bird' => 'bird, owl, raven, crow, dove, robin, swan, duck, goose, rooster, hen, chicken, peacock, partridge, cardinal bird',
+        'figure/bird' => 'bird, owl, raven, crow, dove, robin, swan, duck, goose, rooster, hen, chicken, chick, duckling, gosling, peacock, partridge, cardinal bird',
         'figure/deer' => 'deer, reindeer, stag',
         'figure/snowman' => 'snowman',
         'garland' => 'garland, swag',
@@ -69,7 +69,7 @@ final class KindWords
         'pillar candle' => 'tea light, tealight, votive, votive candle, pillar candle, candle, taper candle, taper, dinner candle, jar candle, pillar',
         'plate' => 'plate, platter, charger, saucer',
         'pot plant' => 'pot plant, potted plant, houseplant, plant, succulent, cactus',
-        'pot plant/ball' => 'topiary',
+        'pot plant/ball' => 'topiary, topiary ball, topiary double ball, topiary triple ball, double ball topiary, triple ball topiary',
         'pot plant/flower' => 'poinsettia, amaryllis, hyacinth, cyclamen, orchid plant, potted mum, mum plant, chrysanthemum',
         'pumpkin' => 'pumpkin, jack o lantern',
         'ribbon' => 'ribbon, ribbon spool, spool of ribbon, ribbon roll, roll of ribbon',
@@ -109,7 +109,7 @@ final class KindWords
         'candlestick' => 'spool, bobbin, spindle, snuffer, candle snuffer, sconce, wall sconce, oil lamp, candle plate',
         'cone' => 'hat, witch hat, party hat',
         'crock' => 'bucket, pail, cauldron, kettle, tub, churn, butter churn, milk can, coal scuttle, umbrella stand, plant stand, '
-            . 'jardiniere, top hat, washtub, wash tub, ice bucket, pot stand',
+            . 'jardiniere, top hat, washtub, wash tub, ice bucket, champagne bucket, wine bucket, pot stand',
         'cushion' => 'cushion insert, pillow insert, pouf, pouffe, ottoman',
         'figure' => 'stocking holder, stocking hanger, skate, skates, ice skate, ice skates, '
             . 'place card holder, place cards holder, card holder, name card holder, sugar skull, dreidel, nesting doll, matryoshka, '

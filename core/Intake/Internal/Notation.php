@@ -17,7 +17,7 @@ final readonly class Notation
     /** A piece of floor is measured in feet when neither side is longer than this. */
     private const RUG_FEET = 14;
     /** What nobody measures in so few inches. */
-    private const IN_FEET = '/\b(?:rugs?|sheepskins?|cowhides?|hides?|throws?|blankets?|quilts?|coverlets?|afghans?|bedspreads?)\b(?!\s+(?:pillow|cushion))/iu';
+    private const IN_FEET = '/\b(?:rugs?|sheepskins?|cowhides?|hides?|throws?|blankets?|quilts?|coverlets?|afghans?|bedspreads?|flag)\b(?!\s+(?:pillow|cushion))/iu';
     private const COUNTS = [
         'half (?:a )?doz(?:en|\.)?' => '6', '(?:a )?doz(?:en|\.)?' => '12', 'pr\.?' => '2', '(?:a )?pair' => '2', '(?:a )?couple' => '2', '(?:a )?trio' => '3',
     ];
@@ -54,6 +54,7 @@ final readonly class Notation
         '/(?<![\w.])(\d{1,2})\s+stem\b/iu' => '$1-stem',
         '/\b(stems|branches|sprays|picks)\b(.*?)\s(\d{2})\s*x\s*(\d{1,2})(?=\s*(?:,|$))/iu' => '$1$2 $3 in, $4 pcs',
         '/^(\pL[\pL\s]*s)\s+([2-9])\s+\((\d+(?:\.\d+)?(?:\s*(?:&|,|\/|and)\s*\d+(?:\.\d+)?)+)\)/iu' => '$2 $1 $3',
+        '/^(\pL.*?s\b.*?)\s(\d{1,2})x\s+(?=\d+(?:\.\d+)?\s*(?:in|ft|cm)\b)/iu' => '$2 $1 ', // stems 3x 30 in
         '/^(\pL.*\pL)\s+1\s+(bag|jar|tin)$/iu' => '1 $2 $1', '/(?<![\w.])(\d{1,3})er\s+set\b/iu' => 'set of $1',
         // How many there are behind all else: "lavender bundle x 3 $12", "covers 20x20 x4", "ornaments, 24 in box".
         '/(?<=\pL{3})\s+[x×]\s+(\d{1,3})(?=\s*(?:[$€£]|,|$))/u' => ' x$1',
