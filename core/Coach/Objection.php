@@ -19,6 +19,8 @@ enum Objection: string
     case Hardware = 'hardware, not shown';
     case Posture = 'not for such a spot';
     case NeedsHost = 'nothing here to put it in or on';
+    case NeedsHolder = 'stands only in a holder';
+    case OfASetting = 'laid at the places, not in the middle';
     case TooWide = 'too wide';
     case TooShort = 'too short to run along it';
     case TooDeep = 'too deep';

@@ -23,6 +23,9 @@ final readonly class Surroundings
     /** A garland may be half as long again as what it lies on (common practice). */
     private const MOST_DRAPED = 1.5;
 
+    /** A usual ceiling, 8 ft (common practice). */
+    private const CEILING = 96 * Length::TENTHS_PER_INCH;
+
     /** @param int $tier the board it is on */
     public function objection(Piece $piece, Spot $spot, int $tier = 0): ?Objection
     {
@@ -73,6 +76,8 @@ final readonly class Surroundings
 
         return match (true) {
             $put->isTooShortToDrape() => Objection::TooShort,
+            Posture::Stands === $posture && $put->piece->needsHolder() => Objection::NeedsHolder,
+            $spot->layout->seats > 0 && self::isOfASetting($put) => Objection::OfASetting,
             $put->width > $mostWidth => Objection::TooWide,
             $this->needsDepth($put, $spot) && $put->depth > $spot->depth->tenths() => Objection::TooDeep,
             $this->isTooTall($put, $spot) => Objection::TooTall,
@@ -88,12 +93,23 @@ final readonly class Surroundings
         return $hasEdge && !$put->piece->kind->facts()->isLaidOut() && ($put->isSolid() || Posture::Lies === $put->posture) && Posture::Hangs !== $put->posture;
     }
 
+    /** Whether it is what somebody eats from. */
+    private static function isOfASetting(PlacedPiece $put): bool
+    {
+        $isPlate = PieceKind::Plate === $put->piece->kind && !$put->piece->isPlatter();
+
+        return Posture::Lies === $put->posture && ($isPlate || PieceKind::Napkin === $put->piece->kind);
+    }
+
     private function isTooTall(PlacedPiece $put, Spot $spot): bool
     {
         if ($spot->hangsDown($put->piece->kind, $put->posture)) {
             return false; // from the edge, downwards
         }
         $clear = Form::Cone === $spot->form() ? $spot->clearHeight?->tenths() : $spot->mostClear();
+        if (null === $clear && \in_array($spot->form(), [Form::Ledge, Form::Table], true)) {
+            $clear = self::CEILING - $spot->ledgeHeight->tenths(); // "to the ceiling"
+        }
 
         return null !== $clear && $put->height > $clear;
     }

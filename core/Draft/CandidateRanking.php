@@ -25,7 +25,8 @@ use BrightCupboard\Core\Surface\Stance;
 /**
  * Ranks owned pieces for a spot: what the spot still lacks 30, fit to the look 30, size for the role 20, season 10 (out of season
  * three times as much against it), not where it stood last year 5, nearness 5 of 100; then tries the best of them: what the whole
- * gains or loses counts half, and what would have to be mended or looked at again afterwards counts against it.
+ * gains or loses counts half, and what would have to be mended or looked at again afterwards counts against it. Of roles that are lacking
+ * the one that is dressed earlier comes first where all else is alike.
  *
  * What does not go there, or would break a rule of safety, is left out and counted by reason. Trying is done only for the
  * best by score, so that thousands of pieces stay quick: O(n log n) and a fixed number of tries.
@@ -33,6 +34,8 @@ use BrightCupboard\Core\Surface\Stance;
 final readonly class CandidateRanking
 {
     private const ROLE = 30.0;
+    /** For each role that is dressed before a lacking one. */
+    private const TURN = 0.5;
     private const FIT = 30.0;
     private const SIZE = 20.0;
     private const SEASON = 10.0;
@@ -129,6 +132,7 @@ final readonly class CandidateRanking
             $role = SpotRole::of($put, $dressing->spot);
             $lack = $lacks[$role->value] ??= $recipe->lacks($role, $dressing);
             $scores[] = self::ROLE * $lack
+                - (Recipe::isLacking($lack) ? self::TURN * Recipe::turnOf($role, $spot->form()) : 0.0)
                 + self::SIZE * RoleSize::score($put, $role, $dressing->spot, $tops)
                 + self::SEASON * ($offer->piece->isStaple() ? self::STAPLE : ($offer->piece->serves($season) ? 1.0 : self::OUT_OF_SEASON))
                 + self::FRESH * ($offer->lastSpot === $dressing->spot->id ? 0.0 : 1.0)

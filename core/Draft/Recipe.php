@@ -44,7 +44,7 @@ final readonly class Recipe
         'cone' => [SpotRole::Tree, SpotRole::Ground, SpotRole::Light, SpotRole::Garland, SpotRole::Trim],
     ];
     private const STANDING = [
-        SpotRole::Backdrop, SpotRole::Garland, SpotRole::Greenery, SpotRole::Tall, SpotRole::Middle, SpotRole::Low, SpotRole::Light, SpotRole::Ground,
+        SpotRole::Backdrop, SpotRole::Ground, SpotRole::Garland, SpotRole::Greenery, SpotRole::Tall, SpotRole::Middle, SpotRole::Low, SpotRole::Light,
     ];
     /** Moods in percent: below is airy, from there on layered. */
     private const AIRY = 34;
@@ -110,6 +110,12 @@ final readonly class Recipe
         }
 
         return self::there($role, $dressing) < $wanted ? 1.0 : self::ENOUGH;
+    }
+
+    /** How many other roles are dressed before it on such a form: what is behind before what is in front, large before small (common practice). */
+    public static function turnOf(SpotRole $role, Form $form): int
+    {
+        return (int) array_search($role, self::rolesOf($form), true);
     }
 
     /** Whether what a role counts says that it is lacking. */

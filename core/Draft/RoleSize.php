@@ -19,6 +19,8 @@ final readonly class RoleSize
     private const GREENERY = [0.35, 0.8];
     private const ON_DOOR = [0.5, 0.75];
     private const ON_WALL = [0.15, 0.75];
+    /** One piece alone over a ledge leads there: up to three quarters of its width (common practice), and not much less than half. */
+    private const OVER_LEDGE = [0.4, 0.75];
     /** Of the height of the tree. */
     private const ON_TREE = [0.0, 0.2];
     private const STATEMENT = [0.4, 0.8];
@@ -35,7 +37,7 @@ final readonly class RoleSize
 
         return match ($role) {
             SpotRole::Backdrop => Posture::Hangs === $put->posture
-                ? self::within($put->width / $spot->width->tenths(), self::ON_WALL)
+                ? self::within($put->width / $spot->width->tenths(), self::OVER_LEDGE)
                 : self::within($share, self::BACKDROP),
             SpotRole::Greenery => self::within($share, self::GREENERY),
             SpotRole::Tree => self::within($put->height / max(1, $spot->clearHeight?->tenths() ?? $put->height), [0.75, 1.0]),

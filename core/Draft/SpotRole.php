@@ -37,6 +37,7 @@ enum SpotRole: string
         PieceKind::Candlestick, PieceKind::CandleGroup, PieceKind::Lantern, PieceKind::Pillar, PieceKind::StormGlass, PieceKind::Lights, PieceKind::Lamp,
     ];
     private const GREEN = [PieceKind::Bunch, PieceKind::PotPlant, PieceKind::Arrangement, PieceKind::Tree];
+    private const LAID = [PieceKind::Tray, PieceKind::Runner, PieceKind::Throw, PieceKind::Books, PieceKind::TreeSkirt];
     private const WREATHED = [SpotKind::Door, SpotKind::Window];
     private const TALL_FROM = 0.55;
     private const LOW_UNTIL = 0.3;
@@ -58,11 +59,17 @@ enum SpotRole: string
             self::isLit($piece) => self::Light,
             Posture::Trims === $posture, Posture::Hangs === $posture => self::Trim,
             Posture::Drapes === $posture => self::Garland,
-            Posture::Lies === $posture && PieceKind::Bunch !== $piece->kind => self::Ground,
+            Posture::Lies === $posture && self::isGround($piece) => self::Ground,
             Posture::Leans === $posture => self::Backdrop,
             Posture::Fills === $posture, \in_array($piece->kind, self::GREEN, true), $piece->isOf(Texture::Greenery) => self::Greenery,
             default => self::byHeight($placed->height / max(1, $spot->clearOver($placed->tier) ?? self::USUAL_CLEAR)),
         };
+    }
+
+    /** What others stand on. */
+    private static function isGround(Piece $piece): bool
+    {
+        return \in_array($piece->kind, self::LAID, true) || (PieceKind::Plate === $piece->kind && $piece->isPlatter());
     }
 
     private static function isLit(Piece $piece): bool

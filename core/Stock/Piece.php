@@ -13,6 +13,10 @@ use BrightCupboard\Core\Measure\Weight;
 final readonly class Piece
 {
     public const MOST = 999;
+    /** A plate so wide is a platter: nobody eats from it (common practice, 14 in). */
+    private const PLATTER = 14 * Length::TENTHS_PER_INCH;
+    /** So many times as high as wide, a candle is a taper. */
+    private const TAPER = 6;
 
     /**
      * @param list<ColourShare> $colours   one to five, summing to 100 %
@@ -127,6 +131,18 @@ final readonly class Piece
     public function hasFlame(): bool
     {
         return \in_array(Hazard::OpenFlame, $this->hazards, true);
+    }
+
+    /** A taper: a candle so much higher than wide does not stand by itself. */
+    public function needsHolder(): bool
+    {
+        return PieceKind::Pillar === $this->kind && $this->size->height->tenths() >= self::TAPER * $this->size->width->tenths();
+    }
+
+    /** Of a plate, whether it is served from, or stands under other things. */
+    public function isPlatter(): bool
+    {
+        return max($this->size->width->tenths(), $this->size->height->tenths()) >= self::PLATTER;
     }
 
     public function isBreakable(): bool

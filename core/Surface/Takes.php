@@ -10,6 +10,9 @@ use BrightCupboard\Core\Stock\Posture;
 /** Which things a form takes in which postures (docs/rules.md, postures). */
 final readonly class Takes
 {
+    /** Where linen lies ready. */
+    private const SERVED_AT = [SpotKind::Sideboard, SpotKind::CounterCorner, SpotKind::Drinks];
+
     /** Whether a thing of a kind that is put so goes to a spot in that posture. */
     public static function of(Spot $spot, PieceKind $kind, Posture $posture): bool
     {
@@ -19,7 +22,11 @@ final readonly class Takes
                     ? Form::Ledge === $spot->form() // from the edge
                     : $spot->kind->hasWallOver() && PieceKind::Hooks !== $kind,
                 Posture::Sits => false,
-                Posture::Lies => PieceKind::TreeSkirt !== $kind || Form::Floor === $spot->form(),
+                Posture::Lies => match ($kind) {
+                    PieceKind::TreeSkirt => Form::Floor === $spot->form(),
+                    PieceKind::Napkin => Form::Ledge !== $spot->form() || \in_array($spot->kind, self::SERVED_AT, true),
+                    default => true,
+                },
                 Posture::Leans => Form::Table !== $spot->form(), // against what?
                 Posture::Drapes => PieceKind::Lights !== $kind // they are hidden in greenery
                     && (PieceKind::Throw !== $kind || Form::Floor === $spot->form() || SpotKind::LowTable === $spot->kind), // a ladder, an ottoman

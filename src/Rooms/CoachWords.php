@@ -191,6 +191,7 @@ final readonly class CoachWords
             'safety.flame under a board' => sprintf('%s burns %s below what is above it. Use flameless candles.', $one, $value('distance')),
             'posture not here' => sprintf('%s %s, and that does not go here.', $one, $value('posture')),
             'posture no vessel' => sprintf('%s wants a vessel to stand in: put it over one.', $one),
+            'posture no holder' => sprintf('%s is a taper and stands only in a holder.', $one),
             'posture nothing to trim' => sprintf('%s trims a garland, a wreath or a tree, and there is none under it.', $one),
             'sight.table in the sight' => sprintf('%s reaches %s: people lean round it. Lower, slimmer or of glass.', $one, $value('top')),
             'use.settings deeper than the centre' => sprintf('%s is %s deeper than the middle that plates leave free.', $one, $value('by')),

@@ -31,6 +31,8 @@ final readonly class PostureHere implements CoachRule
                 $faults[] = Fault::of('not here', ['posture' => $placed->posture->value], $placed);
             } elseif (Posture::Fills === $placed->posture && null === $dressing->carrying()->host($placed)) {
                 $faults[] = Fault::of('no vessel', [], $placed);
+            } elseif (Posture::Stands === $placed->posture && $placed->piece->needsHolder()) {
+                $faults[] = Fault::of('no holder', [], $placed);
             } elseif (Posture::Trims === $placed->posture && !$isTree && null === $dressing->carrying()->host($placed)) {
                 $faults[] = Fault::of('nothing to trim', [], $placed);
             }

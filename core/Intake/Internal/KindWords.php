@@ -41,7 +41,8 @@ final class KindWords
         'crock' => 'crock, pot, planter, plant pot, flower pot, cachepot',
         'cushion' => 'cushion, pillow, lumbar pillow, lumbar cushion, lumbar, cushion cover, pillow cover, pillowcase, bolster, throw pillow, scatter cushion',
         'figure' => 'figure, figurine, statue, angel, nutcracker, gnome, santa, elf, snow queen, bust',
-        'figure/bird' => 'bird, owl, raven, crow, dove, robin, swan, duck, goose, rooster, hen, chicken, chick, duckling, gosling, peacock, partridge, cardinal bird',
+        'figure/bird' => 'bird, owl, raven, crow, dove, robin, swan, duck, goose, rooster, hen, chicken, chick, duckling, '
+            . 'gosling, peacock, partridge, cardinal bird',
         'figure/deer' => 'deer, reindeer, stag',
         'figure/snowman' => 'snowman',
         'garland' => 'garland, swag',

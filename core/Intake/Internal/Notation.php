@@ -17,7 +17,8 @@ final readonly class Notation
     /** A piece of floor is measured in feet when neither side is longer than this. */
     private const RUG_FEET = 14;
     /** What nobody measures in so few inches. */
-    private const IN_FEET = '/\b(?:rugs?|sheepskins?|cowhides?|hides?|throws?|blankets?|quilts?|coverlets?|afghans?|bedspreads?|flag)\b(?!\s+(?:pillow|cushion))/iu';
+    private const IN_FEET = '/\b(?:rugs?|sheepskins?|cowhides?|hides?|throws?|blankets?|quilts?|coverlets?|afghans?|bedspreads?'
+        . '|flag)\b(?!\s+(?:pillow|cushion))/iu';
     private const COUNTS = [
         'half (?:a )?doz(?:en|\.)?' => '6', '(?:a )?doz(?:en|\.)?' => '12', 'pr\.?' => '2', '(?:a )?pair' => '2', '(?:a )?couple' => '2', '(?:a )?trio' => '3',
     ];

@@ -32,6 +32,7 @@ use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Stock\Season;
 use BrightCupboard\Core\Surface\KeepClear;
 use BrightCupboard\Core\Surface\Layer;
+use BrightCupboard\Core\Surface\Layout;
 use BrightCupboard\Core\Surface\Spot;
 use BrightCupboard\Core\Surface\SpotHazard;
 use BrightCupboard\Core\Surface\SpotKind;
@@ -124,6 +125,51 @@ final class CandidatesTest extends TestCase
                 $this->rank($sofa, [$this->offer($cushion('blue', '#22325A')), $this->offer($cushion('rust', '#B5532A'))])->candidates,
             ),
         );
+    }
+
+    /** What is behind before what is in front, whatever was taken in first (common practice); over a ledge not much less than half its width. */
+    public function testABareMantelIsBegunWithItsBackdrop(): void
+    {
+        $ranking = $this->rank(Make::spot(), [
+            $this->offer(Make::piece('a-light', PieceKind::Candlestick, 4, 16)),
+            $this->offer(Make::piece('b-green', PieceKind::Bunch, 14, 18)),
+            $this->offer(Make::piece('c-small', PieceKind::Wreath, 12, 12)),
+            $this->offer(Make::piece('d-tall', PieceKind::Figure, 8, 18)),
+            $this->offer(Make::piece('e-mirror', PieceKind::Mirror, 26, 26)),
+        ]);
+
+        self::assertSame('e-mirror', $ranking->candidates[0]->available->piece->id);
+    }
+
+    public function testASetTableIsNotOfferedWhatPeopleEatFrom(): void
+    {
+        $table = Make::spot(width: 84, depth: 42, clear: null, ledge: 30, kind: SpotKind::DiningTable, layout: new Layout(seats: 8));
+        $ranking = $this->rank($table, [
+            $this->offer(Make::piece('plates', PieceKind::Plate, 9, 9, depth: 1, count: 8)),
+            $this->offer(Make::piece('napkins', PieceKind::Napkin, 8, 4, count: 8)),
+            $this->offer(Make::piece('platter', PieceKind::Plate, 18, 14, depth: 2)),
+            $this->offer(Make::piece('runner', PieceKind::Runner, 14, 3, materials: [Material::Linen], depth: 14, laidOut: 90)),
+            $this->offer(Make::piece('fir', PieceKind::Tree, 30, 84)),
+        ]);
+
+        self::assertEqualsCanonicalizing(['platter', 'runner'], array_map(static fn(Candidate $c): string => $c->available->piece->id, $ranking->candidates));
+        self::assertSame(['laid at the places, not in the middle' => 2, 'too tall' => 1], $ranking->leftOut, 'under a usual ceiling no tree stands on a table');
+        self::assertSame(1, $this->rank(Make::spot(), [$this->offer(Make::piece('linen', PieceKind::Napkin, 8, 4))])->leftOut['not for such a spot']);
+    }
+
+    /** A candle six times as high as wide wants a holder (NFPA: sturdy holders that will not tip over). */
+    public function testATaperIsNotStoodByItself(): void
+    {
+        [$taper, $pillar] = [Make::piece('taper', PieceKind::Pillar, 0.9, 10), Make::piece('pillar', PieceKind::Pillar, 3, 9)];
+        $ranking = $this->rank(Make::spot(), [$this->offer($taper), $this->offer($pillar)]);
+
+        self::assertSame(['pillar'], array_map(static fn(Candidate $c): string => $c->available->piece->id, $ranking->candidates));
+        self::assertSame(['stands only in a holder' => 1], $ranking->leftOut);
+        $said = array_column(array_map(
+            static fn(Finding $one): array => [$one->check->value, $one->verdict],
+            (new Coach())->lookOver(new Dressing(Make::spot(), [Make::placed($taper, 10)]), Make::judgement()),
+        ), 1, 0);
+        self::assertSame(Verdict::LookAgain, $said[Check::Posture->value], 'put so all the same it is said');
     }
 
     public function testLeavesOutWhatCannotStandAndCountsItByReason(): void
