@@ -23,9 +23,6 @@ final readonly class Surroundings
     /** A garland may be half as long again as what it lies on (common practice). */
     private const MOST_DRAPED = 1.5;
 
-    /** A usual ceiling, 8 ft (common practice). */
-    private const CEILING = 96 * Length::TENTHS_PER_INCH;
-
     /** @param int $tier the board it is on */
     public function objection(Piece $piece, Spot $spot, int $tier = 0): ?Objection
     {
@@ -107,10 +104,7 @@ final readonly class Surroundings
             return false; // from the edge, downwards
         }
         $clear = Form::Cone === $spot->form() ? $spot->clearHeight?->tenths() : $spot->mostClear();
-        if (null === $clear && \in_array($spot->form(), [Form::Ledge, Form::Table], true)) {
-            $clear = self::CEILING - $spot->ledgeHeight->tenths(); // "to the ceiling"
-        }
 
-        return null !== $clear && $put->height > $clear;
+        return $put->height > ($clear ?? $spot->underCeiling() ?? \PHP_INT_MAX);
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace BrightCupboard\Core\Draft;
 
 use BrightCupboard\Core\Coach\Dressing;
+use BrightCupboard\Core\Coach\PlacedPiece;
+use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\SpotKind;
 
@@ -52,6 +54,8 @@ final readonly class Recipe
     private const BY_MOOD = [Form::Ledge, Form::Tiers, Form::Table, Form::Seat, Form::Floor];
     /** What a layered spot has one more of, where it has any. */
     private const MORE = ['greenery' => true, 'light' => true, 'mid-high one' => true, 'low one' => true, 'cushion' => true];
+    /** A tree that came with lights has as many strings as a tree usually has. */
+    private const OWN_LIGHTS = 2;
     /** What takes the place of a wreath where there is none. */
     private const INSTEAD = 0.7;
     /** What a role counts that the recipe knows and has enough of, and one that it does not know. */
@@ -112,6 +116,11 @@ final readonly class Recipe
         return self::there($role, $dressing) < $wanted ? 1.0 : self::ENOUGH;
     }
 
+    private static function isLit(?PlacedPiece $tree): bool
+    {
+        return null !== $tree && \in_array(Hazard::Mains, $tree->piece->hazards, true);
+    }
+
     /** How many other roles are dressed before it on such a form: what is behind before what is in front, large before small (common practice). */
     public static function turnOf(SpotRole $role, Form $form): int
     {
@@ -127,7 +136,7 @@ final readonly class Recipe
     /** How many units of what is there do that. */
     public static function there(SpotRole $role, Dressing $dressing): int
     {
-        $there = 0;
+        $there = SpotRole::Light === $role && self::isLit($dressing->tree()) ? self::OWN_LIGHTS : 0;
         foreach ($dressing->placed as $placed) {
             $there += SpotRole::of($placed, $dressing->spot) === $role ? $placed->count : 0;
         }

@@ -6,6 +6,7 @@ namespace BrightCupboard\Core\Draft;
 
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Measure\Length;
+use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Posture;
 use BrightCupboard\Core\Surface\Form;
 use BrightCupboard\Core\Surface\Spot;
@@ -33,6 +34,10 @@ final readonly class RoleSize
         $share = $put->height / max(1, $clear);
         if (Form::Table === $spot->form() && $spot->layout->seats > 0) {
             return $put->height <= self::OVER_TABLE ? 1.0 : 0.2;
+        }
+
+        if (PieceKind::Lights === $put->piece->kind) {
+            return 1.0; // strung along, whatever their height
         }
 
         return match ($role) {

@@ -16,6 +16,7 @@ final readonly class Spot
     public const BANDS = 5;
     private const BOARD = Length::TENTHS_PER_INCH;
     private const MOST = 200_000;
+    private const CEILING = 96 * Length::TENTHS_PER_INCH;
     /** Of the way from the middle to an end, what still is the middle. */
     private const MIDDLE = 0.2;
 
@@ -135,10 +136,18 @@ final readonly class Spot
         return SpotKind::Doorway === $this->kind ? $this->clearHeight?->tenths() ?? 0 : 0;
     }
 
-    /** How far at the most lights and beads run along a rail or over a doorway, since they are woven to and fro; 0 for all else. */
+    /**
+     * How far at the most what is longer reaches: lights and beads along a rail or over a doorway, where they are woven to and fro, and
+     * all that runs on a tree, where it goes round; 0 for all else.
+     */
     public function reachOf(PieceKind $kind): int
     {
-        return Form::Run === $this->form && !$this->isUpright() && $kind->facts()->isStrung() ? $this->to - $this->from + 2 * $this->sides() : 0;
+        return match (true) {
+            Form::Cone === $this->form
+                && ($kind->facts()->isStrung() || PieceKind::Garland === $kind || PieceKind::Ribbon === $kind) => $this->width->tenths(),
+            Form::Run === $this->form && !$this->isUpright() && $kind->facts()->isStrung() => $this->to - $this->from + 2 * $this->sides(),
+            default => 0,
+        };
     }
 
     /** How far it is round what things are wound round, in tenths of a millimetre; 0 where nothing is. */
@@ -208,6 +217,17 @@ final readonly class Spot
     public function clearOver(int $tier): ?int
     {
         return ($this->layout->tiers[$tier] ?? $this->clearHeight)?->tenths();
+    }
+
+    /**
+     * How much is over a ledge or a table up to a usual ceiling of 8 ft (common practice), where nobody has measured what is clear; null
+     * elsewhere. Nothing is offered higher up, and nothing scolded that is put there.
+     */
+    public function underCeiling(): ?int
+    {
+        return \in_array($this->form, [Form::Ledge, Form::Table], true) && null === $this->clearHeight
+            ? max(0, self::CEILING - $this->ledgeHeight->tenths())
+            : null;
     }
 
     /** How the kind is put here by habit; null when no posture of it suits such a spot. */

@@ -29,6 +29,7 @@ final readonly class Takes
                 },
                 Posture::Leans => Form::Table !== $spot->form(), // against what?
                 Posture::Drapes => PieceKind::Lights !== $kind // they are hidden in greenery
+                    && (PieceKind::Ribbon !== $kind || Form::Table === $spot->form()) // down the middle of a table
                     && (PieceKind::Throw !== $kind || Form::Floor === $spot->form() || SpotKind::LowTable === $spot->kind), // a ladder, an ottoman
                 default => true,
             },

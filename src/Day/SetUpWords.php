@@ -26,7 +26,7 @@ final readonly class SetUpWords
                 ...($dressing->isOnWall($placed) ? [$this->hung($placed, $dressing->spot)] : []),
                 ...(null === $under ? [] : [sprintf('%s on %s', $placed->piece->name, $under->piece->name)]),
                 ...($placed->drop > 0 ? [$this->dips($placed)] : []),
-                ...($placed->isWoven() ? [sprintf('%s woven to and fro', $placed->piece->name)] : []),
+                ...($placed->isWoven() ? [sprintf(null === $dressing->tree() ? '%s woven to and fro' : '%s round the tree', $placed->piece->name)] : []),
                 ...($placed->isWound() ? [$this->wound($placed)] : []),
                 ...(null === $placed->stance->face ? [] : [sprintf('%s with “%s” in front', $placed->piece->name, $placed->stance->face)]),
             );

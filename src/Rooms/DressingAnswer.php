@@ -17,6 +17,7 @@ final readonly class DressingAnswer
      * @param list<int>             $boards     heights of the boards or bands over the lowest, in tenths of a millimetre
      * @param list<PlacementAnswer> $placements
      * @param list<FindingAnswer>   $findings
+     * @param float                 $momentMost what all of it would pull at one end
      * @param list<PointAnswer>     $skyline
      * @param list<NeedAnswer>      $needs
      * @param list<string>        $lastYear   notes written about this spot before
@@ -34,6 +35,7 @@ final readonly class DressingAnswer
         public array $findings,
         public float $momentLeft,
         public float $momentRight,
+        public float $momentMost,
         public array $skyline,
         public array $needs,
         public array $lastYear,

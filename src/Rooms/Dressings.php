@@ -14,6 +14,7 @@ use BrightCupboard\Core\Coach\Finding;
 use BrightCupboard\Core\Coach\PlacedPiece;
 use BrightCupboard\Core\Coach\Rule\HangingHeight;
 use BrightCupboard\Core\Coach\Skyline;
+use BrightCupboard\Core\Measure\Length;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** A spot of the plan, looked over by the coach. */
@@ -57,6 +58,7 @@ final readonly class Dressings
             array_map(static fn(Finding $finding): FindingAnswer => FindingAnswer::of($finding, $coachWords), $findings),
             round($moments->left, 1),
             round($moments->right, 1),
+            round($dressing->visualWeight() * $measures->half() / Length::TENTHS_PER_INCH, 1),
             array_map(static fn(array $p): PointAnswer => new PointAnswer($p['x'], $p['top']), (new Skyline())->over($dressing)),
             array_map(
                 NeedAnswer::of(...),

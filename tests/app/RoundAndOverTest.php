@@ -47,6 +47,29 @@ final class RoundAndOverTest extends AppTestCase
         ]);
     }
 
+    /** What is longer than a tree is wide goes round it, and is put where it was offered. */
+    public function testAllThatIsOfferedForATreeIsTakenThere(): void
+    {
+        $spot = $this->call('POST', $this->home() . '/house/lines', ['line' => 'front porch: tree 6 ft', 'room' => ''])['spot'];
+        $lines = ['fir tree 5 ft slim', 'string lights 33 ft, white', 'cedar garland 9 ft'];
+        $taken = array_map(static fn(string $line): array => ['line' => $line, 'otherwise' => ''], $lines);
+        $this->call('POST', $this->home() . '/intake/lines', ['lines' => $taken]);
+        self::assertSame(201, $this->code(), $this->text());
+        $ids = array_map(fn(string $name): string => $this->id('piece', $name), ['String lights', 'Cedar garland']);
+        $asked = array_flip(['piece', 'left', 'layer', 'raise', 'tier', 'posture']);
+        for ($put = []; [] !== array_diff($ids, $put) && \count($put) < 12;) {
+            $offered = $this->call('GET', $this->swap() . '/spots/' . $spot['id'] . '/candidates')['candidates'];
+            $new = array_values(array_filter($offered, static fn(array $one): bool => [] === $put || \in_array($one['piece'], array_diff($ids, $put), true)));
+            $one = $new[0] ?? $offered[0];
+            $this->call('POST', $this->swap() . '/placements', ['spot' => $spot['id'], 'count' => 1] + array_intersect_key($one, $asked));
+            self::assertSame(201, $this->code(), $this->text());
+            $put[] = $one['piece'];
+        }
+        self::assertSame([], array_diff($ids, $put));
+        $steps = array_merge(...array_column($this->call('POST', $this->swap() . '/day', ['people' => 1])['tasks'], 'steps'));
+        self::assertContains('String lights round the tree', $steps);
+    }
+
     public function testLightsOverADoorwayAreWovenAndBowsGoToItsCorners(): void
     {
         $spot = $this->call('POST', $this->home() . '/house/lines', ['line' => 'front porch: door frame 40 x 82', 'room' => ''])['spot'];

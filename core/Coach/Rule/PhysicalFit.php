@@ -73,10 +73,10 @@ final readonly class PhysicalFit implements CoachRule
         return $this->isWithin($tried, $dressing->spot) && $this->isClearOf($tried, $tried->layer, $this->meeting($tried, $dressing), $dressing->spot);
     }
 
-    /** Whether a spot takes it as it is put, were nothing else there. */
+    /** Whether a spot takes it as it is put, were nothing else there; nothing is tried above a usual ceiling. */
     public function isWithin(PlacedPiece $tried, Spot $spot): bool
     {
-        return [] === $this->alone($tried, $spot);
+        return $tried->top <= ($spot->underCeiling() ?? \PHP_INT_MAX) && [] === $this->alone($tried, $spot);
     }
 
     /** @return list<PlacedPiece> what stands where one more piece is tried, in whatever layer */

@@ -10,6 +10,7 @@ use BrightCupboard\Core\Draft\Candidate;
 use BrightCupboard\Core\Draft\CandidateRanking;
 use BrightCupboard\Core\Draft\Recipe;
 use BrightCupboard\Core\Draft\SpotRole;
+use BrightCupboard\Core\Stock\Hazard;
 use BrightCupboard\Core\Stock\Material;
 use BrightCupboard\Core\Stock\PieceKind;
 use BrightCupboard\Core\Stock\Season;
@@ -21,6 +22,17 @@ use PHPUnit\Framework\TestCase;
 /** What spots are made of is common practice; how much less or more a mood makes of it is our own. */
 final class RecipeTest extends TestCase
 {
+    public function testATreeThatCameWithItsLightsWantsNoMore(): void
+    {
+        $spot = Make::spot(width: 48, depth: 48, clear: 84, ledge: 0, kind: SpotKind::Tree);
+        foreach ([[[], 0, true], [[Hazard::Mains], 2, false]] as [$hazards, $there, $isLacking]) {
+            $dressing = new Dressing($spot, [Make::placed(Make::piece('fir', PieceKind::Tree, 40, 80, hazards: $hazards), 4)]);
+
+            self::assertSame($there, Recipe::there(SpotRole::Light, $dressing));
+            self::assertSame($isLacking, Recipe::isLacking(Recipe::usual(SpotKind::Tree)->lacks(SpotRole::Light, $dressing)));
+        }
+    }
+
     /** Airy below 34, layered from 67; doors and trees have what they have. */
     #[TestWith([SpotKind::Mantel, 20, 'light', 1])]
     #[TestWith([SpotKind::Mantel, 33, 'greenery', 1])]

@@ -1,10 +1,13 @@
 const MOST_TILT = 2.6;
 
+/** Pulling less than such a part of what all of it would pull at one end, it is as good as in the middle. */
+const SLIGHT = 0.1;
+
 /** The beam, tilted by how strongly each side pulls. */
-export function BalanceBeam({ left, right }: { left: number; right: number }) {
-  const sum = left + right;
-  const lean = sum > 0 ? (right - left) / sum : 0;
-  const relative = Math.max(left, right) || 1;
+export function BalanceBeam({ left, right, most }: { left: number; right: number; most: number }) {
+  const slight = SLIGHT * most;
+  const lean = left + right > 0 ? (right - left) / Math.max(left + right, slight) : 0;
+  const relative = Math.max(left, right, slight) || 1;
   return (
     <svg
       viewBox="0 -4 700 56"

@@ -201,7 +201,7 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
           </p>
         )}
         <SpotCard spot={spot} dressing={dressing} pieces={byId} />
-        {BALANCED.includes(spot.form) && <BalanceBeam left={dressing.momentLeft} right={dressing.momentRight} />}
+        {BALANCED.includes(spot.form) && <BalanceBeam left={dressing.momentLeft} right={dressing.momentRight} most={dressing.momentMost} />}
         <PlacementBar
           spot={spot}
           placement={placement}
