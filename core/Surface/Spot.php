@@ -236,15 +236,23 @@ final readonly class Spot
         return $this->posturesOf($kind)[0] ?? null;
     }
 
-    /** @return list<Posture> how the kind may be put here, in order of habit; on a wall or a door what can hang does so first */
+    /**
+     * How the kind may be put here, in order of habit: on a wall or a door what can hang does so first, on a tree what is strung goes round.
+     *
+     * @return list<Posture>
+     */
     public function posturesOf(PieceKind $kind): array
     {
         $postures = array_values(array_filter($kind->facts()->postures, fn(Posture $posture): bool => $this->takes($kind, $posture)));
 
-        $hangsFirst = Form::Panel === $this->form || (Form::Cone === $this->form && PieceKind::Star === $kind); // a star goes on the tip
+        $first = match (true) {
+            Form::Panel === $this->form, Form::Cone === $this->form && PieceKind::Star === $kind => Posture::Hangs, // a star goes on the tip
+            Form::Cone === $this->form && $kind->facts()->isStrung() => Posture::Drapes, // round it
+            default => null,
+        };
 
-        return $hangsFirst && \in_array(Posture::Hangs, $postures, true)
-            ? [Posture::Hangs, ...array_values(array_filter($postures, static fn(Posture $posture): bool => Posture::Hangs !== $posture))]
+        return null !== $first && \in_array($first, $postures, true)
+            ? [$first, ...array_values(array_filter($postures, static fn(Posture $posture): bool => $first !== $posture))]
             : $postures;
     }
 

@@ -38,7 +38,7 @@ final readonly class Completion
     private const TOXIC = '/\b(?:poinsettia|amaryllis|hyacinth|cyclamen|lil(?:y|ies)|daffodils?|tulips?|mistletoe|holly|ivy)\b/iu';
     /** What is kept as another kind and has a lead, which that kind has not. */
     private const CORDED = '/(?<!oil )\b(?:lamps?|chandeliers?|kettles?|coffee (?:maker|machine)s?|fountains?)$/iu';
-    private const PRELIT = '/\bpre-?lit\b/iu';
+    private const PRELIT = '/\b(?:(?:pre-?)?lit|lighted)\b/iu';
     private const BOW = '/\bbows?$/iu';
     /** Runs along as a garland does and is no greenery. */
     private const OF_CLOTH = '/\b(?:bunting|banner|pennants?)\b/iu';

@@ -1,4 +1,4 @@
-import type { Spot } from '../api/types';
+import type { Piece, Spot } from '../api/types';
 
 type Of = Pick<Spot, 'kind'>;
 
@@ -7,3 +7,6 @@ export const isUpright = (spot: Of): boolean => spot.kind === 'post';
 
 /** Whether what goes along it goes over it, and hangs down both its sides. */
 export const hasSides = (spot: Of): boolean => spot.kind === 'doorway';
+
+/** No thicker than a string with something on it. */
+export const isStrung = (piece: Pick<Piece, 'kind'>): boolean => piece.kind === 'lights' || piece.kind === 'beads';

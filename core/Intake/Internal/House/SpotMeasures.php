@@ -192,11 +192,15 @@ final class SpotMeasures
         return true;
     }
 
-    /** Nobody measures a ceiling in single centimetres or inches, or writes hundredths of centimetres. */
+    /** Nobody measures a ceiling or how far a stair rises in single centimetres or inches, or writes hundredths of centimetres. */
     private function impliedUnit(string $side, string $number): string
     {
         if (LengthUnit::Inch === $this->lengths->unit) {
-            return 'ceiling' === $side && 1 === preg_match('/^(?:[6-9]|1\d)(?:[.,]\d)?$/', $number) ? ' ft' : '';
+            return match (true) {
+                'ceiling' === $side && 1 === preg_match('/^(?:[6-9]|1\d)(?:[.,]\d)?$/', $number),
+                'rise' === $side && 1 === preg_match('/^(?:\d|1[0-2])(?:[.,]\d)?$/', $number) => ' ft',
+                default => '',
+            };
         }
         $isInMetres = 1 === preg_match(self::METRES, $number) || (($this->isInMetres || 'ceiling' === $side) && 1 === preg_match('/^\d[.,]\d$/', $number));
 

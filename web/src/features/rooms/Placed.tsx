@@ -2,7 +2,7 @@ import type { PointerEvent } from 'react';
 import { useWriting } from '../../api/home';
 import type { Piece, Placement, Spot } from '../../api/types';
 import { inch } from '../../lib/inches';
-import { hasSides, isUpright } from '../../lib/runs';
+import { hasSides, isStrung, isUpright } from '../../lib/runs';
 import { Silhouette } from '../../silhouettes/Silhouette';
 import type { Frame } from './frame';
 import { Hanging } from './Hanging';
@@ -55,7 +55,7 @@ export function Placed({
   // What stands otherwise lies on its back, or along when it is longer than wide.
   const isLaidAlong = placement.posture === 'lies' && piece.height > piece.depth && piece.height > piece.width;
   // Lights that are longer than what they run along go to and fro there.
-  const isWoven = spot.form === 'run' && ['lights', 'beads'].includes(piece.kind) && placement.width < piece.width * placement.count;
+  const isWoven = spot.form === 'run' && isStrung(piece) && placement.width < piece.width * placement.count;
   const unit = inch(isLaidAlong ? piece.height : isWoven ? placement.width / placement.columns : piece.width);
   const height = inch(placement.height);
   const foot = tree && placement.posture === 'trims' ? Math.max(lowest, overTrunk(tree)) : lowest;
@@ -63,7 +63,7 @@ export function Placed({
   const isRound = isUpright(spot) && placement.posture === 'drapes';
   const isOver = hasSides(spot) && (placement.posture === 'drapes' || isWoven);
   const isHung = placement.dips > 0 && tree === null && !isRound && !isOver;
-  const isWound = tree !== null && placement.posture === 'drapes';
+  const isWound = tree !== null && (placement.posture === 'drapes' || (placement.posture === 'trims' && isStrung(piece)));
   const isScattered = tree !== null && placement.count > 1 && placement.posture !== 'stands' && placement.posture !== 'lies';
   const isBow = piece.kind === 'ribbon' && placement.posture === 'trims';
   const turn = isHung ? 0 : slope;

@@ -1,6 +1,6 @@
 import { useHouse, useSwap, useWriting } from '../../api/home';
 import type { Dressing, Piece, Placement, Spot } from '../../api/types';
-import { isUpright } from '../../lib/runs';
+import { isStrung, isUpright } from '../../lib/runs';
 import { leftWords } from './leftWords';
 
 type Props = {
@@ -15,8 +15,7 @@ type Props = {
 const ORDER: Partial<Record<Placement['posture'], number>> = { lies: 0, carries: 0, leans: 1, drapes: 1, trims: 3, fills: 3 };
 
 /** Greenery is hung before what is strung along it. */
-const orderOf = (one: Placement, piece: Piece | undefined) =>
-  one.isOnWall ? -1 : piece?.kind === 'lights' || piece?.kind === 'beads' ? 2 : (ORDER[one.posture] ?? 2);
+const orderOf = (one: Placement, piece: Piece | undefined) => (one.isOnWall ? -1 : piece && isStrung(piece) ? 2 : (ORDER[one.posture] ?? 2));
 
 /** The card of a spot on paper, under its picture: each piece in the order of set-up, where it goes, where it comes from, what to mind. */
 export function SpotCard({ spot, dressing, pieces, isShown = false }: Props) {
