@@ -145,6 +145,7 @@ final readonly class Spot
         return match (true) {
             Form::Cone === $this->form
                 && ($kind->facts()->isStrung() || PieceKind::Garland === $kind || PieceKind::Ribbon === $kind) => $this->width->tenths(),
+            Form::Ledge === $this->form && PieceKind::Lights === $kind => $this->to - $this->from, // in and out of the greenery there
             Form::Run === $this->form && !$this->isUpright() && $kind->facts()->isStrung() => $this->to - $this->from + 2 * $this->sides(),
             default => 0,
         };

@@ -70,7 +70,22 @@ final readonly class PhysicalFit implements CoachRule
     /** Whether one more piece would go here as it is tried. */
     public function isFree(PlacedPiece $tried, Dressing $dressing): bool
     {
-        return $this->isWithin($tried, $dressing->spot) && $this->isClearOf($tried, $tried->layer, $this->meeting($tried, $dressing), $dressing->spot);
+        return $this->isWithin($tried, $dressing->spot)
+            && !self::liesOnItsLike($tried, $dressing)
+            && $this->isClearOf($tried, $tried->layer, $this->meeting($tried, $dressing), $dressing->spot);
+    }
+
+    /** A tray lies on a runner, and nobody lays a napkin on a napkin to be seen. */
+    private static function liesOnItsLike(PlacedPiece $tried, Dressing $dressing): bool
+    {
+        foreach (Posture::Lies === $tried->posture ? $dressing->placed : [] as $other) {
+            $isLike = Posture::Lies === $other->posture && $other->piece->kind === $tried->piece->kind && $other->tier === $tried->tier;
+            if ($isLike && $tried->overlapsAcross($other)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether a spot takes it as it is put, were nothing else there; nothing is tried above a usual ceiling. */

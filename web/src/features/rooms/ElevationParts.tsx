@@ -149,12 +149,14 @@ export function Lanes({ placements, pieces, frame, spot, leftOf, chosen }: Lanes
             .filter((one) => one.layer === layer && !one.isOnWall)
             .map((one) => {
               const piece = pieces.get(one.piece);
-              const width = inch(piece?.width ?? 0) * one.count * frame.scale;
+              // What falls over the ends is in its lane as far as the ledge goes.
+              const from = Math.max(0, leftOf(one));
+              const width = Math.max(0, Math.min(inch(spot.width), leftOf(one) + inch(one.width)) - from) * frame.scale;
               const hex = piece?.colours[0]?.hex ?? '#CCCCC4';
               return (
                 <g key={one.id}>
                   <rect
-                    x={frame.x(leftOf(one))}
+                    x={frame.x(from)}
                     y={top + lane * 17}
                     width={width}
                     height="14"
@@ -164,7 +166,7 @@ export function Lanes({ placements, pieces, frame, spot, leftOf, chosen }: Lanes
                     strokeWidth={one.id === chosen ? 2 : 0.7}
                   />
                   {width > 52 && (
-                    <text x={frame.x(leftOf(one)) + width / 2} y={top + lane * 17 + 11} textAnchor="middle" fontSize="11" fill={inkOn(hex)}>
+                    <text x={frame.x(from) + width / 2} y={top + lane * 17 + 11} textAnchor="middle" fontSize="11" fill={inkOn(hex)}>
                       {(piece?.name ?? '').slice(0, Math.floor(width / 6.2))}
                     </text>
                   )}

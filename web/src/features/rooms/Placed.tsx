@@ -10,6 +10,7 @@ import { isLaidCloth, LaidCloth } from './LaidCloth';
 import { leftWords } from './leftWords';
 import { aroundDoorway, OverDoorway } from './OverDoorway';
 import { overTrunk, roundBox, scattered, type Tree } from './onTree';
+import { Strung } from './Strung';
 import { Wound } from './Wound';
 import { aroundPost, WoundPost } from './WoundPost';
 import { hasOwnHeight, whereDrawn } from './whereDrawn';
@@ -54,16 +55,17 @@ export function Placed({
   const write = useWriting();
   // What stands otherwise lies on its back, or along when it is longer than wide.
   const isLaidAlong = placement.posture === 'lies' && piece.height > piece.depth && piece.height > piece.width;
-  // Lights that are longer than what they run along go to and fro there.
-  const isWoven = spot.form === 'run' && isStrung(piece) && placement.width < piece.width * placement.count;
-  const unit = inch(isLaidAlong ? piece.height : isWoven ? placement.width / placement.columns : piece.width);
+  // Lights and beads run along, over or round what they are on, whatever box they lie in.
+  const isString = isStrung(piece) && ['drapes', 'trims'].includes(placement.posture);
+  const unit = inch(isLaidAlong ? piece.height : piece.width);
   const height = inch(placement.height);
   const foot = tree && placement.posture === 'trims' ? Math.max(lowest, overTrunk(tree)) : lowest;
   const { x, y, turn: slope } = whereDrawn(placement, piece, spot, frame, left, foot);
   const isRound = isUpright(spot) && placement.posture === 'drapes';
-  const isOver = hasSides(spot) && (placement.posture === 'drapes' || isWoven);
+  const isOver = hasSides(spot) && (placement.posture === 'drapes' || isString);
   const isHung = placement.dips > 0 && tree === null && !isRound && !isOver;
-  const isWound = tree !== null && (placement.posture === 'drapes' || (placement.posture === 'trims' && isStrung(piece)));
+  const isWound = tree !== null && (placement.posture === 'drapes' || isString);
+  const isAlong = isString && !tree && !isRound && !isOver && !isHung;
   const isScattered = tree !== null && placement.count > 1 && placement.posture !== 'stands' && placement.posture !== 'lies';
   const isBow = piece.kind === 'ribbon' && placement.posture === 'trims';
   const turn = isHung ? 0 : slope;
@@ -73,7 +75,6 @@ export function Placed({
     : {
         ...piece,
         height: placement.unitHeight,
-        ...(isWoven ? { width: Math.round(placement.width / placement.columns) } : {}),
         ...(isBow ? { shape: 'bow' } : {}),
         ...(isPlateLaid ? { kind: 'tray' as const, shape: 'round' } : {}),
       };
@@ -132,8 +133,9 @@ export function Placed({
       {isRound && <WoundPost spot={spot} placement={placement} piece={piece} frame={frame} left={left} />}
       {isOver && <OverDoorway spot={spot} placement={placement} piece={piece} frame={frame} left={left} />}
       {isWound && <Wound tree={tree} tier={placement.tier} count={placement.count} piece={piece} frame={frame} />}
+      {isAlong && <Strung placement={placement} piece={piece} x={x} y={y} width={width} scale={frame.scale} />}
       {isCloth && <LaidCloth spot={spot} placement={placement} piece={piece} frame={frame} left={left} y={y} />}
-      {(isHung || isWound || isRound || isOver || isCloth ? [] : units).map((at, i) => (
+      {(isHung || isWound || isRound || isOver || isAlong || isCloth ? [] : units).map((at, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: units of one piece are told apart by nothing else
         <g key={i} transform={isLaidAlong ? `rotate(90 ${at.x} ${at.y - (inch(placement.unitHeight) * frame.scale) / 2})` : undefined}>
           <Silhouette

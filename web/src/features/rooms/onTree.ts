@@ -29,7 +29,7 @@ const breadthAt = (tree: Tree, height: number): number => Math.max(0, tree.width
 
 /** From where to where a band reaches on the tree, in inches over its foot. */
 function bandOf(tree: Tree, tier: number): { from: number; high: number } {
-  const from = Math.min(tree.bands[tier] ?? 0, tree.height * 0.9);
+  const from = Math.max(tree.height * TRUNK, Math.min(tree.bands[tier] ?? 0, tree.height * 0.9));
   const next = tree.bands[tier + 1] ?? tree.height;
   return { from, high: Math.max(1, Math.min(next, tree.height * 0.96) - from) };
 }
