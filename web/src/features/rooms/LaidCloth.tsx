@@ -25,15 +25,39 @@ export function LaidCloth({ spot, placement, piece, frame, left, y }: Props) {
     { x: frame.x(0) - THICK, over: -left },
     { x: frame.x(inch(spot.width)), over: left + placement.width - spot.width },
   ].filter(({ over }) => over > 0);
+  const fall = inch(fallsInFront(spot, piece)) * frame.scale;
+  const [x, wide] = [frame.x(inch(from)), inch(to - from) * frame.scale];
   return (
     <g fill={colour} stroke={shade(colour, -0.3)} strokeWidth=".6">
-      <rect x={frame.x(inch(from))} y={y - thick} width={inch(to - from) * frame.scale} height={thick} />
+      {fall > 0 && <Fall {...{ x, y, wide, fall, colour, trim }} />}
+      <rect x={x} y={y - thick} width={wide} height={thick} />
       {ends.map(({ x, over }) => (
         <g key={x}>
           <rect x={x} y={y - thick} width={THICK} height={inch(over) * frame.scale + thick} />
           <rect x={x} y={y + (inch(over) - 1) * frame.scale} width={THICK} height={frame.scale} fill={trim} stroke="none" />
         </g>
       ))}
+    </g>
+  );
+}
+
+/** How far cloth that is wider than what it lies on hangs down towards whoever looks, in tenths of a millimetre: on a table on both sides. */
+function fallsInFront(spot: Spot, piece: Piece): number {
+  const over = Math.max(0, piece.width - spot.depth);
+  return spot.form === 'table' ? Math.min(over / 2, spot.ledgeHeight) : spot.form === 'ledge' ? Math.min(over, spot.ledgeHeight) : 0;
+}
+
+type FallProps = { x: number; y: number; wide: number; fall: number; colour: string; trim: string };
+
+/** What hangs down in front, in folds, with its hem. */
+function Fall({ x, y, wide, fall, colour, trim }: FallProps) {
+  return (
+    <g>
+      <rect x={x} y={y} width={wide} height={fall} opacity=".94" />
+      {Array.from({ length: FOLDS }, (_, i) => x + (wide * (i + 0.5)) / FOLDS).map((at) => (
+        <path key={at} d={`M${at} ${y + fall * 0.25}L${at + 2} ${y + fall}`} fill="none" stroke={shade(colour, -0.12)} />
+      ))}
+      <rect x={x} y={y + fall - Math.min(3, fall / 4)} width={wide} height={Math.min(3, fall / 4)} fill={trim} stroke="none" />
     </g>
   );
 }
