@@ -86,7 +86,7 @@ final readonly class RoomWords
 
             return $isSpot
                 ? ['' === $room ? self::inFull($before) : $room, $before . $glue . $rest]
-                : [self::inFull($before), $rest];
+                : [self::inFull($before), self::withoutRoom($rest, self::inFull($before))];
         }
         if (1 === preg_match('/^([^,:;(]{1,80})(?:[,;]\s*|(?=\())(\S.*)$/u', $line, $match) && self::isRoom($match[1])) {
             return [self::inFull(trim($match[1])), trim($match[2])];
@@ -105,6 +105,12 @@ final readonly class RoomWords
         }
 
         return ['' === $room ? self::ofName($line) : $room, $line];
+    }
+
+    /** "lr: mantel in the living room 60 x 8": what is said twice is said once. */
+    private static function withoutRoom(string $rest, string $room): string
+    {
+        return (string) preg_replace('/(?<=\pL)\s+in\s+(?:the\s+)?' . preg_quote($room, '/') . '(?=\s*(?:[,;\d]|$))/iu', '', $rest, 1);
     }
 
     /** The room that a name begins with, where no room was walked into: "kitchen window sill 36 x 5". */

@@ -155,7 +155,8 @@ function History({ piece, onClose }: { piece: Piece; onClose: () => void }) {
       <ul className="rows">
         {movements.data?.movements.map((one) => (
           <li key={one.at + one.from + one.to} className="py-1.5">
-            <b>{writeDay(one.at)}</b> {one.count} from {place(one.from)} to {place(one.to)}
+            <b>{writeDay(one.at)}</b> {one.count}: {place(one.from)} <span aria-hidden="true">→</span>
+            <span className="sr-only">, then</span> {place(one.to)}
             <span className="note block">
               {one.cause}, {one.by}
             </span>

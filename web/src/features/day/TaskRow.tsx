@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { usePlaces } from '../../api/home';
+
 import type { Day, Piece, Task } from '../../api/types';
 import { Triangle } from '../../lib/notices';
 import { capital, counted } from '../../lib/text';
@@ -33,7 +33,6 @@ export const whoOf = (task: Task, crew: Day['crew']): string => task.lanes.map((
 type Props = { task: Task; tools: TaskTools; isVerbSaid?: boolean; isOnPaperOnly?: boolean };
 
 export function TaskRow({ task, tools, isVerbSaid = false, isOnPaperOnly = false }: Props) {
-  const place = usePlaces();
   const [isDamaged, setDamaged] = useState(false);
   const { pieces, crew, isClosed, onTick, onMove } = tools;
   const units = task.moves.reduce((sum, move) => sum + move.count, 0);
@@ -84,7 +83,7 @@ export function TaskRow({ task, tools, isVerbSaid = false, isOnPaperOnly = false
               )}
             </span>
           )}
-          {task.phase === 'set up' && task.moves.length > 0 && <span className="sr-only">from {place('table')}</span>}
+          {task.phase === 'set up' && task.moves.length > 0 && <span className="sr-only">; they lie on the table</span>}
           {task.isUnmanned && !task.isDone && <Caution>For two, one of whom may {task.climbs ? 'climb' : 'lift'}: not alone.</Caution>}
           {task.cautions.map((caution) => (
             <Caution key={caution}>{caution}</Caution>

@@ -129,7 +129,7 @@ function Row({ line, reading, otherwise, onChange, onLeaveOut }: RowProps) {
             {reading.height !== null && `, ${write.length(reading.height)} high`}
             {reading.width !== null && `, ${write.length(reading.width)} wide`}
             {reading.inColours !== '' && `, ${reading.inColours}`}
-            {reading.costEach !== null && `, ${write.money(reading.costEach)} each`}, to {place(reading.place ?? line.under ?? otherwise)}
+            {reading.costEach !== null && `, ${write.money(reading.costEach)} each`}; {place(reading.place ?? line.under ?? otherwise)}
             {reading.care !== '' && `; note: ${reading.care}`}
             {reading.unknown.length > 0 && `; only in its name: ${reading.unknown.join(', ')}`}
           </p>
