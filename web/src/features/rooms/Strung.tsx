@@ -5,9 +5,9 @@ import { swag } from '../../silhouettes/swag';
 
 type Props = { placement: Placement; piece: Piece; x: number; y: number; width: number; scale: number };
 
-/** Lights and beads cross what they run along so often for each time they run along it. */
-const CROSSINGS = 10;
-const MOST_RUNS = 4;
+/** Lights and beads cross what they run along at such distances, in inches; more than twice along it they would hide it. */
+const CROSSING = 6;
+const MOST_RUNS = 2;
 /** How far over what they run along their middle is, and how far to either side they swing, in inches. */
 const MIDDLE = 1.5;
 const SWING = 1.3;
@@ -17,13 +17,14 @@ export function Strung({ placement, piece, x, y, width, scale }: Props) {
   const runs = Math.min(MOST_RUNS, Math.max(1, Math.round((piece.width * placement.count) / Math.max(1, placement.width))));
   const middle = y - Math.min(MIDDLE, inch(placement.height) / 2) * scale;
   const swing = Math.min(SWING, inch(placement.height) / 2) * scale;
+  const crossings = Math.max(2, Math.round(inch(placement.width) / CROSSING));
   const drawn = Array.from({ length: runs }, (_, run) => {
-    const ties = Array.from({ length: CROSSINGS + 1 }, (_, i) => ({
-      x: x + (width * i) / CROSSINGS,
-      y: middle + ((i + run) % 2 === 0 ? -swing : swing) * (run < 2 ? 1 : 0.5),
+    const ties = Array.from({ length: crossings + 1 }, (_, i) => ({
+      x: x + (width * i) / crossings,
+      y: middle + ((i + run) % 2 === 0 ? -swing : swing),
     }));
     return swag(piece.kind, { ...pieceForm(piece), h: 1 }, ties, 0, scale, `${piece.id} ${run}`);
   }).join('');
   // biome-ignore lint/security/noDangerouslySetInnerHtml: path text made from numbers and checked hex colours only
-  return <g dangerouslySetInnerHTML={{ __html: drawn }} />;
+  return <g opacity=".85" dangerouslySetInnerHTML={{ __html: drawn }} />;
 }
