@@ -16,6 +16,9 @@ final readonly class SeasonSum
     public int $newUnits;
     public Money $reusedValue;
     public Money $newValue;
+    /** Units among them of which no price is known; they are not in the value. */
+    public int $reusedUnpriced;
+    public int $newUnpriced;
 
     /** @param list<UsedPiece> $used */
     public function __construct(public Money $budget, public Money $spent, public array $used)
@@ -24,6 +27,8 @@ final readonly class SeasonSum
         $this->newUnits = self::units($used, true);
         $this->reusedValue = self::value($used, false);
         $this->newValue = self::value($used, true);
+        $unpriced = array_values(array_filter($used, static fn(UsedPiece $piece): bool => 0 === $piece->replacementEach->minor));
+        [$this->reusedUnpriced, $this->newUnpriced] = [self::units($unpriced, false), self::units($unpriced, true)];
     }
 
     /** Share of the units that stood and were owned before, 0 to 1; null when nothing stood. */

@@ -16,6 +16,8 @@ final readonly class LedgerAnswer
      * @param list<SetStateAnswer>  $broken  sets with units missing
      * @param int                 $cost    of all that is owned, in minor units
      * @param int                 $replacement of all that is owned, in minor units
+     * @param int                 $units       owned
+     * @param int                 $unpriced    of them, without a price
      */
     public function __construct(
         public array $seasons,
@@ -25,5 +27,7 @@ final readonly class LedgerAnswer
         public array $broken,
         public int $cost,
         public int $replacement,
+        public int $units,
+        public int $unpriced,
     ) {}
 }

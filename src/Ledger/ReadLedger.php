@@ -45,6 +45,7 @@ final readonly class ReadLedger
                 $sum->newUnits,
                 $sum->reusedValue->minor,
                 $sum->newValue->minor,
+                $sum->reusedUnpriced,
             );
         }
 

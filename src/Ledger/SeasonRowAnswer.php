@@ -17,5 +17,6 @@ final readonly class SeasonRowAnswer
         public int $newUnits,
         public int $reusedValue,
         public int $newValue,
+        public int $reusedUnpriced,
     ) {}
 }

@@ -23,17 +23,23 @@ final readonly class StockWorth
 
     public function __construct(private Catalogue $catalogue) {}
 
-    /** @return array{int, int} cost and replacement of all that is owned, in minor units; without a replacement value at cost, parts in their arrangement */
+    /**
+     * @return array{int, int, int, int} cost and replacement of all that is owned, in minor units, without a replacement value at cost, parts in
+     *                                   their arrangement; units owned, and those of which no price is known
+     */
     public function totals(OwnedStock $stock): array
     {
-        [$cost, $replacement] = [0, 0];
+        [$cost, $replacement, $units, $unpriced] = [0, 0, 0, 0];
         foreach ($stock->records as $id => $record) {
             $owned = $stock->now->owned($id);
             $cost += $record->costEach->minor * $owned;
-            $replacement += (0 === $record->replacementEach->minor ? $record->costEach->minor : $record->replacementEach->minor) * $owned;
+            $each = 0 === $record->replacementEach->minor ? $record->costEach->minor : $record->replacementEach->minor;
+            $replacement += $each * $owned;
+            $units += $owned;
+            $unpriced += 0 === $each ? $owned : 0;
         }
 
-        return [$cost, $replacement];
+        return [$cost, $replacement, $units, $unpriced];
     }
 
     /** @return list<RegretAnswer> */

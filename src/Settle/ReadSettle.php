@@ -38,6 +38,8 @@ final readonly class ReadSettle
             $sum->newUnits,
             $sum->reusedValue->minor,
             $sum->newValue->minor,
+            $sum->reusedUnpriced,
+            $sum->newUnpriced,
             $sum->reuseShare(),
             array_map(UsedPieceAnswer::of(...), $sum->used),
             array_map(NoteAnswer::of(...), array_values($notes)),

@@ -23,6 +23,8 @@ final readonly class SettleAnswer
         public int $newUnits,
         public int $reusedValue,
         public int $newValue,
+        public int $reusedUnpriced,
+        public int $newUnpriced,
         public ?float $reuseShare,
         public array $used,
         public array $notes,

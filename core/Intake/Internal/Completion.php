@@ -39,6 +39,7 @@ final readonly class Completion
     /** What is kept as another kind and has a lead, which that kind has not. */
     private const CORDED = '/(?<!oil )\b(?:lamps?|chandeliers?|kettles?|coffee (?:maker|machine)s?|fountains?)$/iu';
     private const PRELIT = '/\b(?:(?:pre-?)?lit|lighted)\b/iu';
+    private const TRIMMED = '/(?<!\pL)(\pL+)\s+(?:(?:velvet|satin|plaid|silk|burlap)\s+)?(?:bows?|ribbons?|berr(?:y|ies)|baubles?|ornaments?|balls|trim)\b/iu';
     private const BOW = '/\bbows?$/iu';
     /** Runs along as a garland does and is no greenery. */
     private const OF_CLOTH = '/\b(?:bunting|banner|pennants?)\b/iu';
@@ -88,6 +89,12 @@ final readonly class Completion
         $this->material($draft);
         $this->sides->complete($draft);
         $draft->colours = [] === $draft->colours ? $draft->materialColours : $draft->colours;
+        if (1 === \count($draft->colours) && $this->isOfItsTrimming($draft)) {
+            $trimming = $draft->colours;
+            $draft->colours = [];
+            $this->colour($draft);
+            $draft->colours = [...$draft->colours, ...$trimming];
+        }
         if ([] === $draft->colours) {
             $this->colour($draft);
         }
@@ -160,6 +167,15 @@ final readonly class Completion
             $draft->addMaterial($usual);
             $draft->guesses[] = sprintf('Usually of %s.', $usual->value);
         }
+    }
+
+    /** "Boxwood wreath, red bow": the colour is that of what is on the greenery. */
+    private function isOfItsTrimming(Draft $draft): bool
+    {
+        return \in_array($draft->kind, [PieceKind::Wreath, PieceKind::Garland, PieceKind::Tree], true)
+            && Texture::Greenery === ($draft->materials[0] ?? null)?->texture()
+            && 1 === preg_match(self::TRIMMED, $draft->line, $match)
+            && $this->names->read(mb_strtolower($match[1]))?->hex() === $draft->colours[0]->hex();
     }
 
     private function colour(Draft $draft): void

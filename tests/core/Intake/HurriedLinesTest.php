@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace BrightCupboard\Tests\Core\Intake;
 
 use BrightCupboard\Core\Colour\ColourNames;
+use BrightCupboard\Core\Colour\ColourShare;
 use BrightCupboard\Core\Intake\IntakeLine;
 use BrightCupboard\Core\Intake\IntakeLines;
 use BrightCupboard\Core\Intake\IntakeReading;
@@ -71,6 +72,18 @@ final class HurriedLinesTest extends TestCase
                 "“{$word}” of “{$line}” is lost; kept is “{$kept}”.",
             );
         }
+    }
+
+    public function testTheColourOfABowIsThatOfTheBow(): void
+    {
+        $share = static fn(ColourShare $one): string => $one->colour->hex() . ' ' . $one->percent;
+        $colours = fn(string $line): array => array_map($share, $this->read($line)->colours);
+
+        self::assertSame(['#23452F 70', '#C0272D 30'], $colours('wreath 28 in boxwood red bow'));
+        self::assertSame(['#23452F 70', '#C7A13A 30'], $colours('cedar garland 9 ft gold ribbon'));
+        self::assertSame(['#C0272D 100'], $colours('red wreath 20 in'));
+        self::assertSame(['#1F7A7A 100'], $colours('velvet pumpkin teal 7 x 5'));
+        self::assertSame(['#CE6A1E 100'], $colours('velvet pumpkin 7 x 5'));
     }
 
     public function testWhatIsSaidOfItsStateIsANote(): void

@@ -70,8 +70,12 @@ final class LinePriceTest extends TestCase
             new UsedPiece('Tapers', 3, false, Money::ofMinor(900), Money::ofMinor(2400), 4),
             new UsedPiece('Lights', 2, true, Money::ofMinor(2400), Money::ofMinor(2400), 1),
         ]);
+        $unpriced = new SeasonSum(Money::zero(), Money::zero(), [...$sum->used, new UsedPiece('Gift', 5, false, Money::zero(), Money::zero(), 1)]);
 
         self::assertSame([4, 2, 11_200, 4800], [$sum->reusedUnits, $sum->newUnits, $sum->reusedValue->minor, $sum->newValue->minor]);
+        self::assertSame([9, 5, 0, 11_200], [
+            $unpriced->reusedUnits, $unpriced->reusedUnpriced, $unpriced->newUnpriced, $unpriced->reusedValue->minor,
+        ], 'what has no price is not worth nothing: it is counted');
         self::assertEqualsWithDelta(4 / 6, $sum->reuseShare(), 1e-12);
         self::assertSame([1200, 225, 2400], array_map(static fn(UsedPiece $p): int => $p->costPerSeason()->minor, $sum->used));
         self::assertNull((new SeasonSum(Money::zero(), Money::zero(), []))->reuseShare());

@@ -4,7 +4,7 @@ import { useHouse, useWriting } from '../../api/home';
 import { ledgerQuery, piecesQuery } from '../../api/queries';
 import type { Ledger, Piece } from '../../api/types';
 import { failed } from '../../lib/failed';
-import { writeDay } from '../../lib/text';
+import { writeDay, writeWorth } from '../../lib/text';
 import { Silhouette, shownHeight } from '../../silhouettes/Silhouette';
 import { EmptyLedge, ErrorLedge, LoadingLedges } from '../../ui/States';
 import { Worth } from './Worth';
@@ -75,7 +75,7 @@ function LedgerView({ ledger, pieces }: { ledger: Ledger; pieces: readonly Piece
                   <td className="num">{season.reusedUnits}</td>
                   <td className="num">{season.newUnits}</td>
                   <td className="num">{units === 0 ? '–' : `${Math.round((season.reusedUnits / units) * 100)} %`}</td>
-                  <td className="num">{money(season.reusedValue)}</td>
+                  <td className="num">{writeWorth(money(season.reusedValue), season.reusedUnits, season.reusedUnpriced)}</td>
                 </tr>
               );
             })}

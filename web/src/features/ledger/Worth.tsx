@@ -12,7 +12,14 @@ export function Worth({ ledger, pieces }: { ledger: Ledger; pieces: readonly Pie
     <section className="mt-8">
       <h2 className="text-[19px]/[24px]">What is owned</h2>
       <p>
-        It cost <b>{money(ledger.cost)}</b>; to replace it all would cost <b>{money(ledger.replacement)}</b>.
+        {ledger.unpriced >= ledger.units ? (
+          'No price is known of anything yet.'
+        ) : (
+          <>
+            It cost <b>{money(ledger.cost)}</b>; to replace it all would cost <b>{money(ledger.replacement)}</b>
+            {ledger.unpriced > 0 && `, without ${counted(ledger.unpriced, 'unit')} of which no price is known`}.
+          </>
+        )}
       </p>
       <div className="mt-3 grid gap-x-10 gap-y-4 md:grid-cols-3">
         <Column

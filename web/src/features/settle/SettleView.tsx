@@ -1,6 +1,6 @@
 import { useWriting } from '../../api/home';
 import type { Settle, Swap } from '../../api/types';
-import { counted } from '../../lib/text';
+import { counted, writeWorth } from '../../lib/text';
 import { CloseSwap } from './CloseSwap';
 import { HowItStood } from './HowItStood';
 import { Notes } from './Notes';
@@ -33,8 +33,9 @@ export function SettleView({ settle, swap }: { settle: Settle; swap: Swap }) {
             </p>
             <Bar part={settle.reusedUnits} whole={units} label={`${settle.reusedUnits} of ${units} reused`} />
             <p className="note mt-1">
-              Reused: {counted(settle.reusedUnits, 'unit')}, {money(settle.reusedValue)} to replace. New: {counted(settle.newUnits, 'unit')},{' '}
-              {money(settle.newValue)}.
+              Reused: {counted(settle.reusedUnits, 'unit')}, to replace{' '}
+              {writeWorth(money(settle.reusedValue), settle.reusedUnits, settle.reusedUnpriced)}. New: {counted(settle.newUnits, 'unit')}
+              {settle.newUnits > 0 && `, ${writeWorth(money(settle.newValue), settle.newUnits, settle.newUnpriced)}`}.
             </p>
           </section>
         </div>
