@@ -42,7 +42,7 @@ final readonly class Completion
     private const TRIMMED = '/(?<!\pL)(\pL+)\s+(?:(?:velvet|satin|plaid|silk|burlap)\s+)?(?:bows?|ribbons?|berr(?:y|ies)|baubles?|ornaments?|balls|trim)\b/iu';
     private const BOW = '/\bbows?$/iu';
     /** Runs along as a garland does and is no greenery. */
-    private const OF_CLOTH = '/\b(?:bunting|banner|pennants?)\b/iu';
+    private const OF_CLOTH = '/\b(?:buntings?|banners?|pennants?)\b/iu';
     /** A pattern, unless it is the thing itself. */
     private const PLAID = '/\bplaid\b/iu';
     private const PUTS_OUT = '/\b(?:snuffers?|douters?)\b/iu';
@@ -66,7 +66,9 @@ final readonly class Completion
     public function complete(Draft $draft): void
     {
         if (null === $draft->kind && '' !== $draft->grown) {
-            [$draft->kind, $draft->nearest] = [PieceKind::Bunch, $draft->grown];
+            [$draft->kind, $draft->nearest] = 1 === preg_match('/\bpotted\b/iu', $draft->line)
+                ? [PieceKind::PotPlant, '']
+                : [PieceKind::Bunch, $draft->grown];
         }
         if (null !== $draft->kind && '' !== $draft->nearest) {
             $draft->guesses[] = sprintf('“%s” is drawn and kept as %s.', $draft->nearest, $draft->kind->withArticle());
@@ -165,6 +167,7 @@ final readonly class Completion
         }
         if ([] === $draft->materials && !$draft->areMaterialsSaid && null !== $usual) {
             $draft->addMaterial($usual);
+            $draft->materialColours = null === $draft->kindColour ? $draft->materialColours : [$draft->kindColour]; // said by what it is called
             $draft->guesses[] = sprintf('Usually of %s.', $usual->value);
         }
     }

@@ -123,8 +123,9 @@ final readonly class WordPhrases
         if (null !== $material) {
             $draft->addMaterial($material);
         }
-        if (null !== $colour && null !== $kind && !$isDescribed) {
-            $draft->kindColour = $colour;
+        $ofBerries = null !== $kind && PieceKind::Garland === $kind[0] ? $this->colours->read(explode(' ', $said)[0]) : null; // "cranberry garland"
+        if (null !== ($colour ?? $ofBerries) && null !== $kind && !$isDescribed) {
+            $draft->kindColour = $colour ?? $ofBerries;
         } elseif (null !== $colour && null !== Lexicon::material($said)) {
             $draft->materialColours[] = $colour; // a linen napkin may be sage
         } elseif (null !== $colour) {

@@ -83,6 +83,7 @@ final class HurriedLinesTest extends TestCase
         self::assertSame(['#23452F 70', '#C7A13A 30'], $colours('cedar garland 9 ft gold ribbon'));
         self::assertSame(['#C0272D 100'], $colours('red wreath 20 in'));
         self::assertSame(['#1F7A7A 100'], $colours('velvet pumpkin teal 7 x 5'));
+        self::assertSame(['#93202F 100'], $colours('cranberry garland 9 ft'));
         self::assertSame(['#CE6A1E 100'], $colours('velvet pumpkin 7 x 5'));
     }
 

@@ -20,7 +20,7 @@ export function writeMoney(minor: number, currency: string): string {
 /** What so many things are worth: what has no price says so, instead of being worth nothing. */
 export function writeWorth(worth: string, units: number, unpriced: number): string {
   if (units > 0 && unpriced >= units) return 'no price known';
-  return unpriced > 0 ? `${worth}, ${unpriced} without a price` : worth;
+  return unpriced > 0 ? `${worth}, and ${unpriced} without a price` : worth;
 }
 
 /** Minor units as a form field shows them. */

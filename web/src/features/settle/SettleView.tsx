@@ -10,6 +10,8 @@ import { SumsTaken } from './SumsTaken';
 export function SettleView({ settle, swap }: { settle: Settle; swap: Swap }) {
   const { money } = useWriting();
   const units = settle.reusedUnits + settle.newUnits;
+  const reused = writeWorth(`${money(settle.reusedValue)} to replace`, settle.reusedUnits, settle.reusedUnpriced);
+  const bought = writeWorth(money(settle.newValue), settle.newUnits, settle.newUnpriced);
   return (
     <div className="grid gap-8 p-5 pl-[22px] max-md:p-3 max-md:pb-24 lg:grid-cols-[minmax(0,1fr)_360px]">
       <div>
@@ -33,9 +35,9 @@ export function SettleView({ settle, swap }: { settle: Settle; swap: Swap }) {
             </p>
             <Bar part={settle.reusedUnits} whole={units} label={`${settle.reusedUnits} of ${units} reused`} />
             <p className="note mt-1">
-              Reused: {counted(settle.reusedUnits, 'unit')}, to replace{' '}
-              {writeWorth(money(settle.reusedValue), settle.reusedUnits, settle.reusedUnpriced)}. New: {counted(settle.newUnits, 'unit')}
-              {settle.newUnits > 0 && `, ${writeWorth(money(settle.newValue), settle.newUnits, settle.newUnpriced)}`}.
+              Reused: {counted(settle.reusedUnits, 'unit')}
+              {settle.reusedUnits > 0 && `, ${reused}`}. New: {counted(settle.newUnits, 'unit')}
+              {settle.newUnits > 0 && `, ${bought}`}.
             </p>
           </section>
         </div>
