@@ -18,8 +18,13 @@ enum Phase: string
     /** Some days after: stand back and look, spot by spot. */
     case LookAgain = 'look again';
 
+    /** Asked many times while a day is sorted. */
     public function order(): int
     {
-        return (int) array_search($this, self::cases(), true);
+        /** @var array<string, int>|null $orders */
+        static $orders = null;
+        $orders ??= array_flip(array_column(self::cases(), 'value'));
+
+        return $orders[$this->value];
     }
 }
