@@ -237,24 +237,10 @@ final readonly class Spot
         return $this->posturesOf($kind)[0] ?? null;
     }
 
-    /**
-     * How the kind may be put here, in order of habit: on a wall or a door what can hang does so first, on a tree what is strung goes round.
-     *
-     * @return list<Posture>
-     */
+    /** @return list<Posture> how the kind may be put here, in order of habit */
     public function posturesOf(PieceKind $kind): array
     {
-        $postures = array_values(array_filter($kind->facts()->postures, fn(Posture $posture): bool => $this->takes($kind, $posture)));
-
-        $first = match (true) {
-            Form::Panel === $this->form, Form::Cone === $this->form && PieceKind::Star === $kind => Posture::Hangs, // a star goes on the tip
-            Form::Cone === $this->form && $kind->facts()->isStrung() => Posture::Drapes, // round it
-            default => null,
-        };
-
-        return null !== $first && \in_array($first, $postures, true)
-            ? [$first, ...array_values(array_filter($postures, static fn(Posture $posture): bool => $first !== $posture))]
-            : $postures;
+        return Takes::inOrder($this, $kind);
     }
 
     /** @return list<PieceKind> of which something may be put here, in some posture */

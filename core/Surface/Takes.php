@@ -60,4 +60,24 @@ final readonly class Takes
             },
         };
     }
+
+    /**
+     * How a kind may be put on a spot, in order of habit: on a wall or a door what can hang does so first, on a tree what is strung goes round.
+     *
+     * @return list<Posture>
+     */
+    public static function inOrder(Spot $spot, PieceKind $kind): array
+    {
+        $postures = array_values(array_filter($kind->facts()->postures, static fn(Posture $posture): bool => self::of($spot, $kind, $posture)));
+
+        $first = match (true) {
+            Form::Panel === $spot->form(), Form::Cone === $spot->form() && PieceKind::Star === $kind => Posture::Hangs, // a star goes on the tip
+            Form::Cone === $spot->form() && $kind->facts()->isStrung() => Posture::Drapes, // round it
+            default => null,
+        };
+
+        return null !== $first && \in_array($first, $postures, true)
+            ? [$first, ...array_values(array_filter($postures, static fn(Posture $posture): bool => $first !== $posture))]
+            : $postures;
+    }
 }

@@ -56,7 +56,7 @@ final class StockInDepthTest extends BrowserTestCase
                 . 'cancelable: true }));',
             ["A2:\n- owl, mum's\n- 2 grey jugs 11 in, \$36\n- tin lanterns 8 and 12 in"],
         );
-        $page->seeText('3 lines')->seeText('1 clear, 1 of them with something assumed; 2 to answer')->seeText("to A2, attic; note: mum's");
+        $page->seeText('3 lines')->seeText('1 clear, 1 of them with something assumed; 2 to answer')->seeText("A2, attic; note: mum's");
         $page->press('$36 for all 2')->press('2 pieces, a line each')->seeText('4 lines')->seeText('4 clear');
         $page->press('Take in 4 lines')->seeText('4 pieces so far, 5 units')->seeText('4 pieces are in the cupboard');
         $page->drawer('Cupboard')->seeText('1 assumed size: walk it with a tape')->press('1 assumed size: walk it with a tape')->seeText('1 piece, 1 unit');

@@ -100,7 +100,7 @@ final class KindWords
     /** Things without a kind of their own, by the kind they are drawn and kept as; said whenever it is taken. */
     private const NEAREST = [
         'basket' => 'nest, bird nest, cornucopia, laundry bin, sack, santa sack, gift sack',
-        'bauble' => 'napkin ring, candy cane, lollipop, charm, icicle, tassel, sphere, orb, pompom, pom pom, knob',
+        'bauble' => 'napkin ring, candy cane, lollipop, charm, icicle, tassel, decoration, sphere, orb, pompom, pom pom, knob',
         'books' => 'bookends, magazine, album, cookbook, guest book, bible',
         'bowl' => 'egg cup, dough bowl, mould, mold, dish, trough, trencher, tureen, colander, birdbath, bird bath, basin',
         'box' => 'stool, corbel, scale, trunk, suitcase, chest, radio, record player, turntable, typewriter, camera, music box, '

@@ -80,6 +80,14 @@ final readonly class MeasureNotation
             );
         }
 
+        // "30h x 18": of two the other one is how wide it is, or how high.
+        $line = (string) preg_replace_callback(
+            "/(?<![\\w.])({$number}{$unit})\\s?([hw])\\s*[x×]\\s*({$number}{$unit})"
+                . "(?=\\s*(?:,|$|\\s(?!in\\b|ft\\b|cm\\b|mm\\b|high|wide|deep|tall|long)\\pL{2}))/iu",
+            static fn(array $m): string => "{$m[1]} " . ('h' === mb_strtolower($m[2]) ? "high {$m[3]} wide" : "wide {$m[3]} high"),
+            $line,
+        );
+
         return (string) preg_replace_callback(
             "/(?<![\\w.])({$number}{$unit})\\s?([hwdlt])\\b(?:\\s*[x×](?=\\s*\\d))?/iu",
             static fn(array $m): string => $m[1] . ' ' . self::SIDES[mb_strtolower($m[2])] . ' ',

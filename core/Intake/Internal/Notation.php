@@ -58,7 +58,7 @@ final readonly class Notation
         '/^(\pL.*?s\b.*?)\s(\d{1,2})x\s+(?=\d+(?:\.\d+)?\s*(?:in|ft|cm)\b)/iu' => '$2 $1 ', // stems 3x 30 in
         '/^(\pL.*\pL)\s+1\s+(bag|jar|tin)$/iu' => '1 $2 $1', '/(?<![\w.])(\d{1,3})er\s+set\b/iu' => 'set of $1',
         // How many there are behind all else: "lavender bundle x 3 $12", "covers 20x20 x4", "ornaments, 24 in box".
-        '/(?<=\pL{3})\s+[x×]\s+(\d{1,3})(?=\s*(?:[$€£]|,|$))/u' => ' x$1',
+        '/(?<=\pL{3})\s+[x×]\s+(\d{1,3})(?=\s*(?:[$€£]|,|$)|\s(?!inch|feet|foot|yard|high|wide|tall|deep|long)\pL{3})/u' => ' x$1',
         '/(\d[x×]\d+(?:[.,]\d+)?(?:\s?(?:in|cm))?)\s+[x×](\d{1,2})(?=\s*(?:,|$))/iu' => '$1, $2 pcs',
         '/^(\pL.*?\pL{2}s\b.*?)[\s,]+(\d{1,3})\s+in\s+(?:an?\s+|the\s+)?(box|bag|tin|pack|case|crate|tub|jar|bowl|basket|bucket)(?=\s*(?:,|$))/iu'
             => '$1, $2 pcs, in $3',
@@ -166,6 +166,11 @@ final readonly class Notation
             static fn(array $m): string => 'set of ' . Lexicon::count(mb_strtolower($m[1])),
             $line,
         );
+        $line = (string) preg_replace_callback(
+            '/^(\pL[\pL\s]*s)\s+([2-9])\s*,\s*(\d[^,&]*(?:(?:,|&|\band\b)\s*\d[^,&]*)+)$/iu',
+            static fn(array $m): string => (int) $m[2] === preg_match_all('/\d+(?:\.\d+)?(?:\s\d\/\d)?/', $m[3]) ? "{$m[2]} {$m[1]} {$m[3]}" : $m[0],
+            $line,
+        ); // nutcrackers 2, 30 and 20 cm
         $line = (string) preg_replace('/^(\d{1,2})[\s-]*pcs?\.?\s+(\p{L}.*?)\s+set\b/iu', '$1 $2', $line);
         $line = (string) preg_replace('/^(\p{L}.*?)\s(\d{1,3})\s*(?=@)/u', '$2 $1 ', $line); // stems 6 @ 3.50
         $line = (string) preg_replace('/@\s*(?=\d+(?:[.,]\d+)?\s*(?:in|cm|ft|mm)\b)/iu', '', $line); // crows 2 @ 12 in

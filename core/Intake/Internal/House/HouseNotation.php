@@ -46,6 +46,7 @@ final readonly class HouseNotation
         // armchairs 2, nightstands (2), window boxes two
         '/^\s*(?!.*(?:shel|board|tier|cubb|step|stair))(\pL[\pL\s-]*s)(?<!\bseats)(?<!\bsits)\s+([2-9])(?=\s*(?:[,;]|$))/iu' => '$2 $1',
         '/^\s*(?!.*(?:shel|board|tier|cubb|step|stair))(\pL[\pL\s-]*s)\s*(?:\(([2-9])\)|(two|three|four)(?=\s*(?:\d|[,;]|$)))/iu' => '$2$3 $1',
+        '/^\s*((?:\pL+\s+)*?(?:shelves|boards))((?:\s+\pL+)*)\s+([2-9])\s*[x×]\s*(?=\d{2})/iu' => '$3 $1$2 ', // shelves left 3 x 90 x 25
         // railing 10 ft each side: two of them
         '/^\s*((?:\pL+\s+)?(?:rail|railing|column|post|planter|bookcase))(\s+\d[^,;]*?)\s+(?:on\s+)?(?:each|either|both)\s+sides?(?=\s*(?:[,;]|$))/iu'
             => '2 $1s$2',

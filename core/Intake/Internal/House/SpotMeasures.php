@@ -35,7 +35,7 @@ final class SpotMeasures
     /** What is said before a measure. */
     private const BEFORE = [
         'clear' => 'clear(?:ance)?|headroom|(?:under|up\s+to)\s+the\s+(?:cabinets?|uppers?|shelf\s+above)', 'ceiling' => 'ceilings?',
-        'high' => 'high|height|h|tall', 'each' => 'spaced|spacing|each(?:\s+(?:is|one))?', 'width' => 'wide|width|long|length|w|l',
+        'high' => 'high|height|h|tall', 'each' => 'spaced|spacing|gaps?(?:\s+of)?|each(?:\s+(?:is|one))?', 'width' => 'wide|width|long|length|w|l',
         'depth' => 'deep|depth|d', 'across' => 'diameter|diam|dia',
         'up' => 'lowest(?:\s+(?:board|shelf|one|tier))?(?:\s+at)?|(?:lower|bottom)\s+edge(?:\s+(?:is\s+)?at)?|sill at|hung\s+at|starts\s+at|raised|up|at',
     ];
@@ -153,12 +153,27 @@ final class SpotMeasures
             return false;
         }
         preg_match('/(inches|inch|in|″|"|”|feet|foot|ft|′|\'|mm|cm|m)\s*$/iu', $parts[\count($parts) - 1], $unit);
+        if ([] === $unit && LengthUnit::Centimetre === $this->lengths->unit && self::areMetres($parts)) {
+            $unit[1] = 'm';
+        }
         foreach (array_combine(\array_slice($names, 0, \count($parts)), $parts) as $side => $part) {
             $hasUnit = 1 === preg_match('/[a-z″"”′\']\s*$/iu', $part);
             $this->side($side, $hasUnit ? $part : $part . ' ' . ($unit[1] ?? ''));
         }
 
         return true;
+    }
+
+    /**
+     * "1.8 x 0.9": no spot is so small in centimetres.
+     *
+     * @param list<string> $parts
+     */
+    private static function areMetres(array $parts): bool
+    {
+        $small = array_filter($parts, static fn(string $part): bool => 1 === preg_match('/^\d(?:[.,]\d{1,2})?$/', trim($part)));
+
+        return \count($small) === \count($parts) && 1 === preg_match('/[.,]/', implode(' ', $parts));
     }
 
     /** A measure of which nothing more is said: the main one of its kind, unless it was said already or is too small for any. */

@@ -17,7 +17,7 @@ final readonly class SpotQuestions
 {
     private const KINDS = ['mantel', 'console', 'shelf', 'sideboard', 'dining table', 'low table', 'window sill', 'sofa', 'floor corner'];
     /** Several of a kind that are each dressed by themselves, unlike boards, steps and hooks. */
-    private const SEVERAL = '/^(\d{1,2})\s+((?:[\pL-]+\s+){0,2}?[\pL-]{3,}(?<!ook|tep|tair)s)(?=[\s,;]|$)(.*)$/iu';
+    private const SEVERAL = '/^(\d{1,2})\s+((?:[\pL-]+\s+){0,2}?[\pL-]{3,}(?<!ook|tep|tair|peg)s)(?=[\s,;]|$)(.*)$/iu';
 
     private const MOST = 12;
 

@@ -16,7 +16,8 @@ final readonly class SpotWords
 {
     /** Words by kind, parted by bars; of two that fit, the longer one counts, then the one further right. */
     private const KINDS = [
-        'mantel' => 'mantel|mantle|mantelpiece|mantlepiece|mantel shelf|mantle shelf|chimney piece|chimney shelf|chimneypiece|fireplace shelf|stove shelf'
+        'mantel' => 'mantel|mantle|chimney breast shelf|mantelpiece|mantlepiece|mantel shelf|mantle shelf'
+            . '|chimney piece|chimney shelf|chimneypiece|fireplace shelf|stove shelf'
             . '|overmantel',
         'hearth' => 'hearth|fireplace|fireside|hearthstone',
         'console' => 'console|console table|hall table|entry table|entryway table|entrance table|foyer table|sofa table|chest of drawers|chest'
@@ -26,7 +27,7 @@ final readonly class SpotWords
             . '|bureau|secretary|demilune|highboy|lowboy|tallboy|washstand',
         'low table' => 'low table|coffee table|ottoman|trunk|cocktail table|pouf|pouffe',
         'side table' => 'side table|end table|nightstand|night stand|night table|accent table|lamp table|drinks table|occasional table|tray table'
-            . '|plant stand|plant table|pedestal|nesting table|bistro table',
+            . '|plant stand|pot stand|plant table|pedestal|nesting table|bistro table',
         'dining table' => 'dining table|kitchen table|round table|table|island|kitchen island|breakfast table|breakfast bar|peninsula|patio table'
             . '|picnic table|pedestal table|card table|farmhouse table|trestle table|kids table',
         'sideboard' => 'sideboard|buffet|credenza|cabinet|server|filing cabinet|servery',
@@ -45,10 +46,11 @@ final readonly class SpotWords
         'bench' => 'bench|porch swing|garden swing|swing|window seat|windowseat|window bench|settle|stool|pew|hall tree|hall bench'
             . '|storage bench|banquette|church pew'
             . '|bay window seat',
-        'sofa' => 'sofa|couch|settee|sectional|loveseat|love seat|futon|chesterfield|chaise|daybed sofa',
+        'sofa' => 'sofa|seater|couch|settee|sectional|loveseat|love seat|futon|chesterfield|chaise|daybed sofa',
         'chair' => 'chair|armchair|rocker|recliner|wing chair|rocking chair|glider',
         'bed' => 'bed|headboard|daybed|day bed|crib|cot|bunk|bunk bed|guest bed',
-        'counter corner' => 'counter corner|counter|worktop|countertop|sink edge|sink|kitchen counter|draining board|vanity top',
+        'counter corner' => 'counter corner|worktop corner|countertop corner|counter|worktop|countertop'
+            . '|sink edge|sink|kitchen counter|draining board|vanity top',
         'drinks station' => 'drinks station|coffee station|coffee bar|cocoa bar|bar cart|drinks trolley|trolley|drinks cart|tea trolley|bar'
             . '|hot chocolate bar|tea station',
         'door' => 'door|front door|back door|gate|garden gate|screen door|storm door|barn door',

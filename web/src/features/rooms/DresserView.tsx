@@ -1,10 +1,9 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useMemo, useRef, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
-import { useHouse, useSwap, useWriting } from '../../api/home';
+import { useNavigate } from 'react-router';
+import { useHouse, useSwap } from '../../api/home';
 import { candidatesQuery, remediesQuery } from '../../api/queries';
-import type { Candidate, Dressing, Piece, Placement, Spot, Taste } from '../../api/types';
-import { hasSides, isUpright } from '../../lib/runs';
+import type { Candidate, Dressing, Piece, Spot, Taste } from '../../api/types';
 import { useKeys } from '../../lib/useKeys';
 import { BalanceBeam } from './BalanceBeam';
 import { CandidateLedge } from './CandidateLedge';
@@ -12,13 +11,14 @@ import { CoachPanel } from './CoachPanel';
 import { Elevation } from './Elevation';
 import { LeftHole } from './LeftHole';
 import { OtherPieces } from './OtherPieces';
-import { nextWay, PlacementBar } from './PlacementBar';
+import { PlacementBar } from './PlacementBar';
 import { SpotCard } from './SpotCard';
+import { SpotHead } from './SpotHead';
 import { SpotList, type SpotState } from './SpotList';
 import { SpotTaste } from './SpotTaste';
 import { saveDrawing } from './saveDrawing';
 import { useDresser } from './useDresser';
-import { hasOwnHeight } from './whereDrawn';
+import { usePlacementActs } from './usePlacementActs';
 
 type Props = { spot: Spot; dressing: Dressing; rooms: readonly SpotState[]; pieces: readonly Piece[]; isClosed: boolean };
 
@@ -30,13 +30,11 @@ const NeedDialog = lazy(async () => ({ default: (await import('./NeedDialog')).N
 
 const BALANCED: readonly Spot['form'][] = ['ledge', 'tiers', 'table', 'floor', 'seat'];
 const CARRIED: readonly Spot['form'][] = ['ledge', 'tiers', 'table', 'floor'];
-const LAYERS = ['back', 'middle', 'front'] as const;
 
 /** One spot drawn to scale, with who could still stand there below and the coach beside it. */
 export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) {
   const house = useHouse();
   const current = useSwap();
-  const write = useWriting();
   const byId = useMemo(() => new Map(pieces.map((piece) => [piece.id, piece])), [pieces]);
   const [chosen, setChosen] = useState<string | null>(null);
   const [isWriting, setWriting] = useState(false);
@@ -61,44 +59,6 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
   };
   const bench = `/homes/${house.home.id}/workbench?spot=${spot.id}`;
   const navigate = useNavigate();
-  const act = (change: (placement: Placement) => void) => () => placement && !isClosed && change(placement);
-  // One step is an inch, or two centimetres.
-  const step = house.home.unit === 'cm' ? 200 : 254;
-  const along = (steps: number) => act((one) => dresser.move(one, { left: one.left + Math.round(steps * step) }));
-  const layer = (step: number) =>
-    act((one) => dresser.move(one, { layer: LAYERS[Math.max(0, Math.min(2, LAYERS.indexOf(one.layer) + step))] ?? 'middle' }));
-  const board = (step: number) => act((one) => dressing.boards[one.tier + step] !== undefined && dresser.move(one, { tier: one.tier + step }));
-  const raise = (steps: number) => act((one) => dresser.move(one, { raise: Math.max(0, one.raise + steps * step) }));
-  const count = (step: number) => act((one) => one.count + step > 0 && dresser.move(one, { count: one.count + step }));
-  const dips = (step: number) =>
-    act((one) => one.posture === 'drapes' && !hasSides(spot) && dresser.move(one, { dips: Math.max(0, Math.min(24, one.dips + step)) }));
-  const acts = {
-    left: along(-1),
-    right: along(1),
-    back: layer(-1),
-    front: layer(1),
-    up: raise(1),
-    down: raise(-1),
-    more: count(1),
-    fewer: count(-1),
-    off: act((one) => dresser.takeOff(one)),
-    higher: board(1),
-    lower: board(-1),
-    spread: act((one) => one.count > 1 && dresser.spread(one)),
-    dip: dips(1),
-    flat: dips(-1),
-    put: act((one) => nextWay(one) && dresser.move(one, { posture: nextWay(one), left: null })),
-    turn: act((one) => dresser.move(one, { face: nextFace(one, byId.get(one.piece)) })),
-  };
-  // Up and down mean what the spot is made of: layers on a ledge, boards on tiers, height on a wall and a post.
-  const [up, down] =
-    placement && hasOwnHeight(spot, placement)
-      ? [acts.up, acts.down]
-      : dressing.boards.length > 1
-        ? [acts.higher, acts.lower]
-        : isUpright(spot)
-          ? [acts.right, acts.left]
-          : [acts.back, acts.front];
   const standCandidate = ({ piece, left, layer, raise: lift, tier, posture }: Candidate) => {
     if (!candidates.isPlaceholderData) dresser.add(piece, { left, layer, raise: lift, tier, posture });
     // While the row is worked out anew the piece that is seen is meant, but its place may be taken: it finds another.
@@ -108,28 +68,10 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
     const candidate = candidates.data?.candidates[index];
     if (candidate && !isClosed) standCandidate(candidate);
   };
+  const { acts, keys } = usePlacementActs({ spot, dressing, placement, piece: placement && byId.get(placement.piece), dresser, isClosed });
   useKeys({
-    ArrowLeft: acts.left,
-    ArrowRight: acts.right,
-    'Shift+ArrowLeft': along(-0.25),
-    'Shift+ArrowRight': along(0.25),
-    ArrowUp: up,
-    ArrowDown: down,
-    s: acts.spread,
+    ...keys,
     g: () => void navigate(bench),
-    b: acts.back,
-    f: acts.front,
-    r: acts.up,
-    R: acts.down,
-    d: acts.dip,
-    D: acts.flat,
-    t: acts.turn,
-    h: acts.put,
-    '+': acts.more,
-    '=': acts.more,
-    '-': acts.fewer,
-    Delete: acts.off,
-    Backspace: acts.off,
     Escape: () => setChosen(null),
     ...Object.fromEntries(Array.from({ length: 9 }, (_, i) => [String(i + 1), stand(i)])),
   });
@@ -141,44 +83,14 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
     >
       <SpotList spot={spot} states={rooms} />
       <div className="min-w-0 pt-3">
-        <div className="flex flex-wrap items-baseline gap-x-4 px-2">
-          <h2 className="flex-1 text-[19px]/[24px]">{spot.name}</h2>
-          <p className="note order-last basis-full">
-            {sizeWords(spot, write.length)}; seen from {spot.seenFrom}
-            {spot.hazards.length > 0 && `; ${spot.hazards.join(', ')} near`}
-            {spot.note !== '' && (
-              <>
-                ; <span dir="auto">“{spot.note}”</span>
-              </>
-            )}
-          </p>
-          {!isClosed && (
-            <button type="button" className="btn no-print" onClick={() => setWriting(true)}>
-              Write down what is missing
-            </button>
-          )}
-          <Link className="btn no-print" to={bench}>
-            How much? <kbd>G</kbd>
-          </Link>
-          <button type="button" className="btn no-print" onClick={() => window.print()}>
-            Print
-          </button>
-          <Link className="btn no-print" to={`/homes/${house.home.id}/swaps/${current?.swap.id}/cards/${spot.room}`}>
-            Cards
-          </Link>
-          <button type="button" className="btn no-print" onClick={() => drawing.current && saveDrawing(drawing.current, spot.name)}>
-            SVG
-          </button>
-        </div>
-        {dressing.lastYear.length > 0 && (
-          <ul className="mx-2 mt-1 border-l-4 border-yolk bg-card px-3 py-1">
-            {dressing.lastYear.map((said) => (
-              <li key={said} className="note">
-                {said}
-              </li>
-            ))}
-          </ul>
-        )}
+        <SpotHead
+          spot={spot}
+          lastYear={dressing.lastYear}
+          bench={bench}
+          cards={`/homes/${house.home.id}/swaps/${current?.swap.id}/cards/${spot.room}`}
+          onMissing={isClosed ? undefined : () => setWriting(true)}
+          onSave={() => drawing.current && saveDrawing(drawing.current, spot.name)}
+        />
         <Elevation
           ref={drawing}
           spot={spot}
@@ -261,34 +173,4 @@ export function DresserView({ spot, dressing, rooms, pieces, isClosed }: Props) 
       <Suspense fallback={null}>{isWriting && <NeedDialog spot={spot} onClose={() => setWriting(false)} />}</Suspense>
     </div>
   );
-}
-
-/** Its own front first, then each of its other sides, then its own again. */
-function nextFace(placement: Placement, piece: Piece | undefined): string | null {
-  const names = (piece?.faces ?? []).map((face) => face.name);
-  return names[placement.face === null ? 0 : names.indexOf(placement.face) + 1] ?? null;
-}
-
-/** The measures that count on such a spot, in one line. */
-function sizeWords(spot: Spot, length: (tenths: number) => string): string {
-  const wide = `${length(spot.width)} ${spot.form === 'run' ? 'long' : 'wide'}`;
-  const clear = spot.clearHeight === null ? '' : `, ${length(spot.clearHeight)} clear`;
-  switch (spot.form) {
-    case 'tiers':
-      return spot.tiers.length > 1
-        ? `${wide}, ${length(spot.depth)} deep, ${spot.tiers.length} boards`
-        : `${wide}, ${length(spot.depth)} deep${clear}`;
-    case 'table':
-      return `${spot.tableShape}, ${wide}, ${length(spot.depth)} deep${spot.seats > 0 ? `, ${spot.seats} places` : ''}`;
-    case 'panel':
-      return `${wide}${spot.clearHeight === null ? '' : `, ${length(spot.clearHeight)} high`}`;
-    case 'run':
-      if (hasSides(spot)) return `${wide.replace(' long', ' wide')}${spot.clearHeight === null ? '' : `, ${length(spot.clearHeight)} high`}`;
-      if (isUpright(spot)) return `${length(spot.width)} high, ${length(spot.depth)} thick`;
-      return `${wide}${spot.rise ? `, rises ${length(spot.rise)}` : ', level'}${spot.posts > 0 ? `, ${spot.posts} posts` : ''}`;
-    case 'cone':
-      return `${wide} at the foot${spot.clearHeight === null ? '' : `, ${length(spot.clearHeight)} to the ceiling`}`;
-    default:
-      return `${wide}, ${length(spot.depth)} deep${clear}`;
-  }
 }
