@@ -36,6 +36,16 @@ const withoutASignal = VitePWA({
           // Written into the worker as it stands here: the page must know that a reading is an old one.
           plugins: [
             {
+              // What broke off half way must not take the place of what was kept whole.
+              cacheWillUpdate: async ({ response }) => {
+                if (response.status !== 200) return null;
+                try {
+                  JSON.parse(await response.clone().text());
+                  return response;
+                } catch {
+                  return null;
+                }
+              },
               cachedResponseWillBeUsed: async ({ cachedResponse }) => {
                 if (!cachedResponse) return cachedResponse;
                 const headers = new Headers(cachedResponse.headers);

@@ -40,6 +40,26 @@ final class SlowLineTest extends BrowserTestCase
         self::assertSame([], $this->severeLogEntries());
     }
 
+    /** Cut off by a signal that goes, an answer is empty and looks whole: what was read before stays, and the rest comes later. */
+    public function testAnAnswerThatBreaksOffIsNoAnswer(): void
+    {
+        $page = $this->page()->signIn();
+        $page->station('Day sheet')->press('Work')->see('main input[type="checkbox"]');
+        $boxes = $page->count('main input[type="checkbox"]');
+
+        self::server()->breaksOff();
+        $this->browser->executeScript("document.querySelector('main input[type=checkbox]:not(:checked)').click()");
+        $until = microtime(true) + 3;
+        while (microtime(true) < $until) {
+            self::assertSame($boxes, $page->count('main input[type="checkbox"]'), 'the sheet stays as it was read');
+            usleep(250_000);
+        }
+        $this->browser->navigate()->refresh();
+        self::server()->comesLate(0);
+        $page->seeText('done by Orla');
+        self::assertSame($boxes, $page->count('main input[type="checkbox"]'));
+    }
+
     /** What a page is made of does not come: the rest of the cupboard stays, and the next time it is asked for again. */
     public function testAPageThatDoesNotComeIsAskedForAgain(): void
     {

@@ -86,6 +86,12 @@ final class DemoServer
         0 === $seconds ? @unlink($this->database . '.late') : file_put_contents($this->database . '.late', (string) $seconds);
     }
 
+    /** Readings of a home break off before their first word, until they come late by nothing. */
+    public function breaksOff(): void
+    {
+        file_put_contents($this->database . '.late', 'cut');
+    }
+
     public static function root(): string
     {
         return \dirname(__DIR__, 3);

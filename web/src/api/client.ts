@@ -67,14 +67,19 @@ export const asForm = (name: string, file: File) => () => {
   return form;
 };
 
+const NO_CONNECTION = 'No connection to the cupboard. What you see is kept; try again when it is back.';
+const BROKE_OFF = 'The signal broke off before the answer was whole. What was sent may be done already: look before you try again.';
+
 type Answer<T> = { data?: T; error?: unknown; response: Response };
 
 /** The data of an answer, or a thrown ProblemError or OfflineError. */
 export async function take<T>(answer: Promise<Answer<T>>): Promise<T> {
   const { data, error, response } = await answer.catch((cause: unknown) => {
     if (cause instanceof DOMException || cause instanceof KeptError) throw cause;
-    throw new OfflineError('No connection to the cupboard. What you see is kept; try again when it is back.');
+    throw new OfflineError(cause instanceof SyntaxError ? BROKE_OFF : NO_CONNECTION);
   });
+  // Broken off before its first word an answer reads as if it said nothing; only 204 says nothing.
+  if (response.ok && data === undefined && response.status !== 204) throw new OfflineError(BROKE_OFF);
   if (response.ok) return data as T;
   throw new ProblemError(
     isProblem(error)
