@@ -39,6 +39,26 @@ final readonly class DayTask
         return array_sum(array_map(static fn(Move $move): int => $move->count, $this->moves));
     }
 
+    /** Whether nothing about it is otherwise. */
+    public function is(self $other): bool
+    {
+        $said = static fn(self $one): array => [
+            $one->key, $one->phase, $one->title, $one->group, $one->steps, $one->cautions, $one->after, $one->opensTote, $one->spot,
+            ...array_values(get_object_vars($one->effort)),
+        ];
+        if ($said($this) !== $said($other) || \count($this->moves) !== \count($other->moves)) {
+            return false;
+        }
+        foreach ($this->moves as $i => $move) {
+            $as = $other->moves[$i];
+            if ([$move->pieceId, $move->count, $move->from->key(), $move->to->key()] !== [$as->pieceId, $as->count, $as->from->key(), $as->to->key()]) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** The same, to be done only once the other is. */
     public function alsoAfter(string $key): self
     {

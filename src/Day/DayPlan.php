@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Entity\WorkDay;
-use App\Floor\Floors;
 use App\Floor\FloorWords;
 use App\Workbench\SumTasks;
 use BrightCupboard\Core\Coach\Dressing;
@@ -22,7 +21,7 @@ use BrightCupboard\Core\Surface\Spot as Surface;
 /** The house as a day is planned in it. */
 final readonly class DayPlan
 {
-    public function __construct(private SumTasks $sums, private Floors $floors) {}
+    public function __construct(private SumTasks $sums) {}
 
     /** @return list<DayTask> */
     public function tasks(SheetBasis $basis, ?WorkDay $day): array
@@ -99,14 +98,10 @@ final readonly class DayPlan
     private function withFurniture(SheetBasis $basis, array $tasks): array
     {
         $words = new FloorWords($basis->swap->home()->lengths());
-        foreach ($this->floors->rearranged($basis->furniture) as $id => [$room, $rearrangement]) {
-            $tasks = FurnitureWork::into(
-                $tasks,
-                $id,
-                $room->name(),
-                $rearrangement,
-                array_map(static fn(array $move): string => $words->step(...$move), $rearrangement->moves),
-            );
+        foreach ($basis->floors as $floor) {
+            $rearrangement = $floor->rearrangement();
+            $steps = array_map(static fn(array $move): string => $words->step(...$move), $rearrangement->moves);
+            $tasks = [] === $steps ? $tasks : FurnitureWork::into($tasks, $floor->roomId, $floor->room, $rearrangement, $steps);
         }
 
         return $tasks;

@@ -6,7 +6,7 @@ namespace App\Day;
 
 use App\Entity\Home;
 use App\Entity\Swap;
-use App\Floor\Floors;
+use App\Floor\PlannedFloors;
 use App\Repository\HouseRepository;
 use App\Repository\PlanRepository;
 use App\Swaps\Differences;
@@ -31,7 +31,7 @@ final readonly class SheetBases
         private WorkDays $days,
         private HouseRepository $house,
         private KeptSums $sums,
-        private Floors $floors,
+        private PlannedFloors $floors,
         private Connection $db,
     ) {}
 
@@ -53,7 +53,7 @@ final readonly class SheetBases
             $this->shifts($swap, $plan),
             $this->house->walk($swap->home()),
             $this->sums->ofSwap($swap),
-            $this->floors->plans($swap),
+            $this->floors->of($swap),
             $this->pace($swap->home()),
         );
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Day;
 
-use App\Entity\FurniturePlan;
-use App\Entity\KeptSum;
 use App\Entity\Swap;
 use App\Entity\WorkDay;
+use App\Floor\PlannedFloor;
 use App\Repository\SpotOnWalk;
+use App\Workbench\SumOfDay;
 use BrightCupboard\Core\Coach\Dressing;
 use BrightCupboard\Core\Day\Carriers;
 use BrightCupboard\Core\Day\DayShare;
@@ -28,8 +28,8 @@ final readonly class SheetBasis
     /**
      * @param list<Shift>                  $shifts    what stays at its spot and is to stand otherwise
      * @param array<string, SpotOnWalk>    $walk      through the house, by spot
-     * @param list<KeptSum>                $sums      kept for the swap
-     * @param array<string, FurniturePlan> $furniture that is to stand elsewhere, by id
+     * @param list<SumOfDay>               $sums      kept for the swap
+     * @param list<PlannedFloor>           $floors    of which something is to stand elsewhere
      * @param Pace                         $pace      how fast the home was until now
      */
     public function __construct(
@@ -40,7 +40,7 @@ final readonly class SheetBasis
         public array $shifts,
         public array $walk,
         public array $sums,
-        public array $furniture,
+        public array $floors,
         public Pace $pace,
     ) {
         $this->share = $days->share($plan, $difference->moves);
@@ -78,7 +78,7 @@ final readonly class SheetBasis
             Fingerprint::of($this->plan, $this->dressed),
             implode("\n", array_map($shiftWords->of(...), $this->shifts)),
             implode("\n", $this->notes()),
-            implode(' ', array_map(static fn(KeptSum $sum): string => $sum->id() . ':' . $sum->version(), $this->sums)),
+            implode(' ', array_map(static fn(SumOfDay $sum): string => $sum->id . ':' . $sum->version, $this->sums)),
             $this->furnitureFingerprint(),
             // What begins from an open swap is out of date when that one will leave things elsewhere.
             null === $this->swap->follows() ? '' : json_encode($this->plan->start->units, \JSON_THROW_ON_ERROR),
@@ -91,10 +91,12 @@ final readonly class SheetBasis
 
     private function furnitureFingerprint(): string
     {
-        $places = array_map(
-            static fn(FurniturePlan $plan): array => [$plan->place()->left->tenths(), $plan->place()->top->tenths(), $plan->place()->turns],
-            $this->furniture,
-        );
+        $places = [];
+        foreach ($this->floors as $floor) {
+            foreach ($floor->planned as $id => $place) {
+                $places[$id] = [$place->left->tenths(), $place->top->tenths(), $place->turns];
+            }
+        }
         ksort($places);
 
         return [] === $places ? '' : json_encode($places, \JSON_THROW_ON_ERROR);

@@ -59,7 +59,7 @@ final readonly class StoredTask
 
     public function is(DayTask $task, int $ordinal): bool
     {
-        return $this->ordinal === $ordinal && json_encode($this->task, \JSON_THROW_ON_ERROR) === json_encode($task, \JSON_THROW_ON_ERROR);
+        return $this->ordinal === $ordinal && $this->task->is($task);
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Entity;
 
-use BrightCupboard\Core\Measure\Length;
 use BrightCupboard\Core\Measure\Size;
 use BrightCupboard\Core\Measure\Weight;
 use BrightCupboard\Core\Stock\Condition;
@@ -64,14 +63,16 @@ class Tote implements Removable
 
     public function stored(): StoredTote
     {
-        return new StoredTote(
-            $this->id,
-            $this->code,
-            $this->place,
-            new Size(Length::ofTenths($this->width), Length::ofTenths($this->depth), Length::ofTenths($this->height)),
-            array_map(Condition::from(...), $this->conditions),
-            null === $this->mostGrams ? null : Weight::ofGrams($this->mostGrams),
-        );
+        return KeptTote::read([
+            'id' => $this->id,
+            'code' => $this->code,
+            'place' => $this->place,
+            'width' => $this->width,
+            'depth' => $this->depth,
+            'height' => $this->height,
+            'conditions' => $this->conditions,
+            'most_grams' => $this->mostGrams,
+        ]);
     }
 
     public function home(): Home

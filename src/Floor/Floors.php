@@ -11,7 +11,6 @@ use App\Entity\Room;
 use App\Entity\Swap;
 use BrightCupboard\Core\Floor\FloorPlace;
 use BrightCupboard\Core\Floor\Furniture as CoreFurniture;
-use BrightCupboard\Core\Floor\Rearrangement;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** The floors of a home, how they are and how a swap wants them. */
@@ -34,11 +33,8 @@ final readonly class Floors
     /** @return array<string, FurniturePlan> by id of the furniture */
     public function plans(Swap $swap): array
     {
-        /** @var list<FurniturePlan> $planned */
-        $planned = $this->entities->createQuery('SELECT p, f, r FROM App\Entity\FurniturePlan p JOIN p.furniture f JOIN f.room r WHERE p.swap = :swap')
-            ->setParameter('swap', $swap)->getResult();
         $plans = [];
-        foreach ($planned as $plan) {
+        foreach ($this->entities->getRepository(FurniturePlan::class)->findBy(['swap' => $swap]) as $plan) {
             $plans[$plan->furniture()->id()] = $plan;
         }
 
@@ -59,25 +55,6 @@ final readonly class Floors
         }
 
         return $standing;
-    }
-
-    /**
-     * @param array<string, FurniturePlan> $plans of a swap, by id of the furniture
-     *
-     * @return array<string, array{Room, Rearrangement}> by id of the room, where something is to be moved
-     */
-    public function rearranged(array $plans): array
-    {
-        $rearranged = [];
-        foreach ($plans as $plan) {
-            $room = $plan->furniture()->room();
-            if (!isset($rearranged[$room->id()]) && !$room->isRemoved()) {
-                $furniture = $this->furniture($room);
-                $rearranged[$room->id()] = [$room, Rearrangement::of(self::standing($furniture), self::standing($furniture, $plans))];
-            }
-        }
-
-        return array_filter($rearranged, static fn(array $one): bool => [] !== $one[1]->moves);
     }
 
     /** The furniture of a room is where the swap wants it, or back where it was. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Repository;
 
 use App\Entity\Home;
+use App\Entity\KeptTote;
 use App\Entity\Look;
 use App\Entity\Piece;
 use App\Entity\Room;
@@ -22,12 +23,16 @@ use Doctrine\ORM\EntityManagerInterface;
  * The small things of a home: rooms, spots, totes, looks and swaps.
  *
  * @phpstan-import-type SpotRow from StoredSpot
+ * @phpstan-import-type ToteRow from KeptTote
  */
 final readonly class HouseRepository
 {
     private const MEASURES = 'SELECT s.id, s.name, s.kind, s.width, s.depth, s.ledge_height, s.clear_height, s.seen_from, s.keep_clear, s.wall, s.cover, '
         . 's.hazards, s.assumed, s.tiers, s.table_shape, s.seats, s.rise, s.posts, s.below_width, s.below_top FROM spot s JOIN room r ON r.id = s.room_id '
         . 'WHERE r.home_id = ? AND s.removed_at IS NULL AND r.removed_at IS NULL ORDER BY r.round, r.id, s.focal_rank, s.id';
+
+    private const TOTES = 'SELECT id, code, place, width, depth, height, conditions, most_grams FROM tote WHERE home_id = ? AND removed_at IS NULL '
+        . 'ORDER BY code, id';
 
     public function __construct(private EntityManagerInterface $entities) {}
 
@@ -105,7 +110,14 @@ final readonly class HouseRepository
     /** @return list<StoredTote> the same, as they are packed */
     public function storedTotes(Home $home): array
     {
-        return array_map(static fn(Tote $tote): StoredTote => $tote->stored(), $this->totes($home));
+        $totes = [];
+        foreach ($this->entities->getConnection()->iterateAssociative(self::TOTES, [$home->id()]) as $row) {
+            $row['conditions'] = '[]' === $row['conditions'] ? [] : json_decode((string) $row['conditions'], true, 8, \JSON_THROW_ON_ERROR);
+            /** @var ToteRow $row */
+            $totes[] = KeptTote::read($row);
+        }
+
+        return $totes;
     }
 
     /** @return array<string, string> code and place of each tote by id, for who only names them */

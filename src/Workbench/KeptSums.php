@@ -29,13 +29,29 @@ final readonly class KeptSums
         return $this->entities->getRepository(KeptSum::class)->count(['home' => $home, 'removedAt' => null]);
     }
 
-    /** @return list<KeptSum> of a swap, oldest first */
+    /** @return list<SumOfDay> of a swap, oldest first */
     public function ofSwap(Swap $swap): array
     {
-        return array_values($this->entities->getRepository(KeptSum::class)->findBy(
-            ['home' => $swap->home(), 'swap' => $swap, 'removedAt' => null],
-            ['id' => 'ASC'],
-        ));
+        /** @var list<array{string, int, string, string, string, string|null}> $rows */
+        $rows = $this->entities->getConnection()->fetchAllNumeric(
+            'SELECT id, version, name, sum, given, spot_id FROM kept_sum WHERE swap_id = ? AND removed_at IS NULL ORDER BY id',
+            [$swap->id()],
+        );
+
+        return array_map(static function (array $row): SumOfDay {
+            [$id, $version, $name, $sum, $given, $spot] = $row;
+            /** @var list<array{name: string, text: string}> $values */
+            $values = json_decode($given, true, 8, \JSON_THROW_ON_ERROR);
+
+            return new SumOfDay(
+                $id,
+                $version,
+                $name,
+                Sums::from($sum),
+                array_map(static fn(array $value): SumValueInput => new SumValueInput($value['name'], $value['text']), $values),
+                $spot,
+            );
+        }, $rows);
     }
 
     /**

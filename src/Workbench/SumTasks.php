@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Workbench;
 
-use App\Entity\KeptSum;
 use App\Entity\Swap;
 use App\Http\InvalidInput;
 use App\Workbench\Words\SumWords;
@@ -20,7 +19,7 @@ final readonly class SumTasks
     private const MOST_CHARACTERS = 120;
 
     /**
-     * @param list<KeptSum>    $kept  for the swap
+     * @param list<SumOfDay>   $kept  for the swap
      * @param list<StoredTote> $totes of its home
      *
      * @return list<Preparation>
@@ -28,13 +27,13 @@ final readonly class SumTasks
     public function of(Swap $swap, Plan $plan, array $kept, array $totes): array
     {
         $words = new SumWords($swap->home());
-        $kept = array_filter($kept, static fn(KeptSum $sum): bool => null === $sum->spot() || isset($plan->spots[$sum->spot()->id()]));
+        $kept = array_filter($kept, static fn(SumOfDay $sum): bool => null === $sum->spotId || isset($plan->spots[$sum->spotId]));
         $free = new FreeForSum($plan, $totes);
         $tasks = [];
         foreach ($kept as $sum) {
             foreach ($this->answer($swap, $free, $sum)->tasks ?? [] as $i => $said) {
-                $title = sprintf('%s (%s)', $words->line($said), $plan->spots[$sum->spot()?->id() ?? '']->name ?? $sum->name());
-                $tasks[] = new Preparation($sum->id() . ':' . $i, mb_strimwidth($title, 0, self::MOST_CHARACTERS, '…'), $sum->spot()?->id());
+                $title = sprintf('%s (%s)', $words->line($said), $plan->spots[$sum->spotId ?? '']->name ?? $sum->name);
+                $tasks[] = new Preparation($sum->id . ':' . $i, mb_strimwidth($title, 0, self::MOST_CHARACTERS, '…'), $sum->spotId);
             }
         }
 
@@ -42,13 +41,12 @@ final readonly class SumTasks
     }
 
     /** Null when the sum does not come out any more, such as for a spot that was measured anew. */
-    private function answer(Swap $swap, FreeForSum $free, KeptSum $sum): ?Answer
+    private function answer(Swap $swap, FreeForSum $free, SumOfDay $sum): ?Answer
     {
         try {
-            $values = array_map(static fn(array $value): SumValueInput => new SumValueInput($value['name'], $value['text']), $sum->given());
-            $owned = $free->of($sum->sum(), $swap->season(), $sum->spot()?->id());
+            $owned = $free->of($sum->sum, $swap->season(), $sum->spotId);
 
-            return (new SumReader($swap->home()))->answer($sum->sum()->sum(), $values, $owned);
+            return (new SumReader($swap->home()))->answer($sum->sum->sum(), $sum->values, $owned);
         } catch (InvalidInput) {
             return null;
         }
