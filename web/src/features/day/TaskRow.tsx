@@ -1,5 +1,4 @@
 import { useState } from 'react';
-
 import type { Day, Piece, Task } from '../../api/types';
 import { Triangle } from '../../lib/notices';
 import { capital, counted } from '../../lib/text';
